@@ -1,0 +1,5 @@
+export * from './basis14.ts'
+export * from './correctHydration.ts'
+export * from './roundToScale.ts'
+export * from './solveBatch.ts'
+export * from './storeMoisture.ts'

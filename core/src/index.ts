@@ -1,0 +1,6 @@
+export * from './result.ts'
+export * from './quantity/index.ts'
+export * from './ingredients/index.ts'
+export * from './formula/index.ts'
+export * from './lot/index.ts'
+export * from './shape/index.ts'

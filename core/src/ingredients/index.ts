@@ -1,0 +1,2 @@
+export * from './ingredient.ts'
+export * from './composition.ts'

@@ -1,0 +1,68 @@
+import { z } from 'zod'
+
+const fraction = z.number().min(0).max(1)
+
+/** One entry of the ingredient table. Fractions are of the ingredient's own mass, as it stands in the store. */
+export const ingredientSchema = z.strictObject({
+  id: z.string().min(1),
+  name: z.string().min(1),
+  group: z.enum([
+    'flour',
+    'pulse',
+    'starch',
+    'liquid',
+    'salt',
+    'alkali',
+    'fat',
+    'egg',
+    'dairy',
+    'vegetable',
+    'colour',
+    'seasoning',
+    'dusting',
+  ]),
+  /** flour = part of the 100 %; liquid = brings water; additive = dosed on flour; dusting = outside the formula. */
+  basis: z.enum(['flour', 'liquid', 'additive', 'dusting']),
+  /** Which isotherm its moisture follows in store; only wheats have one. */
+  grain: z.enum(['durum', 'hard', 'soft']).optional(),
+  water: fraction,
+  protein: fraction,
+  fat: fraction,
+  /** As sodium chloride. */
+  salt: fraction,
+  /** g of Na₂CO₃ equivalent per g. Baking soda is 0 until it has been baked. */
+  carbonate: z.number().min(0).max(2).optional(),
+  densityGPerMl: z.number().positive(),
+  /** Share of its water that is free to wet flour soon. */
+  availableWater: fraction,
+  /** Points of hydration against plain wheat flour at equal feel; null where it is no flour. */
+  absorptionShift: z.number().nullable(),
+  allergens: z.array(z.string().min(1)),
+})
+
+export type Ingredient = z.infer<typeof ingredientSchema>
+export type Grain = NonNullable<Ingredient['grain']>
+
+/** What the mass balance needs to know of an ingredient. */
+export interface Material {
+  readonly id: string
+  readonly water: number
+  readonly fat: number
+  readonly salt: number
+  readonly carbonate: number
+}
+
+export type IngredientTable = ReadonlyMap<string, Ingredient>
+
+export const ingredientTable = (rows: readonly Ingredient[]): IngredientTable => new Map(rows.map((row) => [row.id, row]))
+
+export const materialOf = ({ id, water, fat, salt, carbonate = 0 }: Ingredient): Material => ({
+  id,
+  water,
+  fat,
+  salt,
+  carbonate,
+})
+
+/** Plain water, whatever its temperature: what *nominal* hydration counts. */
+export const isPlainWater = (material: Pick<Material, 'water'>): boolean => material.water >= 0.9999

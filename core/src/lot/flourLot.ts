@@ -1,0 +1,41 @@
+export interface FlourLotRequest {
+  /** sd of the belief about a lot nobody has used yet, points on the 14 % basis. */
+  readonly priorSd: number
+  /** How far one batch's judgement strays, points. */
+  readonly batchSd: number
+  /** Accepted minus formula, points on the 14 % basis, one a batch. */
+  readonly observations: readonly number[]
+}
+
+export interface FlourLot {
+  /** How much thirstier (or less) than the formula this lot is. */
+  readonly shift: number
+  readonly sd: number
+  /** sd of the next batch's answer: the belief's own and a batch's. */
+  readonly predictiveSd: number
+  /** Where to start pouring, against the formula: shift − 2 predictive sd. */
+  readonly startPoints: number
+  readonly n: number
+}
+
+/**
+ * What past batches say about a flour lot's thirst: a normal-normal update around a prior of no shift.
+ * @example no history → start 4.3 points below; after three batches under 2
+ */
+export function flourLot({ priorSd, batchSd, observations }: FlourLotRequest): FlourLot {
+  const precision = 1 / priorSd ** 2 + observations.length / batchSd ** 2
+  const sum = observations.reduce((total, points) => total + points, 0)
+  const shift = sum / batchSd ** 2 / precision
+  const predictiveSd = Math.sqrt(1 / precision + batchSd ** 2)
+  return {
+    shift,
+    sd: Math.sqrt(1 / precision),
+    predictiveSd,
+    startPoints: shift - 2 * predictiveSd,
+    n: observations.length,
+  }
+}
+
+/** The priors of docs/domain.md, used wherever a maker has not set others. */
+export const lotFromHistory = (observations: readonly number[]): FlourLot =>
+  flourLot({ priorSd: 2, batchSd: 0.8, observations })

@@ -1,0 +1,2 @@
+export * from './parseQuantity.ts'
+export * from './format.ts'

@@ -1,0 +1,2 @@
+export * from './rope.ts'
+export * from './shape.ts'

@@ -1,0 +1,44 @@
+export interface RopeRequest {
+  readonly doughG: number
+  readonly densityGPerCm3: number
+  readonly diameterMm: number
+  readonly cutMm: number
+  readonly boardMm: number
+}
+
+export interface Rope {
+  readonly pieceG: number
+  /** Whole pieces. */
+  readonly pieces: number
+  /** All of the dough rolled to one rope, mm. */
+  readonly ropeMm: number
+  /** Board lengths, full or part. */
+  readonly ropes: number
+  readonly piecesPerBoard: number
+  readonly leftoverG: number
+}
+
+/** Mass of a cylinder in g: ρ·π/4·d²·L, lengths in mm, density in g/cm³. */
+export const cylinderG = (densityGPerCm3: number, diameterMm: number, lengthMm: number): number =>
+  (densityGPerCm3 * (Math.PI / 4) * diameterMm ** 2 * lengthMm) / 1000
+
+/** A dough that fills a board to within a rounding error does fill it. */
+const HAIR = 1e-9
+
+/**
+ * A dough rolled into ropes and cut into pieces.
+ * @example 998 g at 1.165 g/cm³, 9 mm rope, 18 mm cut, 600 mm board → 748 pieces of 1.33 g from 23 ropes
+ */
+export function rope({ doughG, densityGPerCm3, diameterMm, cutMm, boardMm }: RopeRequest): Rope {
+  const pieceG = cylinderG(densityGPerCm3, diameterMm, cutMm)
+  const pieces = Math.floor(doughG / pieceG + HAIR)
+  const ropeMm = doughG / cylinderG(densityGPerCm3, diameterMm, 1)
+  return {
+    pieceG,
+    pieces,
+    ropeMm,
+    ropes: Math.ceil(ropeMm / boardMm - HAIR),
+    piecesPerBoard: Math.floor(boardMm / cutMm + HAIR),
+    leftoverG: Math.max(0, doughG - pieces * pieceG),
+  }
+}

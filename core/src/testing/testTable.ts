@@ -1,0 +1,26 @@
+import { ingredientTable, type Ingredient } from '../ingredients/index.ts'
+
+const row = (id: string, part: Partial<Ingredient>): Ingredient => ({
+  id,
+  name: id,
+  group: 'flour',
+  basis: 'flour',
+  water: 0,
+  protein: 0,
+  fat: 0,
+  salt: 0,
+  densityGPerMl: 1,
+  availableWater: 0,
+  absorptionShift: null,
+  allergens: [],
+  ...part,
+})
+
+/** A handful of ingredients with round numbers, for tests of the core alone. */
+export const testTable = ingredientTable([
+  row('durum', { water: 0.14, fat: 0.012, grain: 'durum', absorptionShift: 2, allergens: ['gluten'] }),
+  row('soft', { water: 0.14, fat: 0.01, grain: 'soft', absorptionShift: -2, allergens: ['gluten'] }),
+  row('water', { group: 'liquid', basis: 'liquid', water: 1, availableWater: 1 }),
+  row('salt', { group: 'salt', basis: 'additive', salt: 1 }),
+  row('milk', { group: 'liquid', basis: 'liquid', water: 0.875, fat: 0.036, salt: 0.001, allergens: ['milk'] }),
+])

@@ -1,0 +1,25 @@
+const transform = {
+  '^.+\\.(t|j)sx?$': [
+    '@swc/jest',
+    {
+      jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: true }, transform: { react: { runtime: 'automatic' } } },
+      module: { type: 'commonjs' },
+    },
+  ],
+}
+const shared = { transform, transformIgnorePatterns: ['/node_modules/(?!nanoid/)'] }
+
+export default {
+  projects: [
+    { ...shared, displayName: 'core', testEnvironment: 'node', roots: ['<rootDir>/core/src'] },
+    { ...shared, displayName: 'parts', testEnvironment: 'node', roots: ['<rootDir>/facts/src', '<rootDir>/demo/src', '<rootDir>/server/src'] },
+    {
+      ...shared,
+      displayName: 'web',
+      testEnvironment: 'jsdom',
+      roots: ['<rootDir>/web/src'],
+      setupFiles: ['<rootDir>/web/jest.setup.js'],
+      moduleNameMapper: { '\\.css$': '<rootDir>/web/jest.style.js' },
+    },
+  ],
+}
