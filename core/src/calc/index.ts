@@ -1,2 +1,1 @@
 export { calc, calcText, type Answer } from './calc.ts'
-export { COARSE_PERCENT } from './kinds.ts'

@@ -3,6 +3,7 @@ import { z } from 'zod'
 import {
   correctHydration,
   rebaseHydration,
+  COARSE_PERCENT,
   solveBatch,
   storeMoisture,
   type BatchRequest,
@@ -92,9 +93,6 @@ function solveOf({ rows, solve }: BatchPortRequest): Result<BatchRequest['solve'
     return problem('solve-row-twice', 'solve.row', { id: solve.row })
   return ok({ index, percent: solve.percent, basis: solve.basis })
 }
-
-/** A scale that cannot tell a row to better than this is too coarse for it. */
-export const COARSE_PERCENT = 5
 
 function batchWarnings({ rounding }: BatchResult): readonly Warning[] {
   const coarsest = rounding.coarsest

@@ -1,5 +1,8 @@
 import type { BatchRow } from './solveBatch.ts'
 
+/** A scale that cannot tell a row to better than this, in percent of the row, is too coarse for it. */
+export const COARSE_PERCENT = 5
+
 export interface Rounding {
   /** Effective hydration as weighed minus as written; null when the scale cannot weigh the flour at all. */
   readonly hydrationPoints: number | null

@@ -1,0 +1,156 @@
+import fc from 'fast-check'
+import { computeSheet } from '../sheet/index.ts'
+import { testKitchen, testSheet } from '../testing/testKitchen.ts'
+import { bowlBasis14, effectivePercent, waterTargets } from './bowl.ts'
+import { currentStep, isRinging, redoable, replay, standing, undoable, untouched } from './fold.ts'
+import { planBatch } from './planBatch.ts'
+import { FEELS, planSchema, STEPS, type BenchAction, type BenchEvent } from './schema.ts'
+import { suggest } from './suggest.ts'
+import { summarise, thirstByLot } from './summary.ts'
+
+const worked = computeSheet(testSheet, testKitchen)
+if (!worked.ok) throw new Error(worked.problem.code)
+const plan = planBatch(worked.value, testKitchen, '2031-03-01T09:00:00+00:00', null)
+const T0 = Date.parse(plan.at)
+
+let counter = 0
+const stamp = (action: BenchAction, minute: number): BenchEvent => {
+  counter += 1
+  return { ...action, id: `e${counter}`, at: new Date(T0 + minute * 60_000).toISOString() } as BenchEvent
+}
+
+const grams = fc.double({ min: 0, max: 400, noNaN: true })
+const timer = fc.constantFrom('drink', 'knead', 'rest', 'cook')
+const action: fc.Arbitrary<BenchAction> = fc.oneof(
+  fc.record({ type: fc.constant('poured'), grams }),
+  fc.record({ type: fc.constant('added-flour'), grams, saltG: grams }),
+  fc.record({ type: fc.constant('weighed'), row: fc.constantFrom('flour', 'salt', 'ghost'), grams }),
+  fc.record({ type: fc.constant('felt'), feel: fc.constantFrom(...FEELS) }),
+  fc.record({ type: fc.constant('timer-started'), timer, minutes: fc.integer({ min: 1, max: 90 }) }),
+  fc.record({ type: fc.constant('timer-moved'), timer, minutes: fc.integer({ min: -5, max: 5 }) }),
+  fc.record({ type: fc.constant('timer-answered'), timer }),
+  fc.record({ type: fc.constant('timer-stopped'), timer }),
+  fc.record({ type: fc.constant('step-done'), step: fc.constantFrom(...STEPS) }),
+  fc.record({ type: fc.constant('shaped'), pieces: fc.nat(500) }),
+  fc.record({ type: fc.constant('noted'), text: fc.string() }),
+  fc.record({ type: fc.constant('abandoned'), reason: fc.string() }),
+  fc.record({ type: fc.constant('closed') }),
+) as fc.Arbitrary<BenchAction>
+const log = fc.array(action, { maxLength: 40 }).map((actions) => actions.map((a, i) => stamp(a, i)))
+
+it('any sequence of events folds, and undoing the last tap restores the state exactly', () => {
+  fc.assert(
+    fc.property(log, action, (events, last) => {
+      const before = replay(plan, events)
+      const tapped = [...events, stamp(last, 100)]
+      const undo = stamp({ type: 'undone', events: [...undoable(tapped)] }, 101)
+      expect(replay(plan, [...tapped, undo])).toEqual(before)
+      const redo = stamp({ type: 'undone', events: [...redoable([...tapped, undo])] }, 102)
+      expect(replay(plan, [...tapped, undo, redo])).toEqual(replay(plan, tapped))
+    }),
+    { numRuns: 500 },
+  )
+})
+
+it('undo walks back through every tap to an untouched batch', () => {
+  fc.assert(
+    fc.property(log, (events) => {
+      let all: readonly BenchEvent[] = events
+      for (let i = 0; i < events.length; i += 1) all = [...all, stamp({ type: 'undone', events: [...undoable(all)] }, 200 + i)]
+      expect(replay(plan, all)).toEqual(untouched)
+      expect(standing(all)).toEqual([])
+    }),
+  )
+})
+
+it('redo goes forward again as far as undo went back, and a new tap ends it', () => {
+  const events = [stamp({ type: 'poured', grams: 100 }, 1), stamp({ type: 'poured', grams: 20 }, 2)]
+  let all: readonly BenchEvent[] = events
+  for (const minute of [3, 4]) all = [...all, stamp({ type: 'undone', events: [...undoable(all)] }, minute)]
+  for (const minute of [5, 6]) all = [...all, stamp({ type: 'undone', events: [...redoable(all)] }, minute)]
+  expect(replay(plan, all).pouredG).toBe(120)
+  expect(redoable(all)).toEqual([])
+  expect(redoable([...events, stamp({ type: 'undone', events: [events[1]!.id] }, 7), stamp({ type: 'poured', grams: 1 }, 8)])).toEqual([])
+})
+
+it('what one tap recorded is taken back together', () => {
+  const tap = [stamp({ type: 'poured', grams: 90 }, 4), stamp({ type: 'step-done', step: 'pour' }, 4)]
+  expect(undoable([stamp({ type: 'weighed', row: 'flour', grams: 450 }, 1), ...tap])).toEqual(tap.map((e) => e.id))
+})
+
+it('a plan can be stored', () => expect(planSchema.safeParse(plan).error).toBeUndefined())
+
+it('poured water moves the hydration; flour short in the sack shrinks the water to match', () => {
+  const state = replay(plan, [stamp({ type: 'weighed', row: 'flour', grams: 400 }, 1), stamp({ type: 'poured', grams: 192 }, 2)])
+  expect(effectivePercent(plan, state)).toBeCloseTo(48, 6)
+  expect(bowlBasis14(plan, state)).toBeCloseTo(48, 6)
+  expect(waterTargets(plan, state).totalG).toBeCloseTo((217 * 400) / 452, 6)
+})
+
+it('timers keep the time they were given, moved or slept through', () => {
+  const started = [stamp({ type: 'timer-started', timer: 'rest', minutes: 45 }, 0), stamp({ type: 'timer-moved', timer: 'rest', minutes: 1 }, 5)]
+  const rest = replay(plan, started).timers.rest!
+  expect(rest.endsAtMs).toBe(T0 + 46 * 60_000)
+  expect([isRinging(rest, T0 + 45 * 60_000), isRinging(rest, T0 + 46 * 60_000), isRinging(rest, T0 + 106 * 60_000)]).toEqual([false, true, true])
+  const answered = replay(plan, [...started, stamp({ type: 'timer-answered', timer: 'rest' }, 47)]).timers.rest!
+  expect(isRinging(answered, T0 + 48 * 60_000)).toBe(false)
+})
+
+it('steps follow one another and end with the batch', () => {
+  expect(currentStep(untouched)).toBe('flour')
+  expect(currentStep(replay(plan, STEPS.slice(0, 4).map((step, i) => stamp({ type: 'step-done', step }, i))))).toBe('knead')
+  expect(currentStep(replay(plan, [stamp({ type: 'abandoned', reason: 'fog' }, 1)]))).toBeNull()
+})
+
+describe('suggestions', () => {
+  const poured = (minute: number) => [stamp({ type: 'poured', grams: 198 }, minute)]
+  const at = (minute: number) => T0 + minute * 60_000
+
+  it('dry wants a point of water in teaspoons, once the flour has drunk', () => {
+    const state = replay(plan, [...poured(0), stamp({ type: 'felt', feel: 'dry' }, 12)])
+    const { wait, step } = suggest(plan, state, 'dry', at(12))
+    expect(wait).toBeNull()
+    expect(step).toMatchObject({ what: 'water', grams: 5, measure: { unit: 'teaspoon', count: 1 }, overCeiling: false })
+    expect(step!.to - step!.from).toBeCloseTo(500 / 452, 6)
+  })
+
+  it('sticky wants flour with its salt', () => {
+    const { step } = suggest(plan, replay(plan, poured(0)), 'sticky', at(15))
+    expect(step).toMatchObject({ what: 'flour', measure: { unit: 'tablespoon' } })
+    expect(step!.saltG / step!.grams).toBeCloseTo(5 / 452, 6)
+    expect(step!.to).toBeLessThan(step!.from)
+  })
+
+  it('says wait while the flour drinks, and when water and flour chase each other', () => {
+    expect(suggest(plan, replay(plan, poured(0)), 'dry', at(3)).wait).toEqual({ why: 'drinking', minutes: 7 })
+    const chased = [...poured(0), stamp({ type: 'felt', feel: 'dry' }, 12), stamp({ type: 'poured', grams: 5 }, 13)]
+    expect(suggest(plan, replay(plan, chased), 'sticky', at(30)).wait?.why).toBe('chasing')
+    expect(suggest(plan, replay(plan, chased), 'dry', at(30)).wait).toBeNull()
+  })
+
+  it('right wants nothing', () => expect(suggest(plan, untouched, 'right', T0)).toEqual({ wait: null, step: null }))
+
+  it('never suggests a step that moves the wrong way', () => {
+    fc.assert(
+      fc.property(log, fc.constantFrom(...FEELS), (events, feel) => {
+        const { step } = suggest(plan, replay(plan, events), feel, at(500))
+        if (step) expect(step.what === 'water' ? step.to >= step.from : step.to <= step.from).toBe(true)
+      }),
+    )
+  })
+})
+
+it('a closed batch teaches its lot what it was accepted at; one never called right teaches nothing', () => {
+  const run = [
+    stamp({ type: 'poured', grams: 217 }, 1),
+    stamp({ type: 'felt', feel: 'dry' }, 12),
+    stamp({ type: 'poured', grams: 9.04 }, 13),
+    stamp({ type: 'felt', feel: 'right' }, 25),
+    stamp({ type: 'closed' }, 90),
+  ]
+  const summary = summarise({ id: 'b1', plan, events: run })
+  expect(summary.corrections).toBe(1)
+  expect(summary.thirst).toBeCloseTo((100 * 226.04) / 452 - 48, 6)
+  expect([...thirstByLot([summary])]).toEqual([['lot-a', [summary.thirst]]])
+  expect(thirstByLot([summarise({ id: 'b2', plan, events: run.filter((e) => e.type !== 'felt') })]).size).toBe(0)
+})

@@ -1,0 +1,60 @@
+/** What is in the bowl: flour, water and salt as really weighed and poured. Masses in g, hydrations in percent. */
+import { basis14Percent } from '../formula/index.ts'
+import type { BenchState } from './fold.ts'
+import type { Plan, PlannedRow } from './schema.ts'
+
+type Contents = Pick<BenchState, 'weighedG' | 'pouredG' | 'addedFlourG' | 'addedSaltG'>
+
+export const asWeighed = ({ weighedG }: Pick<Contents, 'weighedG'>, row: PlannedRow): number =>
+  weighedG[row.key] ?? row.weighedG
+
+const rowsOf = (plan: Plan, part: PlannedRow['part']) => plan.rows.filter((row) => row.part === part)
+
+/** Flour from the sack, before any was added to correct. */
+export const sackFlourG = (plan: Plan, state: Pick<Contents, 'weighedG'>): number =>
+  rowsOf(plan, 'flour').reduce((sum, row) => sum + asWeighed(state, row), 0)
+
+export const flourG = (plan: Plan, state: Contents): number => sackFlourG(plan, state) + state.addedFlourG
+
+export const saltG = (plan: Plan, state: Contents): number =>
+  rowsOf(plan, 'salt').reduce((sum, row) => sum + asWeighed(state, row), 0) + state.addedSaltG
+
+/** Water from everything that is not flour: poured, and brought by milk, oil and the like. */
+export function bowlWaterG(plan: Plan, state: Contents): number {
+  const others = plan.rows.filter((row) => row.part === 'other' || row.part === 'salt')
+  return state.pouredG + others.reduce((sum, row) => sum + asWeighed(state, row) * row.water, 0)
+}
+
+export const effectivePercent = (plan: Plan, state: Contents): number => {
+  const flour = flourG(plan, state)
+  return flour > 0 ? (100 * bowlWaterG(plan, state)) / flour : 0
+}
+
+/** Added flour is taken to be like the flour in the bowl. */
+export function bowlBasis14(plan: Plan, state: Contents): number {
+  const sack = sackFlourG(plan, state)
+  if (sack <= 0) return 0
+  const grow = flourG(plan, state) / sack
+  const flours = rowsOf(plan, 'flour').map((row) => ({ grams: asWeighed(state, row) * grow, moisture: row.water }))
+  return basis14Percent(flours, bowlWaterG(plan, state))
+}
+
+export interface WaterTargets {
+  readonly totalG: number
+  readonly startG: number
+  readonly holdBackG: number
+  readonly ceilingG: number
+}
+
+/** The plan's water for the flour that really went in: a little short in the sack, a little less in the jug. */
+export function waterTargets(plan: Plan, state: Pick<Contents, 'weighedG'>): WaterTargets {
+  const planned = rowsOf(plan, 'flour').reduce((sum, row) => sum + row.weighedG, 0)
+  const share = planned > 0 ? sackFlourG(plan, state) / planned : 1
+  const { startG, holdBackG, ceilingG } = plan.water
+  return {
+    totalG: (startG + holdBackG) * share,
+    startG: startG * share,
+    holdBackG: holdBackG * share,
+    ceilingG: ceilingG * share,
+  }
+}

@@ -1,0 +1,6 @@
+export * from './bowl.ts'
+export * from './fold.ts'
+export * from './planBatch.ts'
+export * from './schema.ts'
+export * from './suggest.ts'
+export * from './summary.ts'

@@ -1,0 +1,90 @@
+/** The shape of a batch at the bench: a plan that never changes once it has begun, and a list of events. */
+import { z } from 'zod'
+import { sheetSchema } from '../records/sheet.ts'
+import { idSchema, nameSchema, noteSchema, timeSchema } from '../records/text.ts'
+
+export const FEELS = ['crumbling', 'dry', 'right', 'tacky', 'sticky'] as const
+export const STEPS = ['flour', 'water', 'pour', 'feel', 'knead', 'rest', 'divide', 'shape', 'cook', 'verdict'] as const
+export const VERDICTS = ['poor', 'fair', 'good', 'very-good'] as const
+
+const mass = z.number().min(0).max(1_000_000)
+const minutes = z.number().positive().max(10_000)
+const span = z.tuple([z.number().min(0), z.number().min(0)])
+
+const plannedRowSchema = z.strictObject({
+  key: idSchema,
+  ingredient: idSchema,
+  name: nameSchema,
+  lot: idSchema.optional(),
+  part: z.enum(['flour', 'water', 'salt', 'other']),
+  /** Fraction of mass; for a flour, as it stood in store that day. */
+  water: z.number().min(0).max(1),
+  percent: z.number().min(0).max(1000),
+  weighedG: mass,
+})
+
+export const planSchema = z.strictObject({
+  at: timeSchema,
+  formula: idSchema.nullable(),
+  sheet: sheetSchema,
+  rows: z.array(plannedRowSchema).min(2).max(60),
+  scaleStepG: z.number().positive(),
+  boardMm: z.number().positive(),
+  /** Where the flour stood, in words for the log. */
+  store: z.strictObject({ name: nameSchema, temperatureC: z.number(), rhPercent: z.number() }).nullable(),
+  hydration: z.strictObject({
+    /** What the formula asks for, on the 14 % basis, before the lot's own thirst. */
+    paper14: z.number(),
+    expected14: z.number(),
+    effective: z.number(),
+  }),
+  water: z.strictObject({ startG: mass, holdBackG: mass, ceilingG: mass, predictiveSd: z.number(), batches: z.number().int() }),
+  doughG: mass,
+  densityGPerCm3: z.number().positive(),
+  shape: z.strictObject({
+    id: idSchema,
+    name: nameSchema,
+    diameterMm: z.number().positive(),
+    cutMm: z.number().positive(),
+    pieceG: mass,
+    pieces: z.number().int().min(0),
+    ropes: z.number().int().min(0),
+    window14: z.strictObject({ low: z.number(), best: z.number(), high: z.number() }),
+  }),
+  minutes: z.strictObject({ knead: span, rest: z.strictObject({ low: z.number(), best: z.number(), high: z.number() }), cook: span, drink: z.number() }),
+  pot: z.strictObject({ litres: z.number().positive(), saltGPerL: z.number().min(0) }),
+})
+
+const base = { id: idSchema, at: timeSchema }
+const timerId = z.enum(['drink', 'knead', 'rest', 'cook'])
+
+export const benchEventSchema = z.discriminatedUnion('type', [
+  z.strictObject({ ...base, type: z.literal('weighed'), row: idSchema, grams: mass }),
+  z.strictObject({ ...base, type: z.literal('poured'), grams: mass }),
+  z.strictObject({ ...base, type: z.literal('felt'), feel: z.enum(FEELS) }),
+  z.strictObject({ ...base, type: z.literal('added-flour'), grams: mass, saltG: mass }),
+  z.strictObject({ ...base, type: z.literal('timer-started'), timer: timerId, minutes }),
+  z.strictObject({ ...base, type: z.literal('timer-moved'), timer: timerId, minutes: z.number().min(-10_000).max(10_000) }),
+  z.strictObject({ ...base, type: z.literal('timer-answered'), timer: timerId }),
+  z.strictObject({ ...base, type: z.literal('timer-stopped'), timer: timerId }),
+  z.strictObject({ ...base, type: z.literal('step-done'), step: z.enum(STEPS) }),
+  z.strictObject({ ...base, type: z.literal('shaped'), pieces: z.number().int().min(0).max(1_000_000) }),
+  z.strictObject({ ...base, type: z.literal('cooked'), minutes: z.number().min(0).max(600) }),
+  z.strictObject({ ...base, type: z.literal('judged'), verdict: z.enum(VERDICTS) }),
+  z.strictObject({ ...base, type: z.literal('noted'), text: noteSchema }),
+  /** Takes back what one tap recorded. */
+  z.strictObject({ ...base, type: z.literal('undone'), events: z.array(idSchema).min(1).max(100) }),
+  z.strictObject({ ...base, type: z.literal('abandoned'), reason: noteSchema }),
+  z.strictObject({ ...base, type: z.literal('closed') }),
+])
+
+export type Feel = (typeof FEELS)[number]
+export type StepId = (typeof STEPS)[number]
+export type Verdict = (typeof VERDICTS)[number]
+export type Plan = z.infer<typeof planSchema>
+export type PlannedRow = z.infer<typeof plannedRowSchema>
+export type BenchEvent = z.infer<typeof benchEventSchema>
+export type TimerId = z.infer<typeof timerId>
+
+/** An event before it is stamped with its identifier and time. */
+export type BenchAction = BenchEvent extends infer E ? (E extends BenchEvent ? Omit<E, 'id' | 'at'> : never) : never

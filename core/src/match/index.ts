@@ -1,0 +1,2 @@
+export * from './judgeWindow.ts'
+export * from './matchShape.ts'

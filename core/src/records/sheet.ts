@@ -1,0 +1,63 @@
+/** A work sheet: all that a maker decides about one dough. Formulas keep one, the draft is one, a batch remembers one. */
+import { z } from 'zod'
+import { idSchema, nameSchema, noteSchema } from './text.ts'
+
+const massSchema = z.number().positive().max(1_000_000)
+
+export const amountSchema = z.discriminatedUnion('by', [
+  z.strictObject({ by: z.literal('percent'), percent: z.number().min(0).max(1000) }),
+  /** The water: its percent follows from the hydration, so it is not stored. */
+  z.strictObject({
+    by: z.literal('hydration'),
+    percent: z.number().min(0).max(300),
+    basis: z.enum(['effective', 'basis14']),
+  }),
+])
+
+export const sheetRowSchema = z.strictObject({
+  key: idSchema,
+  ingredient: idSchema,
+  amount: amountSchema,
+  flour: z.literal(true).optional(),
+  lot: idSchema.optional(),
+})
+
+export const targetSchema = z.discriminatedUnion('by', [
+  z.strictObject({ by: z.enum(['flour', 'dough', 'water']), grams: massSchema }),
+  z.strictObject({ by: z.literal('portions'), count: z.number().positive().max(10_000), gramsEach: massSchema }),
+  /** Each piece weighs what the shape's blank weighs in this dough. */
+  z.strictObject({ by: z.literal('pieces'), count: z.number().positive().max(1_000_000) }),
+  /** One row is locked at what is in the jar. */
+  z.strictObject({ by: z.literal('row'), key: idSchema, grams: massSchema }),
+])
+
+export const flourStateSchema = z.discriminatedUnion('by', [
+  z.strictObject({ by: z.literal('place'), place: idSchema }),
+  z.strictObject({ by: z.literal('typed'), moisture: z.number().min(0.05).max(0.2) }),
+])
+
+export const sheetSchema = z
+  .strictObject({
+    name: nameSchema,
+    dough: idSchema,
+    shape: idSchema,
+    rows: z.array(sheetRowSchema).min(2).max(60),
+    target: targetSchema,
+    lossPercent: z.number().min(0).max(50),
+    flourState: flourStateSchema,
+    /** Pour what this flour's own batches have taught, not only what the paper says. */
+    useLearned: z.boolean(),
+    note: noteSchema,
+  })
+  .refine((sheet) => sheet.rows.filter((row) => row.amount.by === 'hydration').length === 1, {
+    params: { code: 'one-water-row' },
+  })
+  .refine((sheet) => new Set(sheet.rows.map((row) => row.key)).size === sheet.rows.length, {
+    params: { code: 'row-key-twice' },
+  })
+
+export type Amount = z.infer<typeof amountSchema>
+export type SheetRow = z.infer<typeof sheetRowSchema>
+export type Target = z.infer<typeof targetSchema>
+export type FlourState = z.infer<typeof flourStateSchema>
+export type Sheet = z.infer<typeof sheetSchema>

@@ -1,0 +1,137 @@
+import fc from 'fast-check'
+import { sheetSchema, type Sheet } from '../records/sheet.ts'
+import { testKitchen, testSheet } from '../testing/testKitchen.ts'
+import { computeSheet, fromPoured, toPoured, type Worked } from './computeSheet.ts'
+import { lockedLine, lockRow, retarget, setPoured, setRowGrams, setRowPercent } from './editSheet.ts'
+import type { Kitchen } from './kitchen.ts'
+
+const work = (sheet: Sheet, kitchen: Kitchen = testKitchen): Worked => {
+  const computed = computeSheet(sheet, kitchen)
+  if (!computed.ok) throw new Error(JSON.stringify(computed.problem))
+  return computed.value
+}
+const grams = (worked: Worked, key: string) => worked.rows.find((row) => row.key === key)!.grams
+const standing = (place: string): Sheet => ({ ...testSheet, flourState: { by: 'place', place } })
+const learned = (points: number[]): Kitchen => ({ ...testKitchen, thirst: new Map([['lot-a', points]]) })
+
+it('six portions of 110 g with 2 % loss: the figures of the port’s first case', () => {
+  const worked = work(testSheet)
+  expect(worked.batch.flourG).toBeCloseTo(451.993, 3)
+  expect(worked.rows.map((row) => row.weighedG)).toEqual([452, 217, 5])
+  expect(worked.rope.pieces).toBe(Math.floor(660 / worked.rope.pieceG))
+})
+
+it('the same flour in a damp store and a dry loft: six to seven points apart, the dough as stiff as before', () => {
+  const [damp, dry] = [work(standing('damp')), work(standing('dry'))]
+  expect(dry.batch.hydration.effective - damp.batch.hydration.effective).toBeGreaterThan(6)
+  expect(damp.batch.hydration.basis14).toBeCloseTo(48, 9)
+  expect(dry.batch.hydration.basis14).toBeCloseTo(48, 9)
+  expect(damp.notes.find((note) => note.code === 'flour-moisture')).toMatchObject({ place: 'Damp store' })
+})
+
+it('a lot that has wanted more before gets more now, and less is held back', () => {
+  const [unknown, known] = [work(testSheet), work(testSheet, learned([1.8, 2.1, 1.9]))]
+  expect(known.expected14 - known.paper14).toBeCloseTo(known.lot.shift, 9)
+  expect(known.lot.shift).toBeGreaterThan(1.5)
+  expect(known.water.holdBackG).toBeLessThan(unknown.water.holdBackG / 2)
+  expect(work({ ...testSheet, useLearned: false }, learned([2])).expected14).toBeCloseTo(48, 9)
+})
+
+it('start and hold-back are the jug, whatever the flour', () => {
+  fc.assert(
+    fc.property(fc.double({ min: 0.06, max: 0.19, noNaN: true }), fc.integer({ min: 1, max: 60 }), (moisture, count) => {
+      const { water } = work({ ...testSheet, flourState: { by: 'typed', moisture }, target: { by: 'portions', count, gramsEach: 110 } })
+      expect(water.startG + water.holdBackG).toBeCloseTo(water.totalG, 6)
+      expect(water.startG).toBeGreaterThanOrEqual(0)
+    }),
+  )
+})
+
+it('the rule reads poured water there and back', () => {
+  const { poured, batch, expected14 } = work(standing('damp'))
+  expect(toPoured(poured, expected14)).toBeCloseTo(batch.hydration.effective, 9)
+  expect(fromPoured(poured, batch.hydration.effective)).toBeCloseTo(expected14, 9)
+})
+
+it('what is dragged on the rule is what is poured, with a lot’s thirst left out of the formula', () => {
+  const kitchen = learned([2, 2])
+  const worked = work(standing('damp'), kitchen)
+  const next = work(setPoured(worked, 47.5), kitchen)
+  expect(next.batch.hydration.effective).toBeCloseTo(47.5, 9)
+  expect(next.expected14 - next.paper14).toBeCloseTo(worked.lot.shift, 9)
+})
+
+it.each(['water', 'salt'])('grams typed for the %s come out as typed, and the portions stay', (key) => {
+  fc.assert(
+    fc.property(fc.double({ min: 1, max: 260, noNaN: true }), (typed) => {
+      const worked = work(testSheet)
+      const next = setRowGrams(worked, key, typed, testKitchen)
+      if (!next.ok) throw new Error(next.problem.code)
+      expect(grams(work(next.value), key)).toBeCloseTo(typed, 2)
+      expect(next.value.target).toEqual(testSheet.target)
+    }),
+  )
+})
+
+it('grams typed for the only flour set the scale', () => {
+  const next = setRowGrams(work(testSheet), 'flour', 500, testKitchen)
+  expect(next).toMatchObject({ ok: true, value: { target: { by: 'flour', grams: 500 } } })
+})
+
+it('more of a row than the whole dough is refused', () => {
+  expect(setRowGrams(work(testSheet), 'salt', 5000, testKitchen).ok).toBe(false)
+  expect(setRowGrams(work(testSheet), 'flour', 0, testKitchen)).toMatchObject({ problem: { code: 'zero-target' } })
+})
+
+it('a locked row keeps its grams while the rest follows', () => {
+  const locked = lockRow(work(testSheet), 'salt', 8)
+  const worked = work(locked)
+  expect(grams(worked, 'salt')).toBeCloseTo(8, 9)
+  expect(worked.batch.flourG).toBeCloseTo(800, 6)
+  expect(lockedLine(worked)).toBe('salt')
+  expect(computeSheet({ ...locked, rows: locked.rows.map((r) => (r.key === 'salt' ? { ...r, amount: { by: 'percent', percent: 0 } } : r)) }, testKitchen)).toMatchObject({
+    problem: { code: 'locked-row-empty' },
+  })
+})
+
+it.each(['flour', 'dough', 'water', 'pieces', 'portions'] as const)('switching to solve for %s changes next to nothing', (by) => {
+  const worked = work(testSheet)
+  expect(Math.abs(work(retarget(worked, by)).batch.doughG - worked.batch.doughG)).toBeLessThan(3)
+})
+
+it('one flour of a blend moves, the others make room', () => {
+  const blend: Sheet = {
+    ...testSheet,
+    rows: [
+      { key: 'a', ingredient: 'durum', amount: { by: 'percent', percent: 50 }, flour: true },
+      { key: 'b', ingredient: 'soft', amount: { by: 'percent', percent: 50 }, flour: true },
+      ...testSheet.rows.slice(1),
+    ],
+  }
+  const next = setRowPercent(work(blend), 'a', 70)
+  if (!next.ok) throw new Error(next.problem.code)
+  expect(work(next.value).rows.slice(0, 2).map((row) => row.percent)).toEqual([70, 30])
+  expect(setRowPercent(work(blend), 'a', 120)).toMatchObject({ problem: { code: 'flour-over-100' } })
+  expect(setRowPercent(work(testSheet), 'flour', 90)).toMatchObject({ problem: { code: 'only-flour' } })
+})
+
+it('every edit leaves a sheet that can be stored', () => {
+  const worked = work(standing('dry'))
+  for (const sheet of [setPoured(worked, -20), setPoured(worked, 900), lockRow(worked, 'water', 200), retarget(worked, 'pieces')])
+    expect(sheetSchema.safeParse(sheet).success).toBe(true)
+})
+
+it('notes say what is outside, worst first', () => {
+  const codes = (sheet: Sheet) => work(sheet).notes.map((note) => note.code)
+  const at = (percent: number): Sheet => ({ ...testSheet, rows: testSheet.rows.map((row) => (row.key === 'water' ? { ...row, amount: { by: 'hydration', percent, basis: 'basis14' } } : row)) })
+  expect(codes(at(70))[0]).toBe('hydration-outside')
+  expect(codes(at(45))).toContain('shape-outside')
+  expect(codes(at(49))).not.toContain('shape-outside')
+  expect(codes(testSheet)).toContain('scale-coarse')
+  expect(codes({ ...testSheet, rows: testSheet.rows.map((row) => (row.key === 'salt' ? { ...row, amount: { by: 'percent', percent: 3 } } : row)) })).toContain('salt-outside')
+})
+
+it('an ingredient, dough or shape the tables do not have is named', () => {
+  expect(computeSheet({ ...testSheet, shape: 'gone' }, testKitchen)).toMatchObject({ problem: { code: 'unknown-shape' } })
+  expect(computeSheet({ ...testSheet, dough: 'gone' }, testKitchen)).toMatchObject({ problem: { code: 'unknown-dough' } })
+})

@@ -1,0 +1,52 @@
+import { currentStep, readWorkspaceFile, replay, summarise, thirstByLot } from '@harina/core'
+import { generateWorkspace } from './generate.ts'
+
+const NOW = Date.parse('2031-11-08T10:20:00Z')
+const workspace = generateWorkspace(NOW)
+const summaries = workspace.batches.map(summarise)
+const closed = summaries.filter((summary) => summary.state.end?.how === 'closed')
+
+it('is the same workspace for the same moment, and a file the app can read', () => {
+  expect(generateWorkspace(NOW)).toEqual(workspace)
+  expect(readWorkspaceFile(JSON.stringify(workspace))).toMatchObject({ ok: true })
+})
+
+it('holds three formulas, a dozen closed batches and one that rests right now', () => {
+  expect(workspace.formulas.map((formula) => formula.sheet.name)).toEqual([
+    'Lamp-room semolina',
+    'Stiff semolina',
+    'Half-and-half hand ropes',
+  ])
+  expect(closed).toHaveLength(12)
+  const running = workspace.batches.at(-1)!
+  const state = replay(running.plan, running.events)
+  expect(currentStep(state)).toBe('rest')
+  expect(state.timers.rest!.endsAtMs - NOW).toBe(34 * 60_000)
+})
+
+it('lies in the past, in order, and no batch runs through the night', () => {
+  for (const { plan, state } of closed) {
+    const hours = (Date.parse(state.end!.at) - Date.parse(plan.at)) / 3_600_000
+    expect(hours > 1.5 && hours < 5).toBe(true)
+    expect(Date.parse(state.end!.at)).toBeLessThan(NOW)
+  }
+})
+
+it('lets a reader learn what the keepers learned: R-34 drinks about two points more', () => {
+  const thirst = thirstByLot(summaries)
+  const mean = (key: string) => thirst.get(key)!.reduce((a, b) => a + b, 0) / thirst.get(key)!.length
+  expect(mean('lot-r34') - mean('lot-r31')).toBeGreaterThan(1)
+  expect(mean('lot-r34')).toBeLessThan(3.5)
+})
+
+it('pours sensible doughs: every closed batch ends where hand doughs do', () => {
+  for (const { basis14, corrections } of closed) {
+    expect(basis14 > 44 && basis14 < 56).toBe(true)
+    expect(corrections).toBeLessThan(8)
+  }
+})
+
+it('keeps its failure: the gale-day batch was chased both ways', () => {
+  const gale = closed.find((summary) => summary.state.verdict === 'poor')!
+  expect(new Set(gale.state.additions.map((addition) => addition.what))).toEqual(new Set(['water', 'flour']))
+})

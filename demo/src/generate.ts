@@ -1,0 +1,121 @@
+import {
+  doughTable,
+  ingredientTable,
+  shapeTable,
+  summarise,
+  thirstByLot,
+  toFile,
+  type Batch,
+  type Kitchen,
+  type Sheet,
+  type WorkspaceFile,
+} from '@harina/core'
+import { doughs, ingredients, shapes } from '@harina/facts'
+import { seeded, type Random } from './random.ts'
+import { runBatch, type BatchStory } from './runBatch.ts'
+import { formulas, gear, lots } from './workspace.ts'
+
+const SEED = 4810
+const DAY_MS = 86_400_000
+const HOUR_MS = 3_600_000
+
+/** What each flour really wants beyond paper, points; the keepers find it out batch by batch. */
+const THIRST: Readonly<Record<string, number>> = { 'lamp-room-semolina': 2.1, 'stiff-semolina': 0.3, 'half-and-half': -0.4 }
+
+interface PastBatch extends Pick<BatchStory, 'temper' | 'verdict' | 'note'> {
+  readonly daysAgo: number
+  readonly formula: string
+  readonly shape?: string
+  readonly place: string
+  readonly portions: number
+}
+
+const past: readonly PastBatch[] = [
+  { daysAgo: 76, formula: 'stiff-semolina', place: 'sea-store', portions: 12, temper: 'patient', verdict: 'good', note: 'First sack of R-31. Held its ridges.' },
+  { daysAgo: 71, formula: 'lamp-room-semolina', place: 'sea-store', portions: 12, temper: 'patient', verdict: 'fair', note: 'New sack, R-34. Wanted spoon after spoon. Written down this time.' },
+  { daysAgo: 64, formula: 'half-and-half', place: 'sea-store', portions: 8, temper: 'patient', verdict: 'good', note: 'Strands as long as the board. Late bench rolled, early bench talked.' },
+  { daysAgo: 58, formula: 'lamp-room-semolina', shape: 'little-ears', place: 'lamp-room', portions: 12, temper: 'patient', verdict: 'good', note: 'Sack stood upstairs. Six points more water than downstairs and the same dough.' },
+  { daysAgo: 52, formula: 'stiff-semolina', place: 'sea-store', portions: 16, temper: 'patient', verdict: 'very-good', note: 'Dried forty minutes on the cloth. Ridges you could file a nail on.' },
+  { daysAgo: 45, formula: 'lamp-room-semolina', place: 'sea-store', portions: 12, temper: 'chased', verdict: 'poor', note: 'Gale, everything damp, door banging. Water, then flour, then water. Stop after two. Sticky to the end.' },
+  { daysAgo: 38, formula: 'lamp-room-semolina', shape: 'one-dent-shells', place: 'sea-store', portions: 14, temper: 'patient', verdict: 'good', note: 'Waited the ten minutes with both hands behind the back. Right at the first word after.' },
+  { daysAgo: 31, formula: 'half-and-half', shape: 'rubbed-twists', place: 'sea-store', portions: 8, temper: 'patient', verdict: 'fair', note: 'Twists skidded until the board was wiped with a damp cloth.' },
+  { daysAgo: 24, formula: 'stiff-semolina', place: 'lamp-room', portions: 12, temper: 'patient', verdict: 'good', note: 'Upstairs flour. Trust the rule, not the number from last time.' },
+  { daysAgo: 17, formula: 'lamp-room-semolina', shape: 'dragged-leaves', place: 'sea-store', portions: 12, temper: 'patient', verdict: 'good', note: 'Leaves tear at the start of the drag if the blade is upright.' },
+  { daysAgo: 9, formula: 'lamp-room-semolina', place: 'sea-store', portions: 18, temper: 'patient', verdict: 'very-good', note: 'No correction at all. The paper has learned.' },
+  { daysAgo: 4, formula: 'half-and-half', place: 'sea-store', portions: 10, temper: 'patient', verdict: 'good', note: 'Even from end to end. Ten minutes in the pot is one too many.' },
+]
+
+const tables = { ingredients: ingredientTable(ingredients), doughs: doughTable(doughs), shapes: shapeTable(shapes) }
+
+/** The air of that day, inside the ranges the two rooms are known for. */
+function kitchenThatDay(random: Random, batches: readonly Batch[]): Kitchen {
+  const places = gear.places.map((place) => {
+    const damp = place.id === 'sea-store'
+    const temperatureC = Math.round(damp ? random.between(14, 19) : random.between(24, 30))
+    const rhPercent = Math.round(damp ? random.between(72, 86) : random.between(33, 44))
+    return { ...place, temperatureC, rhPercent }
+  })
+  return { ...tables, gear: { ...gear, places }, lots, thirst: thirstByLot(batches.map(summarise)) }
+}
+
+function sheetFor(formula: string, portions: number, place: string, shape?: string): Sheet {
+  const found = formulas('').find((candidate) => candidate.id === formula)
+  if (!found) throw new Error(`demo: no formula ${formula}`)
+  const { target } = found.sheet
+  const gramsEach = target.by === 'portions' ? target.gramsEach : 110
+  return {
+    ...found.sheet,
+    shape: shape ?? found.sheet.shape,
+    target: { by: 'portions', count: portions, gramsEach },
+    flourState: { by: 'place', place },
+  }
+}
+
+function pastBatches(midnightMs: number, random: Random): Batch[] {
+  const batches: Batch[] = []
+  for (const [index, { daysAgo, formula, shape, place, portions, temper, verdict, note }] of past.entries()) {
+    const startMs = midnightMs - daysAgo * DAY_MS + Math.round(random.between(8, 10.5) * 60) * 60_000
+    const thirst = (THIRST[formula] ?? 0) + random.normal(0, 0.5)
+    const sheet = sheetFor(formula, portions, place, shape)
+    const kitchen = kitchenThatDay(random, batches)
+    batches.push(runBatch({ id: `demo-${index + 1}`, formula, sheet, kitchen, startMs, thirst, temper, verdict, note }, random))
+  }
+  return batches
+}
+
+/**
+ * Skerrin Light, dated back from `nowMs`: gear, flour lots, formulas, a dozen batches, one batch resting and a draft.
+ * The same `nowMs` gives the same workspace.
+ */
+export function generateWorkspace(nowMs: number): WorkspaceFile {
+  const random = seeded(SEED)
+  const midnightMs = nowMs - (nowMs % DAY_MS)
+  const batches = pastBatches(midnightMs, random)
+  const kitchen: Kitchen = { ...tables, gear, lots, thirst: thirstByLot(batches.map(summarise)) }
+  const running = runBatch(
+    {
+      id: 'demo-running',
+      formula: 'stiff-semolina',
+      sheet: sheetFor('stiff-semolina', 12, 'sea-store'),
+      kitchen,
+      startMs: nowMs,
+      thirst: 0.3,
+      temper: 'patient',
+      verdict: 'good',
+      note: '',
+      restingSinceMin: 11,
+    },
+    random,
+  )
+  const at = new Date(midnightMs - 77 * DAY_MS + 9 * HOUR_MS).toISOString()
+  return toFile(
+    {
+      formulas: [...formulas(at)],
+      lots: [...lots],
+      batches: [...batches, running],
+      gear,
+      draft: { id: 'draft', formula: 'lamp-room-semolina', sheet: sheetFor('lamp-room-semolina', 12, 'sea-store') },
+    },
+    new Date(nowMs).toISOString(),
+  )
+}

@@ -1,0 +1,1 @@
+export { generateWorkspace } from './generate.ts'
