@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { computeSheet } from '../sheet/index.ts'
 import { testKitchen, testSheet } from '../testing/testKitchen.ts'
-import { bowlBasis14, effectivePercent, waterTargets } from './bowl.ts'
+import { bowlBasis14, effectivePercent, planWindow, waterTargets } from './bowl.ts'
 import { currentStep, isRinging, redoable, replay, standing, undoable, untouched } from './fold.ts'
 import { planBatch } from './planBatch.ts'
 import { FEELS, planSchema, STEPS, type BenchAction, type BenchEvent } from './schema.ts'
@@ -153,4 +153,13 @@ it('a closed batch teaches its lot what it was accepted at; one never called rig
   expect(summary.thirst).toBeCloseTo((100 * 226.04) / 452 - 48, 6)
   expect([...thirstByLot([summary])]).toEqual([['lot-a', [summary.thirst]]])
   expect(thirstByLot([summarise({ id: 'b2', plan, events: run.filter((e) => e.type !== 'felt') })]).size).toBe(0)
+})
+
+it('the window at the bench lies where it lay on paper', () => {
+  const damp = computeSheet({ ...testSheet, flourState: { by: 'place', place: 'damp' } }, testKitchen)
+  if (!damp.ok) throw new Error(damp.problem.code)
+  const { poured, match } = damp.value
+  const window = planWindow(planBatch(damp.value, testKitchen, plan.at, null))
+  expect(window.low).toBeCloseTo(poured.slope * match.window.low + poured.offset, 6)
+  expect(window.high).toBeCloseTo(poured.slope * match.window.high + poured.offset, 6)
 })

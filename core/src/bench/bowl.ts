@@ -1,6 +1,8 @@
 /** What is in the bowl: flour, water and salt as really weighed and poured. Masses in g, hydrations in percent. */
 import { basis14Percent } from '../formula/index.ts'
 import type { BenchState } from './fold.ts'
+import { pouredWindow } from '../sheet/computeSheet.ts'
+import type { Window } from '../shape/index.ts'
 import type { Plan, PlannedRow } from './schema.ts'
 
 type Contents = Pick<BenchState, 'weighedG' | 'pouredG' | 'addedFlourG' | 'addedSaltG'>
@@ -57,4 +59,13 @@ export function waterTargets(plan: Plan, state: Pick<Contents, 'weighedG'>): Wat
     holdBackG: holdBackG * share,
     ceilingG: ceilingG * share,
   }
+}
+
+/**
+ * The shape's window on the rule of this bowl. Poured and 14 % basis lie on one straight line for one flour, and both of
+ * the plan's figures are on it: (100 + poured) = slope × (100 + 14 % basis).
+ */
+export function planWindow({ hydration, shape }: Plan): Window {
+  const slope = (100 + hydration.effective) / (100 + hydration.expected14)
+  return pouredWindow({ slope, offset: (slope - 1) * 100 }, shape.window14, hydration.expected14 - hydration.paper14)
 }

@@ -13,7 +13,7 @@ import { lotFromHistory, type FlourLot } from '../lot/index.ts'
 import { matchShape, type ShapeMatch } from '../match/index.ts'
 import type { Amount, Sheet, SheetRow } from '../records/sheet.ts'
 import { ok, problem, type Result } from '../result.ts'
-import { cylinderG, rope, type Dough, type Rope, type Shape } from '../shape/index.ts'
+import { cylinderG, rope, type Dough, type Rope, type Shape, type Window } from '../shape/index.ts'
 import { lotKey, placeOf, type Kitchen } from './kitchen.ts'
 import { sheetNotes, type SheetNote } from './sheetNotes.ts'
 
@@ -67,6 +67,13 @@ export const VOIDS = 0.03
 
 export const toPoured = ({ slope, offset }: PouredScale, basis14: number): number => slope * basis14 + offset
 export const fromPoured = ({ slope, offset }: PouredScale, poured: number): number => (poured - offset) / slope
+
+/** A window written on the 14 % basis, moved to where it lies for flour as it stands, and for a lot's own thirst. */
+export const pouredWindow = (scale: PouredScale, { low, best, high }: Window, shiftPoints: number): Window => ({
+  low: toPoured(scale, low + shiftPoints),
+  best: toPoured(scale, best + shiftPoints),
+  high: toPoured(scale, high + shiftPoints),
+})
 
 function flourMoisture(ingredient: Ingredient, sheet: Sheet, kitchen: Kitchen): number {
   if (sheet.flourState.by === 'typed') return sheet.flourState.moisture

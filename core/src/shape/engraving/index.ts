@@ -1,0 +1,1 @@
+export { engrave, type Engraving, type Point } from './engrave.ts'

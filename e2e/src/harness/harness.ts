@@ -1,0 +1,84 @@
+/** A server on a free port and a browser with a profile of its own, for tests, pictures and measurements. */
+import { createApp, listen } from '@harina/server'
+import { generateWorkspace } from '@harina/demo'
+import { existsSync } from 'node:fs'
+import { mkdtemp, rm } from 'node:fs/promises'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import puppeteer, { type Browser, type Page } from 'puppeteer-core'
+
+const CHROMIUM = ['/usr/bin/chromium', '/usr/bin/chromium-browser']
+
+export const flags = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+]
+
+export interface Size {
+  readonly width: number
+  readonly height: number
+}
+
+export const DESK: Size = { width: 1280, height: 800 }
+export const PHONE: Size = { width: 390, height: 844 }
+
+export interface Site {
+  readonly url: string
+  close(): Promise<void>
+}
+
+export interface SiteOptions {
+  /** Without it the server offers no workspace and the app begins empty. */
+  readonly demo?: boolean
+  readonly port?: number
+  readonly clientDir: string
+}
+
+export async function serveSite({ demo = true, port = 0, clientDir }: SiteOptions): Promise<Site> {
+  const app = createApp({ clientDir, ...(demo ? { startWorkspace: generateWorkspace } : {}) })
+  const started = await listen(app, { host: '127.0.0.1', port })
+  if (!started.ok) throw new Error(started.message)
+  return started.listening
+}
+
+export interface Visit {
+  readonly browser: Browser
+  readonly profile: string
+  close(): Promise<void>
+  /** Ends the browser the way a flat battery would. */
+  kill(): Promise<void>
+}
+
+export async function openBrowser(profile?: string): Promise<Visit> {
+  const executablePath = process.env['CHROMIUM'] ?? CHROMIUM.find((path) => existsSync(path))
+  if (!executablePath) throw new Error('Chromium is missing: apt-get install chromium')
+  const dir = profile ?? (await mkdtemp(join(tmpdir(), 'harina-profile-')))
+  const browser = await puppeteer.launch({ executablePath, headless: true, userDataDir: dir, args: flags, defaultViewport: DESK })
+  return {
+    browser,
+    profile: dir,
+    close: async () => {
+      await browser.close()
+      await rm(dir, { recursive: true, force: true, maxRetries: 5 })
+    },
+    kill: async () => {
+      const gone = new Promise<void>((resolve) => browser.process()?.once('exit', () => resolve()))
+      browser.process()?.kill('SIGKILL')
+      await gone
+    },
+  }
+}
+
+/** A page at an address, once the first station stands. */
+export async function openPage({ browser }: Visit, url: string, size: Size = DESK): Promise<Page> {
+  const page = await browser.newPage()
+  await page.setViewport(size)
+  await page.goto(url, { waitUntil: 'networkidle0' })
+  await page.waitForSelector('main')
+  return page
+}

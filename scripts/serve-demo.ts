@@ -1,0 +1,25 @@
+/** Serves the built client with the demo workspace. Run through `npm run demo`, which installs and builds first. */
+import { addressFrom, createApp, isThisMachine, listen } from '@harina/server'
+import { generateWorkspace } from '@harina/demo'
+import { fileURLToPath } from 'node:url'
+
+const stop = (message: string): never => {
+  process.stderr.write(`${message}\n`)
+  process.exit(1)
+}
+
+const address = addressFrom(process.env)
+if (typeof address === 'string') stop(address)
+else {
+  const clientDir = fileURLToPath(new URL('../web/dist', import.meta.url))
+  const started = await listen(createApp({ clientDir, startWorkspace: generateWorkspace }), address)
+  if (!started.ok) stop(started.message)
+  else {
+    process.stdout.write(`Harina is at ${started.listening.url}\n`)
+    if (!isThisMachine(address.host))
+      process.stdout.write(
+        'Open to the house network: anyone on it can read along. From another device over plain http the screen lock, offline use and persistent storage are not available.\n',
+      )
+    for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, () => void started.listening.close().then(() => process.exit(0)))
+  }
+}

@@ -1,0 +1,2 @@
+export * from './createApp.ts'
+export * from './listen.ts'

@@ -1,0 +1,62 @@
+/** The strip above every station: the sheet on paper, then a tab for each running batch. */
+import type { ReactNode } from 'react'
+import { NavLink } from 'react-router'
+import { standingWords, useRunningBatches } from '../ui/batches.ts'
+import { familyInk, type Family } from '../ui/family.tsx'
+import { useKitchen } from '../ui/kitchen.tsx'
+import { useNow } from '../ui/useNow.ts'
+import { useApp } from './store.ts'
+
+interface TabProps {
+  readonly to: string
+  readonly ink: string
+  readonly name: string
+  readonly note: string
+  readonly paper?: boolean
+}
+
+function Tab({ to, ink, name, note, paper }: TabProps) {
+  return (
+    <NavLink
+      to={to}
+      style={{ borderTopColor: ink, borderTopStyle: paper ? 'dashed' : 'solid' }}
+      className={({ isActive }) =>
+        `flex h-[58px] min-w-0 max-w-[220px] shrink flex-col justify-center border-t-[6px] border-r border-r-line px-3 md:px-4 ${
+          isActive ? '-mb-px bg-sheet pb-px' : 'bg-ground'
+        }`
+      }
+    >
+      <span className="head truncate text-[17px] leading-tight">{name}</span>
+      <span className="figure truncate text-[15px] leading-tight text-second">{note}</span>
+    </NavLink>
+  )
+}
+
+export function BatchStrip({ children }: { children?: ReactNode }) {
+  const batches = useRunningBatches()
+  const now = useNow()
+  const kitchen = useKitchen()
+  const sheet = useApp((state) => state.draft.present?.sheet)
+  const family = (dough: string): Family => kitchen?.doughs.get(dough)?.family ?? 'semolina'
+  return (
+    <header className="flex h-[58px] shrink-0 items-stretch border-b border-ink bg-ground">
+      <nav aria-label="Doughs" className="flex min-w-0 flex-1 items-stretch overflow-hidden" data-screen-only>
+        {sheet && (
+          <Tab paper to="/formula" ink={familyInk[family(sheet.dough)]} name={sheet.name} note="on paper" />
+        )}
+        {batches.map((running) => (
+          <Tab
+            key={running.batch.id}
+            to={`/bench/${running.batch.id}`}
+            ink={familyInk[family(running.batch.plan.sheet.dough)]}
+            name={running.batch.plan.sheet.name}
+            note={standingWords(running, now)}
+          />
+        ))}
+      </nav>
+      <div className="flex shrink-0 items-center gap-4 px-3 md:px-6" data-screen-only>
+        {children}
+      </div>
+    </header>
+  )
+}

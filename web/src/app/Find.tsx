@@ -1,0 +1,94 @@
+import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react'
+import { useLiveQuery } from 'dexie-react-hooks'
+import { format } from 'date-fns'
+import { useMemo, useState } from 'react'
+import { useNavigate } from 'react-router'
+import { repository } from '../storage/index.ts'
+import { useKitchen } from '../ui/kitchen.tsx'
+import { SidePanel } from '../ui/SidePanel.tsx'
+import { draftOpened, sheetEdited } from './draftSlice.ts'
+import { stations } from './StationIndex.tsx'
+import { useApp, useAppDispatch } from './store.ts'
+
+interface Found {
+  readonly id: string
+  readonly kind: string
+  readonly name: string
+  readonly words: string
+  readonly go: () => void
+}
+
+const MAX_SHOWN = 12
+
+function useEverything(): readonly Found[] {
+  const navigate = useNavigate()
+  const dispatch = useAppDispatch()
+  const kitchen = useKitchen()
+  const sheet = useApp((state) => state.draft.present?.sheet)
+  const formulas = useLiveQuery(() => repository.formulas())
+  const closed = useLiveQuery(() => repository.closedBatches())
+  return useMemo(() => {
+    const to = (path: string) => () => void navigate(path)
+    return [
+      ...stations.map(({ station, name }): Found => ({ id: station, kind: 'station', name, words: name, go: to(`/${station}`) })),
+      ...(formulas ?? []).map((formula): Found => ({
+        id: formula.id,
+        kind: 'formula',
+        name: formula.sheet.name,
+        words: `${formula.sheet.name} ${formula.sheet.note}`,
+        go: () => {
+          dispatch(draftOpened({ id: 'draft', formula: formula.id, sheet: formula.sheet }))
+          void navigate('/formula')
+        },
+      })),
+      ...[...(kitchen?.shapes.values() ?? [])].map((shape): Found => ({
+        id: shape.id,
+        kind: 'shape',
+        name: shape.name,
+        words: [shape.name, ...shape.otherNames, shape.origin].join(' '),
+        go: () => {
+          if (sheet) dispatch(sheetEdited({ sheet: { ...sheet, shape: shape.id } }))
+          void navigate('/shape')
+        },
+      })),
+      ...(kitchen?.lots ?? []).map((lot): Found => ({ id: lot.id, kind: 'flour', name: lot.name, words: `${lot.name} ${lot.note}`, go: to('/gear') })),
+      ...[...(closed ?? [])].reverse().map((batch): Found => ({
+        id: batch.id,
+        kind: format(batch.plan.at, 'd MMM'),
+        name: batch.plan.sheet.name,
+        words: `${batch.plan.sheet.name} ${batch.plan.shape.name} ${format(batch.plan.at, 'd MMMM yyyy')}`,
+        go: to(`/log/${batch.id}`),
+      })),
+    ]
+  }, [navigate, dispatch, kitchen, sheet, formulas, closed])
+}
+
+export default function Find({ onClose }: { onClose: () => void }) {
+  const everything = useEverything()
+  const [query, setQuery] = useState('')
+  const words = query.toLowerCase().split(/\s+/).filter(Boolean)
+  const found = everything.filter((entry) => words.every((word) => entry.words.toLowerCase().includes(word))).slice(0, MAX_SHOWN)
+  return (
+    <SidePanel title="Find" onClose={onClose} at="middle">
+      <Combobox
+        immediate
+        onChange={(entry: Found | null) => {
+          if (!entry) return
+          onClose()
+          entry.go()
+        }}
+      >
+        <ComboboxInput autoFocus className="box w-full text-xl" aria-label="Find a formula, shape, flour, batch or station" placeholder="formula, shape, flour, batch, station" autoComplete="off" onChange={(event) => setQuery(event.target.value)} />
+        <ComboboxOptions static className="mt-3">
+          {found.map((entry) => (
+            <ComboboxOption key={`${entry.kind}-${entry.id}`} value={entry} className="flex min-h-11 items-center gap-3 border-b border-line px-2 data-focus:bg-ground">
+              <span className="flex-1 text-lg">{entry.name}</span>
+              <span className="small">{entry.kind}</span>
+            </ComboboxOption>
+          ))}
+        </ComboboxOptions>
+        {found.length === 0 && <p className="py-4">Nothing here is called that. Try one word of its name.</p>}
+      </Combobox>
+    </SidePanel>
+  )
+}

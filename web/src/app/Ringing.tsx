@@ -1,0 +1,84 @@
+/** A timer that has ended is heard, seen and felt until it is answered, whatever station is open. */
+import { formatCountdown } from '@harina/core'
+import { useEffect, useState } from 'react'
+import { useNavigate } from 'react-router'
+import { ringingOf, useRunningBatches, type NamedTimer } from '../ui/batches.ts'
+import { useNow } from '../ui/useNow.ts'
+import { recordTap } from './recordTap.ts'
+import { freeSound, ring, soundIsHeld } from './sound.ts'
+import { useApp } from './store.ts'
+
+const RING_EVERY_MS = 3000
+const CALLS = { drink: 'has drunk', knead: 'is kneaded', rest: 'has rested', cook: 'wants tasting' } as const
+
+function useRinging(ringing: boolean, sound: boolean, first: NamedTimer | undefined): boolean {
+  const [held, setHeld] = useState(false)
+  const title = first ? `${first.running.batch.plan.sheet.name} ${CALLS[first.id]}` : null
+  useEffect(() => {
+    if (!ringing || !title) return
+    const call = () => {
+      setHeld(sound && soundIsHeld())
+      if (sound) ring()
+      navigator.vibrate?.([300, 150, 300])
+      document.title = document.title.startsWith('●') ? title : `● ${title}`
+    }
+    call()
+    const interval = setInterval(call, RING_EVERY_MS)
+    return () => {
+      clearInterval(interval)
+      document.title = 'Harina'
+    }
+  }, [ringing, sound, title])
+  return ringing && held
+}
+
+function Call({ timer, nowMs, full }: { timer: NamedTimer; nowMs: number; full: boolean }) {
+  const navigate = useNavigate()
+  const { batch } = timer.running
+  const answer = async () => {
+    await freeSound()
+    await recordTap(batch, { type: 'timer-answered', timer: timer.id })
+    void navigate(`/bench/${batch.id}`)
+  }
+  const later = () => void recordTap(batch, { type: 'timer-moved', timer: timer.id, minutes: Math.ceil((nowMs - timer.endsAtMs) / 60_000 + 1) })
+  return (
+    <div className={`flex flex-wrap items-center gap-x-6 gap-y-3 ${full ? 'justify-center text-center' : ''}`}>
+      <p className={`head min-w-0 ${full ? 'w-full text-[44px] leading-tight' : 'flex-1 text-2xl'}`}>
+        {batch.plan.sheet.name} {CALLS[timer.id]}
+      </p>
+      <p className="figure text-3xl">{formatCountdown((timer.endsAtMs - nowMs) / 1000)}</p>
+      <button type="button" className="press min-w-[9rem] border-sheet bg-sheet text-xl font-semibold text-ink" onClick={() => void answer()}>
+        I heard it
+      </button>
+      <button type="button" className="press min-w-[9rem] border-sheet bg-transparent text-xl text-sheet" onClick={later}>
+        One more minute
+      </button>
+    </div>
+  )
+}
+
+export function Ringing() {
+  const batches = useRunningBatches()
+  const now = useNow()
+  const sound = useApp((state) => state.preferences.sound)
+  const ringing = ringingOf(batches, now)
+  const held = useRinging(ringing.length > 0, sound, ringing[0])
+  if (ringing.length === 0) return null
+  return (
+    <section
+      aria-label="Timers ringing"
+      role="alert"
+      data-full={held}
+      className={`fixed z-40 flex flex-col justify-center gap-8 bg-ink p-6 text-sheet ${held ? 'inset-0' : 'inset-x-0 bottom-[60px] md:bottom-0'}`}
+    >
+      {ringing.map((timer) => (
+        <Call key={`${timer.running.batch.id}-${timer.id}`} timer={timer} nowMs={now} full={held} />
+      ))}
+      {held && (
+        <button type="button" className="press mx-auto border-sheet bg-transparent px-8 text-2xl text-sheet underline" onClick={() => void freeSound()}>
+          Tap for sound
+        </button>
+      )}
+    </section>
+  )
+}

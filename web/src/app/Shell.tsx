@@ -1,0 +1,55 @@
+import { lazy, Suspense, useEffect } from 'react'
+import { Outlet, useLocation } from 'react-router'
+import { KitchenProvider } from '../ui/kitchen.tsx'
+import { preferred } from './preferencesSlice.ts'
+import { Ringing } from './Ringing.tsx'
+import { Shortcuts } from './Shortcuts.tsx'
+import { StationIndex } from './StationIndex.tsx'
+import { useApp, useAppDispatch } from './store.ts'
+
+const Toasts = lazy(() => import('./Toasts.tsx'))
+
+/** The page the app opens at next time is the one it was left at. */
+function useLastPath() {
+  const { pathname } = useLocation()
+  const dispatch = useAppDispatch()
+  useEffect(() => {
+    if (pathname !== '/') dispatch(preferred({ lastPath: pathname }))
+  }, [pathname, dispatch])
+}
+
+function useTheme() {
+  const theme = useApp((state) => state.preferences.theme)
+  useEffect(() => {
+    const dark = matchMedia('(prefers-color-scheme: dark)')
+    const apply = () => {
+      document.documentElement.dataset['theme'] = theme === 'system' ? (dark.matches ? 'lamp' : 'day') : theme
+    }
+    apply()
+    dark.addEventListener('change', apply)
+    return () => dark.removeEventListener('change', apply)
+  }, [theme])
+}
+
+export function Shell() {
+  useLastPath()
+  useTheme()
+  return (
+    <KitchenProvider>
+      <a href="#work" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-3">
+        To the work
+      </a>
+      <div className="flex h-full flex-col-reverse md:flex-row">
+        <StationIndex />
+        <div className="flex min-h-0 min-w-0 flex-1 flex-col">
+          <Outlet />
+        </div>
+      </div>
+      <Ringing />
+      <Shortcuts />
+      <Suspense>
+        <Toasts />
+      </Suspense>
+    </KitchenProvider>
+  )
+}

@@ -1,0 +1,61 @@
+/** Keys that work at every station. */
+import { lazy, Suspense, useEffect, useState } from 'react'
+import { useLocation } from 'react-router'
+import { redone, undone } from './draftSlice.ts'
+import { redoTap, undoTap } from './recordTap.ts'
+import { useApp, useAppDispatch, store } from './store.ts'
+
+const ShortcutList = lazy(() => import('./ShortcutList.tsx'))
+const Find = lazy(() => import('./Find.tsx'))
+
+/** A field being typed in keeps its own keys. */
+export const isTyping = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName))
+
+export const OPEN_FIND = 'harina:find'
+
+/** At the bench undo takes back a tap; elsewhere a change to the sheet. */
+function useUndo() {
+  const dispatch = useAppDispatch()
+  const { pathname } = useLocation()
+  return (forward: boolean) => {
+    const id = /^\/bench\/([\w-]+)/.exec(pathname)?.[1]
+    const batch = store.getState().bench.batches.find((candidate) => candidate.id === id)
+    if (pathname.startsWith('/bench')) {
+      if (batch) void (forward ? redoTap(batch) : undoTap(batch))
+    } else dispatch(forward ? redone() : undone())
+  }
+}
+
+export function Shortcuts() {
+  const [open, setOpen] = useState<'list' | 'find' | null>(null)
+  const undo = useUndo()
+  const loaded = useApp((state) => state.bench.loaded)
+
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const command = event.ctrlKey || event.metaKey
+      if (command && event.key.toLowerCase() === 'z' && !isTyping(event.target)) {
+        event.preventDefault()
+        undo(event.shiftKey)
+      } else if (command && event.key.toLowerCase() === 'k') {
+        event.preventDefault()
+        setOpen('find')
+      } else if (event.key === '?' && !isTyping(event.target)) setOpen('list')
+    }
+    const onFind = () => setOpen('find')
+    addEventListener('keydown', onKey)
+    addEventListener(OPEN_FIND, onFind)
+    return () => {
+      removeEventListener('keydown', onKey)
+      removeEventListener(OPEN_FIND, onFind)
+    }
+  })
+
+  if (!loaded || open === null) return null
+  return (
+    <Suspense>
+      {open === 'list' ? <ShortcutList onClose={() => setOpen(null)} /> : <Find onClose={() => setOpen(null)} />}
+    </Suspense>
+  )
+}

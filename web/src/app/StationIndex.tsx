@@ -1,0 +1,40 @@
+import { NavLink } from 'react-router'
+import { StationIcon, type Station } from '../ui/StationIcon.tsx'
+
+/** Stations in the order of the work. */
+export const stations: readonly { station: Station; name: string }[] = [
+  { station: 'formula', name: 'Formula' },
+  { station: 'shape', name: 'Shape' },
+  { station: 'bench', name: 'Bench' },
+  { station: 'log', name: 'Log' },
+  { station: 'gear', name: 'Gear' },
+]
+
+/** Tabs that open into the sheet: on the left, or on a phone at the bottom. */
+export function StationIndex() {
+  return (
+    <nav
+      aria-label="Stations"
+      data-screen-only
+      className="z-10 flex w-full shrink-0 border-t border-ink bg-ground md:w-[92px] md:flex-col md:border-t-0 md:pt-[58px]"
+    >
+      {stations.map(({ station, name }) => (
+        <NavLink
+          key={station}
+          to={`/${station}`}
+          className={({ isActive }) =>
+            `flex min-h-[60px] flex-1 flex-col items-center justify-center gap-0.5 border-line text-[14px] font-semibold md:min-h-[66px] md:flex-none md:border-b ${
+              isActive
+                ? 'border-t-4 border-t-semolina bg-sheet text-ink md:border-t-0 md:border-l-[5px] md:border-l-semolina md:pr-[5px]'
+                : 'text-second hover:text-ink md:border-r md:border-r-line'
+            }`
+          }
+        >
+          <StationIcon station={station} />
+          {name}
+        </NavLink>
+      ))}
+      <div className="hidden flex-1 border-r border-line md:block" />
+    </nav>
+  )
+}

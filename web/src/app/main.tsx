@@ -1,0 +1,25 @@
+import { createRoot } from 'react-dom/client'
+import { Provider } from 'react-redux'
+import { RouterProvider } from 'react-router'
+import { registerSW } from 'virtual:pwa-register'
+import './fonts.ts'
+import './theme.css'
+import { router } from './routes.tsx'
+import { startSession } from './session.ts'
+import { store } from './store.ts'
+import { NoStore } from './NoStore.tsx'
+
+const root = createRoot(document.getElementById('root') as HTMLElement)
+
+startSession().then(
+  () =>
+    root.render(
+      <Provider store={store}>
+        <RouterProvider router={router} />
+      </Provider>,
+    ),
+  (error: unknown) => root.render(<NoStore error={error} />),
+)
+
+// On plain http from another device there is no service worker; the app then works online only.
+if ('serviceWorker' in navigator) registerSW({ immediate: true })

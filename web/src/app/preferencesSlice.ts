@@ -1,0 +1,38 @@
+/** What this maker prefers on this device. Kept in localStorage, so that the first paint has the right theme. */
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit'
+import { z } from 'zod'
+
+const preferencesSchema = z.object({
+  theme: z.enum(['day', 'lamp', 'system']).catch('system'),
+  sound: z.boolean().catch(true),
+  lastPath: z.string().startsWith('/').max(200).catch('/formula'),
+})
+
+export type Preferences = z.infer<typeof preferencesSchema>
+const KEY = 'harina.preferences'
+
+export function readPreferences(storage: Pick<Storage, 'getItem'>): Preferences {
+  try {
+    return preferencesSchema.parse(JSON.parse(storage.getItem(KEY) ?? '{}'))
+  } catch {
+    return preferencesSchema.parse({})
+  }
+}
+
+export function writePreferences(storage: Pick<Storage, 'setItem'>, preferences: Preferences): void {
+  try {
+    storage.setItem(KEY, JSON.stringify(preferences))
+  } catch {
+    // A full or forbidden store costs a preference, nothing more.
+  }
+}
+
+export const preferencesSlice = createSlice({
+  name: 'preferences',
+  initialState: preferencesSchema.parse({}),
+  reducers: {
+    preferred: (state, { payload }: PayloadAction<Partial<Preferences>>) => ({ ...state, ...payload }),
+  },
+})
+
+export const { preferred } = preferencesSlice.actions

@@ -1,0 +1,63 @@
+import { currentStep, planBatch, replay, undoable, redoable, type Batch, type BenchAction, type BenchEvent, type Kitchen, type Worked } from '@harina/core'
+import { nanoid } from 'nanoid'
+import { formatISO } from 'date-fns'
+import { repository } from '../storage/index.ts'
+import { notifyTrouble } from '../ui/notify.ts'
+
+/** ISO 8601 with this place's offset, to the millisecond: what one tap recorded carries one time. */
+export function timeNow(now = new Date()): string {
+  const iso = formatISO(now)
+  const ms = String(now.getMilliseconds()).padStart(3, '0')
+  return iso.replace(/(T\d\d:\d\d:\d\d)/, `$1.${ms}`)
+}
+
+let lastAt = ''
+/** Never the time of the tap before: two taps in one millisecond must undo one by one. */
+function tapTime(): string {
+  let now = new Date()
+  while (timeNow(now) === lastAt) now = new Date(now.getTime() + 1)
+  lastAt = timeNow(now)
+  return lastAt
+}
+
+const stamped = (actions: readonly BenchAction[]): BenchEvent[] => {
+  const at = tapTime()
+  return actions.map((action) => ({ ...action, id: nanoid(), at }) as BenchEvent)
+}
+
+async function write(batch: string, actions: readonly BenchAction[]): Promise<void> {
+  try {
+    await repository.record(batch, stamped(actions))
+  } catch (error) {
+    notifyTrouble(
+      'That tap could not be stored',
+      `Nothing was changed. Free some space on this device, then tap again. (${error instanceof Error ? error.name : 'unknown'})`,
+    )
+  }
+}
+
+/** Stores what one tap did at the bench. */
+export const recordTap = (batch: Batch, ...actions: BenchAction[]): Promise<void> => write(batch.id, actions)
+
+/** Stores a tap that also finishes the step at hand. */
+export function finishStep(batch: Batch, ...actions: BenchAction[]): Promise<void> {
+  const step = currentStep(replay(batch.plan, batch.events))
+  return step ? write(batch.id, [...actions, { type: 'step-done', step }]) : Promise.resolve()
+}
+
+export async function undoTap({ id, events }: Batch): Promise<void> {
+  const ids = undoable(events)
+  if (ids.length > 0) await write(id, [{ type: 'undone', events: [...ids] }])
+}
+
+export async function redoTap({ id, events }: Batch): Promise<void> {
+  const ids = redoable(events)
+  if (ids.length > 0) await write(id, [{ type: 'undone', events: [...ids] }])
+}
+
+/** Takes a work sheet to the bench; the batch's identifier comes back. */
+export async function takeToBench(worked: Worked, kitchen: Kitchen, formula: string | null): Promise<string> {
+  const id = nanoid()
+  await repository.startBatch(id, planBatch(worked, kitchen, timeNow(), formula))
+  return id
+}

@@ -1,0 +1,32 @@
+import { createBrowserRouter, Navigate, type RouteObject } from 'react-router'
+import { Shell } from './Shell.tsx'
+import { Stumble } from './Stumble.tsx'
+import { useApp } from './store.ts'
+
+/** The first screen is the work as it was left. */
+function Resume() {
+  const lastPath = useApp((state) => state.preferences.lastPath)
+  return <Navigate to={lastPath} replace />
+}
+
+const station = (path: string, load: () => Promise<{ default: React.ComponentType }>): RouteObject => ({
+  path,
+  lazy: async () => ({ Component: (await load()).default }),
+})
+
+export const router = createBrowserRouter([
+  {
+    element: <Shell />,
+    errorElement: <Stumble />,
+    HydrateFallback: () => null,
+    children: [
+      { index: true, element: <Resume /> },
+      station('formula', () => import('../stations/formula/FormulaStation.tsx')),
+      station('shape', () => import('../stations/shape/ShapeStation.tsx')),
+      station('bench/:batchId?', () => import('../stations/bench/BenchStation.tsx')),
+      station('log/:batchId?', () => import('../stations/log/LogStation.tsx')),
+      station('gear', () => import('../stations/gear/GearStation.tsx')),
+      { path: '*', element: <Navigate to="/formula" replace /> },
+    ],
+  },
+])

@@ -1,0 +1,156 @@
+import { STEPS, type Plan, type StepId } from '@harina/core'
+import { lazy, Suspense, useEffect, useMemo, useState, type ComponentType } from 'react'
+import { Link, Navigate, useNavigate, useParams } from 'react-router'
+import { BatchStrip } from '../../app/BatchStrip.tsx'
+import { FindButton } from '../../app/FindButton.tsx'
+import { redoTap, undoTap } from '../../app/recordTap.ts'
+import { isTyping } from '../../app/Shortcuts.tsx'
+import { useRunningBatches, type RunningBatch } from '../../ui/batches.ts'
+import { useNow } from '../../ui/useNow.ts'
+import { stepWords } from '../../ui/words.ts'
+import { DivideStep, ShapeStep } from './HandSteps.tsx'
+import { FeelStep, PourStep } from './MixSteps.tsx'
+import { BenchViewContext } from './StepSheet.tsx'
+import { CookStep, KneadStep, RestStep } from './TimedSteps.tsx'
+import { VerdictStep } from './VerdictStep.tsx'
+import { FlourStep, WaterStep } from './WeighSteps.tsx'
+
+const GiveUp = lazy(() => import('./GiveUp.tsx'))
+
+const sheets: Readonly<Record<StepId, ComponentType>> = {
+  flour: FlourStep,
+  water: WaterStep,
+  pour: PourStep,
+  feel: FeelStep,
+  knead: KneadStep,
+  rest: RestStep,
+  divide: DivideStep,
+  shape: ShapeStep,
+  cook: CookStep,
+  verdict: VerdictStep,
+}
+
+/** Left and right look along the steps; what is done stays done. */
+function useLooking(current: StepId) {
+  const [looked, setLooked] = useState<StepId | null>(null)
+  const shown = looked ?? current
+  const look = (by: number) => {
+    const next = STEPS[STEPS.indexOf(shown) + by]
+    if (next) setLooked(next === current ? null : next)
+  }
+  useEffect(() => setLooked(null), [current])
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey) return
+      if (event.key === 'ArrowLeft') look(-1)
+      if (event.key === 'ArrowRight') look(1)
+    }
+    addEventListener('keydown', onKey)
+    return () => removeEventListener('keydown', onKey)
+  })
+  return { shown, look: setLooked, live: shown === current, back: () => setLooked(null) }
+}
+
+/** The steps as marks along a line: done, now, to come. */
+function StepLine({ done, current, shown, onLook }: { done: readonly StepId[]; current: StepId; shown: StepId; onLook: (step: StepId | null) => void }) {
+  return (
+    <ol aria-label="Steps" className="mb-3 flex overflow-x-auto border-b border-ink">
+      {STEPS.map((step) => (
+        <li key={step} className="min-w-[30px] flex-1">
+          <button
+            type="button"
+            aria-current={step === current ? 'step' : undefined}
+            aria-label={`${stepWords[step]}${done.includes(step) ? ', done' : step === current ? ', now' : ''}`}
+            className={`relative flex h-[38px] w-full items-center justify-center px-1 text-[15px] whitespace-nowrap ${
+              step === current ? 'font-semibold text-ink' : 'text-second'
+            } ${step === shown ? 'border-b-[5px] border-ink' : ''}`}
+            onClick={() => onLook(step === current ? null : step)}
+          >
+            <span className={`hidden md:inline ${done.includes(step) ? 'line-through decoration-1' : ''}`}>{stepWords[step]}</span>
+            <span aria-hidden="true" className={`md:hidden ${step === current ? 'h-4 w-4 bg-ink' : done.includes(step) ? 'h-2 w-4 bg-ink' : 'h-4 w-[2px] bg-second'}`} />
+          </button>
+        </li>
+      ))}
+    </ol>
+  )
+}
+
+function planLine(plan: Plan): string {
+  const { target } = plan.sheet
+  const much = target.by === 'portions' ? `${target.count} × ${target.gramsEach} g` : `${Math.round(plan.doughG)} g of dough`
+  return `${much}, ${plan.shape.name}`
+}
+
+function RunningSheet({ running, step }: { running: RunningBatch; step: StepId }) {
+  const nowMs = useNow(500)
+  const { shown, look, live, back } = useLooking(step)
+  const [givingUp, setGivingUp] = useState(false)
+  const view = useMemo(() => ({ running, live, back, nowMs }), [running, live, back, nowMs])
+  const Sheet = sheets[shown]
+  const { batch, state } = running
+  return (
+    <BenchViewContext value={view}>
+      <StepLine done={state.done} current={step} shown={shown} onLook={look} />
+      <Sheet key={shown} />
+      <footer className="flex flex-wrap items-baseline gap-x-6 gap-y-1 border-t border-line pt-2 text-[15px]">
+        <button type="button" className="quiet min-h-9" onClick={() => void undoTap(batch)}>
+          Undo <span className="key">Ctrl Z</span>
+        </button>
+        <button type="button" className="quiet min-h-9" onClick={() => void redoTap(batch)}>
+          Redo
+        </button>
+        <span className="small hidden md:inline">{planLine(batch.plan)}</span>
+        <button type="button" className="quiet ml-auto min-h-9" onClick={() => setGivingUp(true)}>
+          Give this batch up
+        </button>
+      </footer>
+      {givingUp && (
+        <Suspense>
+          <GiveUp batch={batch} onClose={() => setGivingUp(false)} />
+        </Suspense>
+      )}
+    </BenchViewContext>
+  )
+}
+
+function EmptyBench() {
+  return (
+    <div className="m-auto max-w-md text-center">
+      <h1 className="head mb-3 text-3xl">The bench is clear</h1>
+      <p className="mb-6">A batch runs here step by step: weigh, pour, feel, knead, rest, shape, cook. Take a sheet to the bench to begin.</p>
+      <Link to="/formula" className="action inline-block">
+        To the formula
+      </Link>
+    </div>
+  )
+}
+
+export default function BenchStation() {
+  const { batchId } = useParams()
+  const navigate = useNavigate()
+  const batches = useRunningBatches()
+  const running = batches.find((candidate) => candidate.batch.id === batchId)
+  const gone = batchId !== undefined && !running
+  // A batch that has just ended stands in the log, and its own station has already gone there.
+  const [missedSince, setMissed] = useState<string | null>(null)
+  useEffect(() => {
+    if (!gone) return setMissed(null)
+    const wait = setTimeout(() => setMissed(batchId), 1500)
+    return () => clearTimeout(wait)
+  }, [gone, batchId])
+  useEffect(() => {
+    if (missedSince !== null) void navigate('/bench', { replace: true })
+  }, [missedSince, navigate])
+
+  if (batchId === undefined && batches[0]) return <Navigate to={`/bench/${batches[0].batch.id}`} replace />
+  return (
+    <>
+      <BatchStrip>
+        <FindButton />
+      </BatchStrip>
+      <main id="work" className="flex min-h-0 flex-1 flex-col overflow-y-auto bg-sheet px-4 pt-1 pb-2 md:px-[26px]">
+        {running?.step ? <RunningSheet key={running.batch.id} running={running} step={running.step} /> : !gone && <EmptyBench />}
+      </main>
+    </>
+  )
+}

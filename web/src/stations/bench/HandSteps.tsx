@@ -1,0 +1,105 @@
+/** The steps of the hand: divide and shape. */
+import { effectivePercent, flourG, formatGrams, formatLength, formatNumber, rope, saltG, type Plan } from '@harina/core'
+import { useState } from 'react'
+import { finishStep } from '../../app/recordTap.ts'
+import { useKitchen } from '../../ui/kitchen.tsx'
+import { QuantityField } from '../../ui/QuantityField.tsx'
+import { RopeAndCut } from '../../ui/RopeAndCut.tsx'
+import { Big, Note, StepSheet, useBench } from './StepSheet.tsx'
+
+/** The dough that is really there, rolled and cut as planned. */
+function useRope() {
+  const { running } = useBench()
+  const { plan } = running.batch
+  const flour = flourG(plan, running.state)
+  const other = plan.rows.filter((row) => row.part === 'other').reduce((sum, row) => sum + row.weighedG, 0)
+  const madeG = flour * (1 + effectivePercent(plan, running.state) / 100) + saltG(plan, running.state) + other
+  const doughG = madeG * (1 - plan.sheet.lossPercent / 100)
+  const { diameterMm, cutMm } = plan.shape
+  return { doughG, diameterMm, cutMm, ...rope({ doughG, densityGPerCm3: plan.densityGPerCm3, diameterMm, cutMm, boardMm: plan.boardMm }) }
+}
+
+function useFamily(plan: Plan) {
+  return useKitchen()?.doughs.get(plan.sheet.dough)?.family ?? 'semolina'
+}
+
+export function DivideStep() {
+  const { running } = useBench()
+  const { plan } = running.batch
+  const made = useRope()
+  const family = useFamily(plan)
+  const eachG = made.ropes > 0 ? made.doughG / made.ropes : made.doughG
+  return (
+    <StepSheet
+      title="Divide"
+      lead={`Each lump rolls out to one board of ${formatLength(plan.boardMm)}. Keep what waits covered.`}
+      action={{ label: 'Divided, go on', run: () => void finishStep(running.batch) }}
+      aside={<Note title={`${made.piecesPerBoard} pieces from a board`}>{formatLength(made.ropeMm)} of rope in all, {formatGrams(made.doughG, plan.scaleStepG)} g of dough.</Note>}
+    >
+      <div className="flex flex-wrap items-end gap-x-12 gap-y-4">
+        <Big label="lumps" figure={formatNumber(made.ropes, 0)} unit="" />
+        <Big label="each" figure={formatGrams(eachG, plan.scaleStepG)} unit="g" />
+      </div>
+      <RopeAndCut diameterMm={made.diameterMm} cutMm={made.cutMm} family={family} width={420} />
+    </StepSheet>
+  )
+}
+
+export function ShapeStep() {
+  const { running } = useBench()
+  const { plan } = running.batch
+  const made = useRope()
+  const family = useFamily(plan)
+  const shape = useKitchen()?.shapes.get(plan.shape.id)
+  const [pieces, setPieces] = useState<number | null>(null)
+  const count = pieces ?? running.state.shapedPieces ?? made.pieces
+  const minutes = shape ? Math.ceil(made.pieces / shape.piecesPerMin.practised) : null
+  return (
+    <StepSheet
+      title={`Shape: ${plan.shape.name}`}
+      lead={shape?.board}
+      action={{ label: 'Shaped, go on', run: () => void finishStep(running.batch, { type: 'shaped', pieces: Math.round(count) }) }}
+      aside={
+        <>
+          <Note title="Keep one piece in sight">A first good piece beside the board holds the size when hands tire. It weighs {formatNumber(made.pieceG, 2)} g.</Note>
+          {shape && (
+            <Note title={`About ${minutes} min for one pair of hands`}>
+              At {shape.piecesPerMin.practised} a minute, practised; {shape.piecesPerMin.learner} while learning. Then air {shape.airBeforeCookMin[0]} to {shape.airBeforeCookMin[1]} min before the pot.
+            </Note>
+          )}
+          <Note title="Blades" grade="caution">
+            Curl fingertips; cut away from the hand that holds.
+          </Note>
+        </>
+      }
+    >
+      <div className="flex flex-wrap items-start gap-x-10 gap-y-4">
+        <div>
+          <Big label="pieces" figure={formatNumber(made.pieces, 0)} unit="" />
+          <p className="mt-2 text-[17px] text-second">
+            made{' '}
+            <QuantityField label="Pieces made" shown={formatNumber(count, 0)} unit="count" min={0} max={1_000_000} className="text-[30px] font-semibold text-ink" widthCh={6} onChange={setPieces} />
+          </p>
+        </div>
+        <RopeAndCut diameterMm={made.diameterMm} cutMm={made.cutMm} family={family} width={300} />
+      </div>
+      {shape && (
+        <div className="grid gap-6 border-t border-line pt-3 md:grid-cols-[1.6fr_1fr]">
+          <ol className="list-decimal space-y-1 pl-6 text-[18px]">
+            {shape.steps.map((step) => (
+              <li key={step}>{step}</li>
+            ))}
+          </ol>
+          <div>
+            <h2 className="head text-[18px]">Look for</h2>
+            <ul className="text-[17px]">
+              {shape.checks.map((check) => (
+                <li key={check}>{check}</li>
+              ))}
+            </ul>
+          </div>
+        </div>
+      )}
+    </StepSheet>
+  )
+}

@@ -1,0 +1,138 @@
+/** One step at a time, large: a title, what to do, the figures, and one dark action that the space bar presses. */
+import { formatCountdown, STEPS } from '@harina/core'
+import { createContext, useContext, useEffect, type ReactNode } from 'react'
+import { isTyping } from '../../app/Shortcuts.tsx'
+import { timerNames, timersOf, useRunningBatches, type RunningBatch } from '../../ui/batches.ts'
+import { stepWords } from '../../ui/words.ts'
+
+export interface BenchView {
+  readonly running: RunningBatch
+  /** False while a step is only looked at. */
+  readonly live: boolean
+  readonly back: () => void
+  readonly nowMs: number
+}
+
+export const BenchViewContext = createContext<BenchView | null>(null)
+
+export function useBench(): BenchView {
+  const view = useContext(BenchViewContext)
+  if (!view) throw new Error('a bench step outside the bench')
+  return view
+}
+
+export interface StepAction {
+  readonly label: string
+  readonly run: () => void
+  readonly disabled?: boolean
+}
+
+interface Props {
+  readonly title: string
+  readonly lead?: ReactNode
+  readonly action: StepAction
+  readonly second?: StepAction | null
+  /** What the digit keys do. */
+  readonly onDigit?: (digit: number) => void
+  readonly aside?: ReactNode
+  readonly children: ReactNode
+}
+
+function useStepKeys(action: StepAction, onDigit: Props['onDigit']) {
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey) return
+      const onButton = event.target instanceof HTMLElement && event.target.closest('button, a, [role=dialog]')
+      if (event.key === ' ' && !onButton) {
+        event.preventDefault()
+        if (!action.disabled && !event.repeat) action.run()
+      } else if (/^[1-9]$/.test(event.key)) onDigit?.(Number(event.key))
+    }
+    addEventListener('keydown', onKey)
+    return () => removeEventListener('keydown', onKey)
+  })
+}
+
+/** What the other doughs are doing, and what this one does next. */
+function Meanwhile() {
+  const { running, nowMs } = useBench()
+  const timers = timersOf(useRunningBatches()).filter((timer) => timer.running.batch.id !== running.batch.id)
+  const next = running.step && STEPS[STEPS.indexOf(running.step) + 1]
+  return (
+    <>
+      {timers.length > 0 && (
+        <ul aria-label="Other timers" className="border-t border-line">
+          {timers.map((timer) => (
+            <li key={`${timer.running.batch.id}-${timer.id}`} className="flex items-baseline gap-3 border-b border-line py-2">
+              <span className="min-w-0 flex-1 truncate">
+                {timer.running.batch.plan.sheet.name} <span className="small">{timerNames[timer.id]}</span>
+              </span>
+              <span className="figure text-[26px] font-semibold">{formatCountdown((timer.endsAtMs - nowMs) / 1000)}</span>
+            </li>
+          ))}
+        </ul>
+      )}
+      {next && (
+        <p className="text-[15px] text-second">
+          Next <span className="head block text-[20px] text-ink">{stepWords[next]}</span>
+        </p>
+      )}
+    </>
+  )
+}
+
+export function StepSheet({ title, lead, action, second, onDigit, aside, children }: Props) {
+  const { live, back } = useBench()
+  const main: StepAction = live ? action : { label: 'Back to now', run: back }
+  useStepKeys(main, live ? onDigit : undefined)
+  return (
+    <div className="flex min-h-0 flex-1 flex-col gap-x-7 lg:flex-row">
+      <section aria-label={title} className="flex min-w-0 flex-1 flex-col gap-4 pb-4">
+        <div>
+          <h1 className="head text-[26px] leading-tight md:text-[32px]">{title}</h1>
+          {lead && <p className="mt-1 max-w-[46rem] text-[17px] text-second">{lead}</p>}
+        </div>
+        {children}
+      </section>
+      <div className="flex shrink-0 flex-col gap-5 lg:w-[310px] lg:border-l lg:border-line lg:pl-6">
+        <div className="flex flex-col gap-5 lg:flex-1 lg:overflow-y-auto">
+          {aside}
+          <Meanwhile />
+        </div>
+        <div className="sticky bottom-0 z-10 flex flex-col gap-2 bg-sheet py-2 lg:static">
+          {live && second && (
+            <button type="button" className="press text-[18px]" disabled={second.disabled} onClick={second.run}>
+              {second.label}
+            </button>
+          )}
+          <button type="button" className="action flex min-h-[76px] items-center justify-center gap-4 text-[22px]" disabled={main.disabled} onClick={main.run}>
+            <span className="head">{main.label}</span>
+            <span className="figure hidden text-[15px] font-normal opacity-75 md:inline">space</span>
+          </button>
+        </div>
+      </div>
+    </div>
+  )
+}
+
+/** A figure one can read from across the kitchen. */
+export function Big({ label, figure, unit, small }: { label: string; figure: string; unit: string; small?: boolean }) {
+  return (
+    <div>
+      <p className="text-[17px] text-second">{label}</p>
+      <p className="figure leading-[0.95] font-semibold whitespace-nowrap">
+        <span className={small ? 'text-[64px]' : 'text-[104px] md:text-[132px]'}>{figure}</span>
+        <span className={small ? 'text-[30px]' : 'text-[44px]'}> {unit}</span>
+      </p>
+    </div>
+  )
+}
+
+export function Note({ title, grade = 'note', children }: { title: string; grade?: 'note' | 'caution'; children: ReactNode }) {
+  return (
+    <div className={`pl-3 ${grade === 'caution' ? 'border-l-[5px] border-danger' : 'border-l-2 border-second'}`}>
+      <h2 className="head text-[18px] leading-tight">{title}</h2>
+      <p className="text-[15px] leading-snug text-second">{children}</p>
+    </div>
+  )
+}

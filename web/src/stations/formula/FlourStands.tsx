@@ -1,0 +1,48 @@
+import { formatNumber, massAt14, type Kitchen, type Worked } from '@harina/core'
+import { QuantityField } from '../../ui/QuantityField.tsx'
+import { useSheet } from './useSheet.ts'
+
+const chip = (on: boolean) =>
+  `min-h-[34px] border px-2 text-[14px] ${on ? 'border-ink bg-ink text-sheet' : 'border-second text-ink hover:border-ink'}`
+
+/** Where the flour stands, and so how damp it is: a place with its air, or a figure of the maker's own. */
+export function FlourStands({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
+  const { edit, done } = useSheet()
+  const { flourState } = worked.sheet
+  const flours = worked.rows.filter((row) => row.part === 'flour')
+  const moisture = 1 - (0.86 * massAt14(flours.map((row) => ({ grams: row.percent, moisture: row.water })))) / 100
+  return (
+    <div role="group" aria-label="Where the flour stands" className="flex flex-wrap items-center gap-2">
+      <span className="small">Water for 100 of flour, as it stands in</span>
+      {kitchen.gear.places.map((place) => {
+        const on = flourState.by === 'place' && flourState.place === place.id
+        return (
+          <button key={place.id} type="button" aria-pressed={on} className={chip(on)} onClick={() => edit((sheet) => ({ ...sheet, flourState: { by: 'place', place: place.id } }))}>
+            {place.name} <span className="figure">{formatNumber(place.temperatureC, 0)} °C {formatNumber(place.rhPercent, 0)} %</span>
+          </button>
+        )
+      })}
+      <span className="small whitespace-nowrap">
+        flour holds{' '}
+        <QuantityField
+          label="Flour moisture, percent"
+          shown={formatNumber(moisture * 100, 1)}
+          unit="%"
+          min={5}
+          max={20}
+          widthCh={5}
+          className="text-[17px] font-semibold text-ink"
+          onChange={(percent) => edit((sheet) => ({ ...sheet, flourState: { by: 'typed', moisture: percent / 100 } }), 'moisture')}
+          onDone={done}
+        />{' '}
+        % water{flourState.by === 'typed' ? ', as typed' : ''}
+      </span>
+      {worked.lot.n > 0 || !worked.sheet.useLearned ? (
+        <label className="small flex items-center gap-2 whitespace-nowrap">
+          <input type="checkbox" className="size-5 accent-(--ink)" checked={worked.sheet.useLearned} onChange={(event) => edit((sheet) => ({ ...sheet, useLearned: event.target.checked }))} />
+          with what this flour has taught
+        </label>
+      ) : null}
+    </div>
+  )
+}

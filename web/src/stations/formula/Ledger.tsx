@@ -1,0 +1,143 @@
+import {
+  formatGrams,
+  formatNumber,
+  lockedLine,
+  lockRow,
+  retarget,
+  roundHalfUp,
+  setRowGrams,
+  setRowPercent,
+  type Kitchen,
+  type Worked,
+  type WorkedRow,
+} from '@harina/core'
+import { QuantityField } from '../../ui/QuantityField.tsx'
+import { useSheet } from './useSheet.ts'
+
+interface Props {
+  readonly worked: Worked
+  readonly kitchen: Kitchen
+}
+
+function Lock({ on, name, onPress }: { on: boolean; name: string; onPress: () => void }) {
+  return (
+    <button
+      type="button"
+      aria-pressed={on}
+      aria-label={on ? `${name} is locked; everything scales from it. Unlock` : `Lock ${name} and scale everything from it`}
+      className={`min-h-[34px] w-[4.6rem] text-right text-[14px] ${on ? 'font-semibold text-ink underline decoration-2 underline-offset-4' : 'text-second hover:text-ink hover:underline'}`}
+      onClick={onPress}
+    >
+      {on ? 'locked' : 'lock'}
+    </button>
+  )
+}
+
+function LedgerRow({ row, worked, kitchen }: Props & { row: WorkedRow }) {
+  const { edit, attempt, done } = useSheet()
+  const step = kitchen.gear.scaleStepG
+  const lot = kitchen.lots.find((candidate) => candidate.id === row.lot)
+  const name = lot?.name ?? row.ingredient.name
+  const locked = lockedLine(worked) === row.key
+  const solved = row.part === 'water'
+  return (
+    <tr className="border-b border-line">
+      <th scope="row" className="py-1 text-left text-[17px] font-normal">
+        {name}
+        {solved && <span className="small"> · solved</span>}
+      </th>
+      <td className="text-right">
+        <QuantityField
+          label={`${name}, percent of flour`}
+          shown={formatNumber(row.percent, 1)}
+          unit="%"
+          min={0}
+          max={1000}
+          className={`text-[21px] ${solved ? 'text-semolina' : ''}`}
+          widthCh={5.5}
+          onChange={(percent) => attempt(setRowPercent(worked, row.key, percent), `percent-${row.key}`)}
+          onDone={done}
+        />
+      </td>
+      <td className="text-right">
+        <QuantityField
+          label={`${name}, grams`}
+          shown={formatGrams(row.weighedG, step)}
+          unit="g"
+          min={0}
+          max={1_000_000}
+          className="text-[26px] font-semibold"
+          widthCh={6.5}
+          onChange={(grams) => attempt(setRowGrams(worked, row.key, grams, kitchen), `grams-${row.key}`)}
+          onDone={done}
+        />
+      </td>
+      <td className="text-right">
+        <Lock
+          on={locked}
+          name={name}
+          onPress={() => edit(() => (locked ? retarget(worked, 'portions') : lockRow(worked, row.key, Math.max(step, roundHalfUp(row.grams, step)))))}
+        />
+      </td>
+    </tr>
+  )
+}
+
+/** The ledger: percent and grams, either drives the other; one line may be locked and scale the rest. */
+export function Ledger({ worked, kitchen }: Props) {
+  const { edit, done } = useSheet()
+  const { batch, rows, sheet } = worked
+  const step = kitchen.gear.scaleStepG
+  const asWeighedG = rows.reduce((sum, row) => sum + row.weighedG, 0)
+  const doughLocked = lockedLine(worked) === 'dough'
+  return (
+    <table className="w-full border-collapse">
+      <caption className="sr-only">Ledger of ingredients</caption>
+      <thead>
+        <tr className="small border-b border-line">
+          <th scope="col" className="text-left font-normal">
+            Ledger
+          </th>
+          <th scope="col" className="text-right font-normal">
+            per 100 flour
+          </th>
+          <th scope="col" className="text-right font-normal">
+            grams
+          </th>
+          <th scope="col">
+            <span className="sr-only">Lock</span>
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map((row) => (
+          <LedgerRow key={row.key} row={row} worked={worked} kitchen={kitchen} />
+        ))}
+      </tbody>
+      <tfoot>
+        <tr className="border-t-2 border-ink">
+          <th scope="row" className="py-1 text-left text-[17px]">
+            Dough <span className="small font-normal">{formatNumber(sheet.lossPercent, 1)} % of it lost</span>
+          </th>
+          <td className="figure pr-[0.15em] text-right text-[21px]">{formatNumber((100 * batch.doughG) / batch.flourG, 1)}</td>
+          <td className="text-right">
+            <QuantityField
+              label="Dough, grams"
+              shown={formatGrams(asWeighedG, step)}
+              unit="g"
+              min={1}
+              max={1_000_000}
+              className="text-[26px] font-semibold"
+              widthCh={6.5}
+              onChange={(grams) => edit((current) => ({ ...current, target: { by: 'dough', grams } }), 'dough')}
+              onDone={done}
+            />
+          </td>
+          <td className="text-right">
+            <Lock on={doughLocked} name="the dough" onPress={() => edit(() => retarget(worked, doughLocked ? 'portions' : 'dough'))} />
+          </td>
+        </tr>
+      </tfoot>
+    </table>
+  )
+}

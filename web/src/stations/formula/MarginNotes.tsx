@@ -1,0 +1,29 @@
+import type { SheetNote, Worked } from '@harina/core'
+import { noteWords } from './noteWords.ts'
+
+const edge: Readonly<Record<SheetNote['severity'], string>> = {
+  danger: 'border-danger border-l-[5px]',
+  caution: 'border-semolina border-l-[5px]',
+  note: 'border-second border-l-2',
+}
+const grade: Readonly<Record<SheetNote['severity'], string | null>> = { danger: 'Danger', caution: 'Caution', note: null }
+
+/** Cautions stand in the margin, the way they are pencilled beside a recipe. */
+export function MarginNotes({ worked, scaleStepG }: { worked: Worked; scaleStepG: number }) {
+  return (
+    <aside aria-label="Notes in the margin" className="flex flex-col gap-3">
+      {worked.notes.map((note) => {
+        const { title, text } = noteWords(note, worked, scaleStepG)
+        return (
+          <div key={note.code} role={note.severity === 'danger' ? 'alert' : undefined} className={`pl-3 ${edge[note.severity]}`}>
+            <h3 className="head text-[16px] leading-tight">
+              {grade[note.severity] && <span className="sr-only">{grade[note.severity]}: </span>}
+              {title}
+            </h3>
+            <p className="small leading-snug">{text}</p>
+          </div>
+        )
+      })}
+    </aside>
+  )
+}

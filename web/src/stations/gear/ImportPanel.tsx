@@ -1,0 +1,78 @@
+import { mergeImport, type Clash, type ClashChoice, type ImportPreview, type WorkspaceFile } from '@harina/core'
+import { nanoid } from 'nanoid'
+import { useState } from 'react'
+import { readDraft } from '../../app/session.ts'
+import { repository } from '../../storage/index.ts'
+import { notify, notifyTrouble } from '../../ui/notify.ts'
+import { SidePanel } from '../../ui/SidePanel.tsx'
+
+interface Props {
+  readonly name: string
+  readonly file: WorkspaceFile
+  readonly preview: ImportPreview
+  readonly onClose: () => void
+}
+
+const choices: readonly { choice: ClashChoice; name: string; words: string }[] = [
+  { choice: 'keep-both', name: 'Keep both', words: 'the file’s comes in beside yours; gear and draft stay yours' },
+  { choice: 'replace', name: 'Replace', words: 'the file’s takes the place of yours' },
+  { choice: 'skip', name: 'Skip', words: 'yours stays, the file’s is left out' },
+]
+
+const kindWords: Readonly<Record<Clash['kind'], string>> = { formula: 'formula', lot: 'flour lot', batch: 'batch', gear: 'gear', draft: 'sheet on paper' }
+
+export default function ImportPanel({ name, file, preview, onClose }: Props) {
+  const [choice, setChoice] = useState<ClashChoice>('keep-both')
+  const { fresh, same, clashes } = preview
+  const bringIn = async () => {
+    try {
+      await repository.merge((current) => mergeImport(file, { current, choice, newId: () => nanoid() }))
+      await readDraft()
+      notify('Brought in', { description: `From ${name}` })
+      onClose()
+    } catch (error) {
+      notifyTrouble('The file could not be stored', `Nothing was changed. Free some space on this device and try again. (${error instanceof Error ? error.name : 'unknown'})`)
+    }
+  }
+  return (
+    <SidePanel title="Bring in a file" onClose={onClose} at="middle">
+      <p className="mb-3 break-words">
+        <span className="font-semibold">{name}</span> holds {file.formulas.length} formulas, {file.lots.length} flour lots and {file.batches.length} batches.
+      </p>
+      <p className="mb-3">
+        {fresh} new, {same} already here just so{clashes.length > 0 ? `, and ${clashes.length} that differ from yours:` : '.'}
+      </p>
+      {clashes.length > 0 && (
+        <>
+          <ul className="mb-4 max-h-40 overflow-y-auto border-y border-line" tabIndex={0} aria-label="What differs">
+            {clashes.map((clash) => (
+              <li key={`${clash.kind}-${clash.id}`} className="flex gap-3 py-1">
+                <span className="flex-1">{clash.name}</span>
+                <span className="small">{kindWords[clash.kind]}</span>
+              </li>
+            ))}
+          </ul>
+          <fieldset className="mb-5">
+            <legend className="small mb-1">What to do with those</legend>
+            {choices.map((entry) => (
+              <label key={entry.choice} className="flex min-h-11 items-center gap-3">
+                <input type="radio" name="clash" className="size-5 accent-(--ink)" checked={choice === entry.choice} onChange={() => setChoice(entry.choice)} />
+                <span>
+                  <span className="font-semibold">{entry.name}</span> <span className="small">{entry.words}</span>
+                </span>
+              </label>
+            ))}
+          </fieldset>
+        </>
+      )}
+      <div className="flex justify-end gap-4">
+        <button type="button" className="quiet" onClick={onClose}>
+          Leave it
+        </button>
+        <button type="button" className="action" disabled={fresh === 0 && clashes.length === 0} onClick={() => void bringIn()}>
+          {fresh === 0 && clashes.length === 0 ? 'All of it is here' : 'Bring it in'}
+        </button>
+      </div>
+    </SidePanel>
+  )
+}

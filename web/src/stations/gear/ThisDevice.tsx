@@ -1,0 +1,58 @@
+import { useEffect, useState } from 'react'
+import { preferred, type Preferences } from '../../app/preferencesSlice.ts'
+import { freeSound, ring } from '../../app/sound.ts'
+import { useApp, useAppDispatch } from '../../app/store.ts'
+import { Section } from './Section.tsx'
+
+const themes: readonly { theme: Preferences['theme']; name: string }[] = [
+  { theme: 'day', name: 'Day' },
+  { theme: 'lamp', name: 'Lamp' },
+  { theme: 'system', name: 'As the device' },
+]
+
+function usePersistence() {
+  const [kept, setKept] = useState<boolean | null>(null)
+  const storage = 'storage' in navigator ? navigator.storage : undefined
+  useEffect(() => {
+    void storage?.persisted().then(setKept)
+  }, [storage])
+  return { kept, ask: () => void storage?.persist().then(setKept), possible: storage !== undefined }
+}
+
+export function ThisDevice() {
+  const dispatch = useAppDispatch()
+  const { theme, sound } = useApp((state) => state.preferences)
+  const { kept, ask, possible } = usePersistence()
+  return (
+    <Section title="This device">
+      <div role="group" aria-label="Theme" className="mb-3 flex">
+        {themes.map((entry) => (
+          <button key={entry.theme} type="button" aria-pressed={theme === entry.theme} className="press -ml-px min-h-[44px] flex-1 px-2 first:ml-0" onClick={() => dispatch(preferred({ theme: entry.theme }))}>
+            {entry.name}
+          </button>
+        ))}
+      </div>
+      <p className="flex flex-wrap items-center gap-x-4 gap-y-1">
+        <label className="flex min-h-11 items-center gap-2">
+          <input type="checkbox" className="size-5 accent-(--ink)" checked={sound} onChange={(event) => dispatch(preferred({ sound: event.target.checked }))} />
+          Timers are heard
+        </label>
+        <button type="button" className="quiet" onClick={() => void freeSound().then(ring)}>
+          Hear the ring
+        </button>
+      </p>
+      <p className="small">
+        {!possible
+          ? 'Over plain http from another device the browser may clear stored work; export a file now and then.'
+          : kept
+            ? 'The browser has promised to keep your work until you clear it.'
+            : 'The browser may clear your work when space runs short. '}
+        {possible && kept === false && (
+          <button type="button" className="quiet" onClick={ask}>
+            Ask it to keep it
+          </button>
+        )}
+      </p>
+    </Section>
+  )
+}

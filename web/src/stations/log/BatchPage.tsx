@@ -1,0 +1,185 @@
+import {
+  asWeighed,
+  formatGrams,
+  formatNumber,
+  formatPercent,
+  formatPoints,
+  planWindow,
+  type Addition,
+  type BatchSummary,
+  type PlannedRow,
+  type Timer,
+} from '@harina/core'
+import { format } from 'date-fns'
+import { useMemo } from 'react'
+import { useNavigate } from 'react-router'
+import { draftOpened } from '../../app/draftSlice.ts'
+import { useAppDispatch } from '../../app/store.ts'
+import { useKitchen } from '../../ui/kitchen.tsx'
+import { HydrationRule } from '../../ui/rule/HydrationRule.tsx'
+import { ruleRange, type RuleMark } from '../../ui/rule/ruleLayout.ts'
+import { feelWords, verdictWords } from '../../ui/words.ts'
+
+/** The batch's sheet on paper again; its flour has learned, so the water starts from what was accepted. */
+export function StartNext({ batch }: { batch: BatchSummary }) {
+  const dispatch = useAppDispatch()
+  const navigate = useNavigate()
+  const start = () => {
+    dispatch(draftOpened({ id: 'draft', formula: batch.plan.formula, sheet: { ...batch.plan.sheet, useLearned: true } }))
+    void navigate('/formula')
+  }
+  return (
+    <button type="button" className="action" onClick={start}>
+      Start the next from it
+    </button>
+  )
+}
+
+/** The rule as a trail: each pour and each spoon of flour where it took the dough. */
+function TrailRule({ batch }: { batch: BatchSummary }) {
+  const { plan, state, effective } = batch
+  const kitchen = useKitchen()
+  const layout = useMemo(() => {
+    const window = planWindow(plan)
+    const stops = state.additions.map((addition) => addition.to)
+    const marks: RuleMark[] = [
+      { id: 'planned', at: plan.hydration.effective, kind: 'open', label: `${formatPercent(plan.hydration.effective)} planned` },
+      ...state.additions.slice(0, -1).map((addition, index): RuleMark => ({ id: String(index), at: addition.to, kind: 'dashed', label: formatPercent(addition.to) })),
+      { id: 'end', at: effective, kind: 'triangle', label: `${formatPercent(effective)} poured` },
+    ]
+    return { window, marks, range: ruleRange([window.low, window.high, ...stops, effective, plan.hydration.effective]) }
+  }, [plan, state, effective])
+  return (
+    <HydrationRule
+      family={kitchen?.doughs.get(plan.sheet.dough)?.family ?? 'semolina'}
+      from={layout.range.from}
+      to={layout.range.to}
+      value={effective}
+      shape={{ label: plan.shape.name, window: layout.window }}
+      methods={[]}
+      marks={layout.marks}
+      label="Water on 100 of flour at the end"
+    />
+  )
+}
+
+function PlannedRows({ batch: { plan, state } }: { batch: BatchSummary }) {
+  const real = (row: PlannedRow) => (row.part === 'water' ? state.pouredG : asWeighed(state, row))
+  const grams = (value: number) => formatGrams(value, plan.scaleStepG)
+  return (
+    <table className="w-full border-collapse">
+      <caption className="sr-only">Planned against poured</caption>
+      <thead>
+        <tr className="small border-b border-line text-right">
+          <th scope="col" className="text-left font-normal">
+            Ledger
+          </th>
+          <th scope="col" className="font-normal">
+            planned
+          </th>
+          <th scope="col" className="pl-3 font-normal whitespace-nowrap">
+            went in
+          </th>
+          <th scope="col" className="pl-3 font-normal">
+            off by
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {plan.rows
+          .filter((row) => row.weighedG > 0)
+          .map((row) => (
+            <tr key={row.key} className="figure border-b border-line text-right text-[19px]">
+              <th scope="row" className="py-0.5 text-left font-text text-[16px] font-normal">
+                {row.name}
+              </th>
+              <td>{grams(row.weighedG)}</td>
+              <td className="font-semibold">{grams(real(row))}</td>
+              <td className="text-second">{formatPoints(real(row) - row.weighedG).replace('.0', '')}</td>
+            </tr>
+          ))}
+        {state.addedFlourG > 0 && (
+          <tr className="figure border-b border-line text-right text-[19px]">
+            <th scope="row" className="py-0.5 text-left font-text text-[16px] font-normal">
+              Flour, to correct
+            </th>
+            <td>0</td>
+            <td className="font-semibold">{grams(state.addedFlourG)}</td>
+            <td className="text-second">{formatPoints(state.addedFlourG).replace('.0', '')}</td>
+          </tr>
+        )}
+      </tbody>
+    </table>
+  )
+}
+
+type Moment = { readonly at: string; readonly words: string; readonly strong?: boolean }
+
+const additionWords = ({ what, grams, from, to }: Addition, index: number): string =>
+  `${formatGrams(grams, grams < 3 ? 0.1 : 1)} g ${what}${index === 0 && what === 'water' ? ', first stop' : ''}: ${formatPercent(from)} to ${formatPercent(to)} %`
+
+function timerWords(id: string, { minutes }: Timer): string {
+  const names: Readonly<Record<string, string>> = { drink: 'covered to drink', knead: 'kneading', rest: 'resting', cook: 'in the pot' }
+  return `${names[id] ?? id}, ${formatNumber(minutes, 0)} min set`
+}
+
+function momentsOf({ plan, state }: BatchSummary): readonly Moment[] {
+  const moments: Moment[] = [
+    { at: plan.at, words: 'taken to the bench' },
+    ...state.additions.map((addition, index) => ({ at: addition.at, words: additionWords(addition, index) })),
+    ...state.feels.map(({ at, feel }) => ({ at, words: `felt ${feelWords[feel]}`, strong: true })),
+    ...Object.entries(state.timers).map(([id, timer]) => ({ at: timer.startedAt, words: timerWords(id, timer) })),
+    ...(state.end ? [{ at: state.end.at, words: state.end.how === 'abandoned' ? `given up: ${state.end.reason}` : 'written in the log' }] : []),
+  ]
+  return moments.sort((a, b) => Date.parse(a.at) - Date.parse(b.at))
+}
+
+function Fact({ label, figure, note }: { label: string; figure: string; note?: string }) {
+  return (
+    <div>
+      <p className="small">{label}</p>
+      <p className="figure text-[24px] leading-tight font-semibold">{figure}</p>
+      {note && <p className="small">{note}</p>}
+    </div>
+  )
+}
+
+export function BatchPage({ batch }: { batch: BatchSummary }) {
+  const { plan, state, thirst, corrections } = batch
+  const moments = useMemo(() => momentsOf(batch), [batch])
+  return (
+    <article className="flex flex-col gap-4">
+      <header>
+        <h1 className="head text-[28px] leading-tight">{plan.sheet.name}</h1>
+        <p className="text-second">
+          {format(plan.at, "EEEE d MMMM yyyy, HH:mm")} · {plan.shape.name}
+          {plan.store && ` · ${plan.store.name}, ${plan.store.temperatureC} °C, ${plan.store.rhPercent} % damp`}
+        </p>
+      </header>
+      {state.notes.map((note) => (
+        <blockquote key={note.at} className="border-l-2 border-second pl-3 text-[18px] leading-snug">
+          {note.text}
+        </blockquote>
+      ))}
+      <TrailRule batch={batch} />
+      <div className="grid grid-cols-2 gap-x-6 gap-y-3 border-y border-line py-3 md:grid-cols-5">
+        <Fact label="Verdict" figure={state.verdict ? verdictWords[state.verdict] : state.end?.how === 'abandoned' ? 'given up' : 'none'} />
+        <Fact label="This flour" figure={thirst === null ? 'not said' : `${formatPoints(thirst)} points`} note={thirst === null ? 'never called right' : 'against paper, 14 % flour'} />
+        <Fact label="Corrections" figure={String(corrections)} note={`${formatPercent(batch.basis14)} on 14 % flour at the end`} />
+        <Fact label="Pieces" figure={state.shapedPieces === null ? `${plan.shape.pieces} planned` : formatNumber(state.shapedPieces, 0)} note={`${formatNumber(plan.shape.pieceG, 2)} g each`} />
+        <Fact label="In the pot" figure={state.cookedMin === null ? 'not said' : `${formatNumber(state.cookedMin, state.cookedMin % 1 === 0 ? 0 : 1)} min`} note={`table: ${plan.minutes.cook[0]} to ${plan.minutes.cook[1]}`} />
+      </div>
+      <div className="grid gap-x-8 gap-y-4 md:grid-cols-2">
+        <PlannedRows batch={batch} />
+        <ol aria-label="What happened" className="text-[16px] leading-snug">
+          {moments.map((moment, index) => (
+            <li key={index} className="flex gap-3 py-0.5">
+              <span className="figure w-12 shrink-0 text-second">{format(moment.at, 'HH:mm')}</span>
+              <span className={moment.strong ? 'head' : ''}>{moment.words}</span>
+            </li>
+          ))}
+        </ol>
+      </div>
+    </article>
+  )
+}

@@ -1,0 +1,136 @@
+/** Everything the app asks of its store, in the words of the work. */
+import {
+  emptyWorkspace,
+  standing,
+  type Batch,
+  type BenchEvent,
+  type Draft,
+  type Formula,
+  type Gear,
+  type Lot,
+  type Plan,
+  type Workspace,
+} from '@harina/core'
+import { Dexie } from 'dexie'
+import type { HarinaDatabase } from './database.ts'
+
+export type Repository = ReturnType<typeof createRepository>
+
+const isEnded = ({ events }: Pick<Batch, 'events'>): boolean =>
+  standing(events).some((event) => event.type === 'closed' || event.type === 'abandoned')
+
+export function createRepository(db: HarinaDatabase) {
+  const everything = () => [
+    db.formulas,
+    db.lots,
+    db.gear,
+    db.drafts,
+    db.closedBatches,
+    db.openBatches,
+    db.events,
+    db.marks,
+  ]
+
+  const eventsOf = async (batch: string): Promise<BenchEvent[]> =>
+    (await db.events.where('[batch+seq]').between([batch, Dexie.minKey], [batch, Dexie.maxKey]).toArray()).map(
+      (row) => row.event,
+    )
+
+  const openBatches = async (): Promise<Batch[]> => {
+    const open = await db.openBatches.toArray()
+    return Promise.all(open.map(async ({ id, plan }) => ({ id, plan, events: await eventsOf(id) })))
+  }
+
+  const putOpen = async ({ id, plan, events }: Batch): Promise<void> => {
+    await db.events.where('batch').equals(id).delete()
+    await db.openBatches.put({ id, plan })
+    await db.events.bulkAdd(events.map((event, seq) => ({ batch: id, seq, event })))
+  }
+
+  const dropOpen = async (id: string): Promise<void> => {
+    await db.events.where('batch').equals(id).delete()
+    await db.openBatches.delete(id)
+  }
+
+  const putBatch = async (batch: Batch): Promise<void> => {
+    if (isEnded(batch)) {
+      await dropOpen(batch.id)
+      await db.closedBatches.put(batch)
+    } else {
+      await db.closedBatches.delete(batch.id)
+      await putOpen(batch)
+    }
+  }
+
+  const readAll = async (): Promise<Workspace> => ({
+    formulas: await db.formulas.toArray(),
+    lots: await db.lots.toArray(),
+    batches: [...(await db.closedBatches.toArray()), ...(await openBatches())],
+    gear: (await db.gear.get('gear')) ?? null,
+    draft: (await db.drafts.get('draft')) ?? null,
+  })
+
+  const writeAll = async (workspace: Workspace): Promise<void> => {
+    await db.formulas.bulkPut(workspace.formulas)
+    await db.lots.bulkPut(workspace.lots)
+    for (const batch of workspace.batches) await putBatch(batch)
+    if (workspace.gear) await db.gear.put(workspace.gear)
+    if (workspace.draft) await db.drafts.put(workspace.draft)
+  }
+
+  return {
+    formulas: (): Promise<Formula[]> => db.formulas.toArray(),
+    putFormula: (formula: Formula) => db.formulas.put(formula),
+    deleteFormula: (id: string) => db.formulas.delete(id),
+    lots: (): Promise<Lot[]> => db.lots.toArray(),
+    putLot: (lot: Lot) => db.lots.put(lot),
+    gear: (): Promise<Gear | undefined> => db.gear.get('gear'),
+    putGear: (gear: Gear) => db.gear.put(gear),
+    draft: (): Promise<Draft | undefined> => db.drafts.get('draft'),
+    putDraft: (draft: Draft) => db.drafts.put(draft),
+    closedBatches: (): Promise<Batch[]> => db.closedBatches.toArray(),
+    openBatches,
+
+    startBatch: (id: string, plan: Plan) => db.openBatches.add({ id, plan }),
+
+    /**
+     * Adds what one tap recorded; all of it or nothing. A batch that ends becomes one record in the same step, and one
+     * whose ending is undone goes back to the bench.
+     */
+    record: (batch: string, events: readonly BenchEvent[]): Promise<void> =>
+      db.transaction('rw', [db.openBatches, db.events, db.closedBatches], async () => {
+        const open = await db.openBatches.get(batch)
+        const closed = open ? undefined : await db.closedBatches.get(batch)
+        const plan = open?.plan ?? closed?.plan
+        if (!plan) throw new Error(`no batch ${batch}`)
+        const before = closed?.events ?? (await eventsOf(batch))
+        const whole: Batch = { id: batch, plan, events: [...before, ...events] }
+        if (closed || isEnded(whole)) await putBatch(whole)
+        else await db.events.bulkAdd(events.map((event, index) => ({ batch, seq: before.length + index, event })))
+      }),
+
+    workspace: () => db.transaction('r', everything(), readAll),
+
+    /** One transaction: a workspace is merged whole or not at all. */
+    merge: (decide: (current: Workspace) => Workspace): Promise<void> =>
+      db.transaction('rw', everything(), async () => writeAll(decide(await readAll()))),
+
+    clear: (): Promise<void> =>
+      db.transaction('rw', everything(), async () => {
+        for (const table of everything()) if (table !== db.marks) await table.clear()
+      }),
+
+    /** Fills a browser that has never held anything; false if it has. */
+    seedOnce: (workspace: Workspace): Promise<boolean> =>
+      db.transaction('rw', everything(), async () => {
+        if (await db.marks.get('seeded')) return false
+        await db.marks.put({ id: 'seeded' })
+        const current = await readAll()
+        if (JSON.stringify(current) !== JSON.stringify(emptyWorkspace)) return false
+        await writeAll(workspace)
+        return true
+      }),
+
+    isSeeded: async (): Promise<boolean> => (await db.marks.get('seeded')) !== undefined,
+  }
+}

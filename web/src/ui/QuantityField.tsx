@@ -1,0 +1,75 @@
+import { parseQuantity, type Problem, type Result, type Unit } from '@harina/core'
+import { useId, useState } from 'react'
+import { problemWords } from './words.ts'
+
+interface Props {
+  readonly label: string
+  /** Shown while nobody types. */
+  readonly shown: string
+  readonly unit: Unit
+  readonly min: number
+  readonly max: number
+  /** Takes a good number, and may refuse it; what was there before then stays. */
+  readonly onChange: (value: number) => Result<unknown> | void
+  readonly onDone?: () => void
+  readonly className?: string
+  readonly widthCh?: number
+}
+
+/** A figure one can type over. Every good keystroke counts at once; a bad one is explained and changes nothing. */
+export function QuantityField({ label, shown, unit, min, max, onChange, onDone, className = '', widthCh }: Props) {
+  const [typed, setTyped] = useState<string | null>(null)
+  const [wrong, setWrong] = useState<Problem | null>(null)
+  const problemId = useId()
+
+  const change = (text: string) => {
+    setTyped(text)
+    const read = parseQuantity(text, unit, { min, max })
+    if (!read.ok) return setWrong(read.problem)
+    const taken = onChange(read.value)
+    setWrong(taken && !taken.ok ? taken.problem : null)
+  }
+  const done = () => {
+    setTyped(null)
+    setWrong(null)
+    onDone?.()
+  }
+
+  return (
+    <span className="relative inline-block">
+      <input
+        className={`field figure text-right ${className}`}
+        style={{ width: `${widthCh ?? Math.max(3, shown.length + 1)}ch` }}
+        aria-label={label}
+        aria-invalid={wrong !== null}
+        aria-describedby={wrong ? problemId : undefined}
+        inputMode="decimal"
+        autoComplete="off"
+        value={typed ?? shown}
+        onFocus={(event) => {
+          setTyped(shown.replace(/\u202f/g, ''))
+          const input = event.currentTarget
+          requestAnimationFrame(() => input.select())
+        }}
+        onChange={(event) => change(event.currentTarget.value)}
+        onBlur={done}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') event.currentTarget.blur()
+          if (event.key === 'Escape') {
+            setTyped(shown)
+            setWrong(null)
+          }
+        }}
+      />
+      {wrong && (
+        <span
+          id={problemId}
+          role="alert"
+          className="absolute top-full right-0 z-20 mt-1 w-60 border-l-4 border-danger bg-sheet p-2 text-left text-sm font-normal text-ink shadow-[0_0_0_1px_var(--line)]"
+        >
+          {problemWords(wrong)}
+        </span>
+      )}
+    </span>
+  )
+}

@@ -1,0 +1,49 @@
+import fc from 'fast-check'
+import { rulePercent, ruleLayout, ruleRange, ruleX, type RuleInput } from './ruleLayout.ts'
+
+const input: RuleInput = {
+  width: 1000,
+  from: 25,
+  to: 60,
+  shape: { label: 'Cavatelli', window: { low: 46, best: 49, high: 53 } },
+  methods: [{ label: 'hand', window: { low: 43, best: 49, high: 56 } }],
+  marks: [],
+}
+
+it('reads the same percent it drew', () => {
+  fc.assert(
+    fc.property(fc.double({ min: 25, max: 60, noNaN: true }), (percent) => {
+      expect(rulePercent(input, ruleX(input, percent))).toBeCloseTo(percent, 9)
+    }),
+  )
+})
+
+it('draws a window as wide as it is', () => {
+  const { shape } = ruleLayout(input)
+  expect(shape!.x).toBeCloseTo(ruleX(input, 46), 9)
+  expect(shape!.x + shape!.width).toBeCloseTo(ruleX(input, 53), 9)
+})
+
+it('no two labels under the rule meet, and none leaves the paper', () => {
+  const at = fc.double({ min: 20, max: 70, noNaN: true })
+  fc.assert(
+    fc.property(fc.array(at, { minLength: 1, maxLength: 4 }), fc.integer({ min: 320, max: 1200 }), (places, width) => {
+      const marks = places.map((place, index) => ({ id: String(index), at: place, label: `${place.toFixed(1)} on 14 % flour`, kind: 'dashed' as const }))
+      const layout = ruleLayout({ ...input, width, marks })
+      const spans = layout.marks.map((mark) => {
+        const long = mark.label.length * 7.2
+        return { y: mark.y, from: mark.anchor === 'start' ? mark.labelX : mark.labelX - long, to: mark.anchor === 'start' ? mark.labelX + long : mark.labelX }
+      })
+      spans.forEach((a, i) =>
+        spans.forEach((b, j) => {
+          if (i < j && a.y === b.y) expect(a.to <= b.from || b.to <= a.from).toBe(true)
+        }),
+      )
+      expect(layout.height).toBeGreaterThan(layout.lineY)
+    }),
+  )
+})
+
+it('finds whole fives around what it must show', () => {
+  expect(ruleRange([45.6, 43, 56])).toEqual({ from: 35, to: 60 })
+})

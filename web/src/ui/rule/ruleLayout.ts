@@ -1,0 +1,116 @@
+/** Decides where everything on a hydration rule goes; the component only draws it. Lengths in px. */
+import type { Window } from '@harina/core'
+
+export interface RuleWindow {
+  readonly label: string
+  readonly window: Window
+}
+
+export interface RuleMark {
+  readonly id: string
+  readonly at: number
+  readonly label: string
+  readonly kind: 'triangle' | 'open' | 'dashed'
+}
+
+export interface RuleInput {
+  readonly width: number
+  readonly from: number
+  readonly to: number
+  readonly shape: RuleWindow | null
+  readonly methods: readonly RuleWindow[]
+  readonly marks: readonly RuleMark[]
+  /** Pixels a character of a label takes, about. */
+  readonly charPx?: number
+}
+
+export interface Bar {
+  readonly label: string
+  readonly x: number
+  readonly width: number
+  readonly y: number
+  readonly height: number
+  readonly bestX: number
+}
+
+export interface RuleLayout {
+  readonly height: number
+  readonly lineY: number
+  readonly shape: Bar | null
+  readonly methods: readonly Bar[]
+  readonly ticks: readonly { readonly x: number; readonly length: number; readonly label: string | null }[]
+  readonly marks: readonly (RuleMark & { readonly x: number; readonly labelX: number; readonly y: number; readonly anchor: 'start' | 'end' })[]
+}
+
+export const PAD = 26
+const SHAPE_H = 17
+const METHOD_H = 13
+const LABEL_H = 17
+const GAP = 5
+const TICK_LABEL_Y = 40
+const MARK_ROW = 18
+
+export const ruleX = ({ width, from, to }: Pick<RuleInput, 'width' | 'from' | 'to'>, percent: number): number =>
+  PAD + ((percent - from) / (to - from)) * (width - 2 * PAD)
+
+export const rulePercent = ({ width, from, to }: Pick<RuleInput, 'width' | 'from' | 'to'>, x: number): number =>
+  from + ((x - PAD) / (width - 2 * PAD)) * (to - from)
+
+function bar(input: RuleInput, { label, window }: RuleWindow, y: number, height: number): Bar {
+  const x = (percent: number) => ruleX(input, Math.min(input.to, Math.max(input.from, percent)))
+  return { label, x: x(window.low), width: Math.max(2, x(window.high) - x(window.low)), y, height, bestX: x(window.best) }
+}
+
+/** Labels under the rule: each beside its mark, on the first row where it meets no other. */
+function placeMarks(input: RuleInput, top: number): RuleLayout['marks'] {
+  const charPx = input.charPx ?? 7.2
+  const rows: { from: number; to: number }[][] = []
+  return [...input.marks]
+    .sort((a, b) => a.at - b.at)
+    .map((mark) => {
+      const x = ruleX(input, Math.min(input.to, Math.max(input.from, mark.at)))
+      const long = mark.label.length * charPx
+      const anchor = x + long + 8 > input.width ? ('end' as const) : ('start' as const)
+      const labelX = anchor === 'start' ? x + 7 : x - 7
+      const span = anchor === 'start' ? { from: x - 4, to: labelX + long } : { from: labelX - long, to: x + 4 }
+      let row = 0
+      while (rows[row]?.some((other) => other.from < span.to && span.from < other.to)) row += 1
+      ;(rows[row] ??= []).push(span)
+      return { ...mark, x, labelX, anchor, y: top + row * MARK_ROW }
+    })
+}
+
+function ticks(input: RuleInput): RuleLayout['ticks'] {
+  const perPoint = (input.width - 2 * PAD) / (input.to - input.from)
+  const step = perPoint < 5 ? 1 : 0.5
+  const count = Math.round((input.to - input.from) / step)
+  const labelEvery = perPoint < 4.5 ? 10 : 5
+  return Array.from({ length: count + 1 }, (_, index) => {
+    const percent = input.from + index * step
+    const major = percent % 5 === 0
+    const length = major ? 20 : percent % 1 === 0 ? 12 : 6
+    return { x: ruleX(input, percent), length, label: percent % labelEvery === 0 ? String(percent) : null }
+  })
+}
+
+export function ruleLayout(input: RuleInput): RuleLayout {
+  let y = 0
+  const shape = input.shape ? bar(input, input.shape, LABEL_H, SHAPE_H) : null
+  if (shape) y = LABEL_H + SHAPE_H + GAP + 4
+  const methods = input.methods.map((method) => {
+    const made = bar(input, method, y, METHOD_H)
+    y += METHOD_H + GAP
+    return made
+  })
+  const lineY = y + 2
+  const marks = placeMarks(input, lineY + TICK_LABEL_Y + 16)
+  const lowest = marks.reduce((low, mark) => Math.max(low, mark.y), lineY + TICK_LABEL_Y)
+  return { height: lowest + 8, lineY, shape, methods, ticks: ticks(input), marks }
+}
+
+/** A scale with room on both sides of everything shown, on whole fives. */
+export function ruleRange(values: readonly number[]): { from: number; to: number } {
+  const low = Math.min(...values)
+  const high = Math.max(...values)
+  return { from: Math.max(0, Math.floor((low - 4) / 5) * 5), to: Math.ceil((high + 4) / 5) * 5 }
+}
