@@ -1,1 +1,3 @@
+export * from './actions.ts'
 export * from './harness.ts'
+export * from './files.ts'

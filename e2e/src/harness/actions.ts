@@ -1,0 +1,56 @@
+/** What a maker does, in the words on the screen. */
+import type { ElementHandle, Page } from 'puppeteer-core'
+
+const WAIT_MS = 15_000
+
+/** An element by what assistive technology calls it; a test that cannot find it says the name. */
+export async function named(page: Page, role: string, name: string): Promise<ElementHandle<HTMLElement>> {
+  const found = await page.waitForSelector(`::-p-aria([name="${name}"][role="${role}"])`, { visible: true, timeout: WAIT_MS }).catch(() => null)
+  if (!found) throw new Error(`no ${role} named “${name}” on ${page.url()}`)
+  return found as ElementHandle<HTMLElement>
+}
+
+export async function press(page: Page, name: string): Promise<void> {
+  await (await named(page, 'button', name)).click()
+}
+
+export async function follow(page: Page, name: string): Promise<void> {
+  await (await named(page, 'link', name)).click()
+}
+
+/** A button whose label begins so: its figures vary from run to run. */
+export async function pressStarting(page: Page, start: string): Promise<void> {
+  const handle = await page.waitForFunction(
+    (text) => [...document.querySelectorAll('button')].find((button) => button.textContent?.trim().startsWith(text) && !button.disabled),
+    { timeout: WAIT_MS },
+    start,
+  )
+  await (handle.asElement() as ElementHandle<HTMLElement>).click()
+}
+
+/** Types a figure over what a field shows. */
+export async function fill(page: Page, label: string, text: string): Promise<void> {
+  const field = await named(page, 'textbox', label)
+  await field.focus()
+  await page.keyboard.down('Control')
+  await page.keyboard.press('a')
+  await page.keyboard.up('Control')
+  await page.keyboard.type(text)
+}
+
+export const valueOf = async (page: Page, label: string): Promise<string> =>
+  (await named(page, 'textbox', label)).evaluate((field) => (field as HTMLInputElement).value)
+
+export async function sees(page: Page, text: string): Promise<void> {
+  await page
+    .waitForFunction((wanted) => document.body.innerText.includes(wanted), { timeout: WAIT_MS }, text)
+    .catch(() => {
+      throw new Error(`“${text}” is not on ${page.url()}`)
+    })
+}
+
+export const textOf = (page: Page): Promise<string> => page.evaluate(() => document.body.innerText)
+
+export async function at(page: Page, path: RegExp): Promise<void> {
+  await page.waitForFunction((source) => new RegExp(source).test(location.pathname), { timeout: WAIT_MS }, path.source)
+}
