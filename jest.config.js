@@ -2,7 +2,11 @@ const transform = {
   '^.+\\.(t|j)sx?$': [
     '@swc/jest',
     {
-      jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: true }, transform: { react: { runtime: 'automatic' } } },
+      jsc: {
+        target: 'es2022',
+        parser: { syntax: 'typescript', tsx: true },
+        transform: { react: { runtime: 'automatic' } },
+      },
       module: { type: 'commonjs' },
     },
   ],
@@ -12,7 +16,12 @@ const shared = { transform, transformIgnorePatterns: ['/node_modules/(?!nanoid/)
 export default {
   projects: [
     { ...shared, displayName: 'core', testEnvironment: 'node', roots: ['<rootDir>/core/src'] },
-    { ...shared, displayName: 'parts', testEnvironment: 'node', roots: ['<rootDir>/facts/src', '<rootDir>/demo/src', '<rootDir>/server/src'] },
+    {
+      ...shared,
+      displayName: 'parts',
+      testEnvironment: 'node',
+      roots: ['<rootDir>/facts/src', '<rootDir>/demo/src', '<rootDir>/server/src'],
+    },
     {
       ...shared,
       displayName: 'web',

@@ -20,6 +20,7 @@ else {
       process.stdout.write(
         'Open to the house network: anyone on it can read along. From another device over plain http the screen lock, offline use and persistent storage are not available.\n',
       )
-    for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, () => void started.listening.close().then(() => process.exit(0)))
+    for (const signal of ['SIGINT', 'SIGTERM'] as const)
+      process.once(signal, () => void started.listening.close().then(() => process.exit(0)))
   }
 }

@@ -20,7 +20,11 @@ const DAY_MS = 86_400_000
 const HOUR_MS = 3_600_000
 
 /** What each flour really wants beyond paper, points; the keepers find it out batch by batch. */
-const THIRST: Readonly<Record<string, number>> = { 'lamp-room-semolina': 2.1, 'stiff-semolina': 0.3, 'half-and-half': -0.4 }
+const THIRST: Readonly<Record<string, number>> = {
+  'lamp-room-semolina': 2.1,
+  'stiff-semolina': 0.3,
+  'half-and-half': -0.4,
+}
 
 interface PastBatch extends Pick<BatchStory, 'temper' | 'verdict' | 'note'> {
   readonly daysAgo: number
@@ -31,18 +35,118 @@ interface PastBatch extends Pick<BatchStory, 'temper' | 'verdict' | 'note'> {
 }
 
 const past: readonly PastBatch[] = [
-  { daysAgo: 76, formula: 'stiff-semolina', place: 'sea-store', portions: 12, temper: 'patient', verdict: 'good', note: 'First sack of R-31. Held its ridges.' },
-  { daysAgo: 71, formula: 'lamp-room-semolina', place: 'sea-store', portions: 12, temper: 'patient', verdict: 'fair', note: 'New sack, R-34. Wanted spoon after spoon. Written down this time.' },
-  { daysAgo: 64, formula: 'half-and-half', place: 'sea-store', portions: 8, temper: 'patient', verdict: 'good', note: 'Strands as long as the board. Late bench rolled, early bench talked.' },
-  { daysAgo: 58, formula: 'lamp-room-semolina', shape: 'little-ears', place: 'lamp-room', portions: 12, temper: 'patient', verdict: 'good', note: 'The sack had stood open upstairs. Twelve points more water than downstairs, and the same dough.' },
-  { daysAgo: 52, formula: 'stiff-semolina', place: 'sea-store', portions: 16, temper: 'patient', verdict: 'very-good', note: 'Dried forty minutes on the cloth. Ridges you could file a nail on.' },
-  { daysAgo: 45, formula: 'lamp-room-semolina', place: 'sea-store', portions: 12, temper: 'chased', verdict: 'poor', note: 'Gale, everything damp, door banging. Water, then flour, then water. Stop after two. It never quite came back.' },
-  { daysAgo: 38, formula: 'lamp-room-semolina', shape: 'one-dent-shells', place: 'sea-store', portions: 14, temper: 'patient', verdict: 'good', note: 'Waited the ten minutes with both hands behind the back. Then the jug and two spoons.' },
-  { daysAgo: 31, formula: 'half-and-half', shape: 'rubbed-twists', place: 'sea-store', portions: 8, temper: 'patient', verdict: 'fair', note: 'Twists skidded until the board was wiped with a damp cloth.' },
-  { daysAgo: 24, formula: 'stiff-semolina', place: 'lamp-room', portions: 12, temper: 'patient', verdict: 'good', note: 'Upstairs flour. Trust the rule, not the number from last time.' },
-  { daysAgo: 17, formula: 'lamp-room-semolina', shape: 'dragged-leaves', place: 'sea-store', portions: 12, temper: 'patient', verdict: 'good', note: 'Leaves tear at the start of the drag if the blade is upright.' },
-  { daysAgo: 9, formula: 'lamp-room-semolina', place: 'sea-store', portions: 18, temper: 'patient', verdict: 'very-good', note: 'Took the whole jug and a spoon over. R-34 is not finished with us.' },
-  { daysAgo: 4, formula: 'half-and-half', place: 'sea-store', portions: 10, temper: 'patient', verdict: 'good', note: 'Even from end to end. A minute more in the pot would have been one too many.' },
+  {
+    daysAgo: 76,
+    formula: 'stiff-semolina',
+    place: 'sea-store',
+    portions: 12,
+    temper: 'patient',
+    verdict: 'good',
+    note: 'First sack of R-31. Held its ridges.',
+  },
+  {
+    daysAgo: 71,
+    formula: 'lamp-room-semolina',
+    place: 'sea-store',
+    portions: 12,
+    temper: 'patient',
+    verdict: 'fair',
+    note: 'New sack, R-34. Wanted spoon after spoon. Written down this time.',
+  },
+  {
+    daysAgo: 64,
+    formula: 'half-and-half',
+    place: 'sea-store',
+    portions: 8,
+    temper: 'patient',
+    verdict: 'good',
+    note: 'Strands as long as the board. Late bench rolled, early bench talked.',
+  },
+  {
+    daysAgo: 58,
+    formula: 'lamp-room-semolina',
+    shape: 'little-ears',
+    place: 'lamp-room',
+    portions: 12,
+    temper: 'patient',
+    verdict: 'good',
+    note: 'The sack had stood open upstairs. Twelve points more water than downstairs, and the same dough.',
+  },
+  {
+    daysAgo: 52,
+    formula: 'stiff-semolina',
+    place: 'sea-store',
+    portions: 16,
+    temper: 'patient',
+    verdict: 'very-good',
+    note: 'Dried forty minutes on the cloth. Ridges you could file a nail on.',
+  },
+  {
+    daysAgo: 45,
+    formula: 'lamp-room-semolina',
+    place: 'sea-store',
+    portions: 12,
+    temper: 'chased',
+    verdict: 'poor',
+    note: 'Gale, everything damp, door banging. Water, then flour, then water. Stop after two. It never quite came back.',
+  },
+  {
+    daysAgo: 38,
+    formula: 'lamp-room-semolina',
+    shape: 'one-dent-shells',
+    place: 'sea-store',
+    portions: 14,
+    temper: 'patient',
+    verdict: 'good',
+    note: 'Waited the ten minutes with both hands behind the back. Then the jug and two spoons.',
+  },
+  {
+    daysAgo: 31,
+    formula: 'half-and-half',
+    shape: 'rubbed-twists',
+    place: 'sea-store',
+    portions: 8,
+    temper: 'patient',
+    verdict: 'fair',
+    note: 'Twists skidded until the board was wiped with a damp cloth.',
+  },
+  {
+    daysAgo: 24,
+    formula: 'stiff-semolina',
+    place: 'lamp-room',
+    portions: 12,
+    temper: 'patient',
+    verdict: 'good',
+    note: 'Upstairs flour. Trust the rule, not the number from last time.',
+  },
+  {
+    daysAgo: 17,
+    formula: 'lamp-room-semolina',
+    shape: 'dragged-leaves',
+    place: 'sea-store',
+    portions: 12,
+    temper: 'patient',
+    verdict: 'good',
+    note: 'Leaves tear at the start of the drag if the blade is upright.',
+  },
+  {
+    daysAgo: 9,
+    formula: 'lamp-room-semolina',
+    place: 'sea-store',
+    portions: 18,
+    temper: 'patient',
+    verdict: 'very-good',
+    note: 'Took the whole jug and a spoon over. R-34 is not finished with us.',
+  },
+  {
+    daysAgo: 4,
+    formula: 'half-and-half',
+    place: 'sea-store',
+    portions: 10,
+    temper: 'patient',
+    verdict: 'good',
+    note: 'Even from end to end. A minute more in the pot would have been one too many.',
+  },
 ]
 
 const tables = { ingredients: ingredientTable(ingredients), doughs: doughTable(doughs), shapes: shapeTable(shapes) }
@@ -78,7 +182,9 @@ function pastBatches(midnightMs: number, random: Random): Batch[] {
     const thirst = (THIRST[formula] ?? 0) + random.normal(0, 0.5)
     const sheet = sheetFor(formula, portions, place, shape)
     const kitchen = kitchenThatDay(random, batches)
-    batches.push(runBatch({ id: `demo-${index + 1}`, formula, sheet, kitchen, startMs, thirst, temper, verdict, note }, random))
+    batches.push(
+      runBatch({ id: `demo-${index + 1}`, formula, sheet, kitchen, startMs, thirst, temper, verdict, note }, random),
+    )
   }
   return batches
 }

@@ -12,7 +12,12 @@ export const gear: Gear = {
 }
 
 export const lots: readonly Lot[] = [
-  { id: 'lot-r31', name: 'Remilled durum R-31', ingredient: 'durum-semolina-remilled', note: 'Came on the September boat. Behaves.' },
+  {
+    id: 'lot-r31',
+    name: 'Remilled durum R-31',
+    ingredient: 'durum-semolina-remilled',
+    note: 'Came on the September boat. Behaves.',
+  },
   {
     id: 'lot-r34',
     name: 'Remilled durum R-34',

@@ -1,7 +1,22 @@
 /** The whole job as a maker does it: six portions, bench with a correction, a reload, a killed browser, log, files. */
 import type { WorkspaceFile } from '@harina/core'
 import { clientDir } from './clientDir.ts'
-import { at, catchDownloads, fill, follow, openBrowser, openPage, press, pressStarting, sees, serveSite, textOf, valueOf, type Site, type Visit } from './harness/index.ts'
+import {
+  at,
+  catchDownloads,
+  fill,
+  follow,
+  openBrowser,
+  openPage,
+  press,
+  pressStarting,
+  sees,
+  serveSite,
+  textOf,
+  valueOf,
+  type Site,
+  type Visit,
+} from './harness/index.ts'
 
 let site: Site
 let visit: Visit
@@ -108,7 +123,8 @@ it('six portions of a hand shape, from the first screen to the log and through a
   await press(page, 'Export everything')
   const after = JSON.parse((await downloads.next()).text) as WorkspaceFile
   const byId = <T extends { id: string }>(rows: T[]) => [...rows].sort((a, b) => (a.id < b.id ? -1 : 1))
-  for (const kind of ['formulas', 'lots', 'batches'] as const) expect(byId<{ id: string }>(after[kind])).toEqual(byId<{ id: string }>(before[kind]))
+  for (const kind of ['formulas', 'lots', 'batches'] as const)
+    expect(byId<{ id: string }>(after[kind])).toEqual(byId<{ id: string }>(before[kind]))
   expect([after.gear, after.draft]).toEqual([before.gear, before.draft])
 
   // The next batch starts from what was learned.

@@ -34,10 +34,18 @@ export function createApp({ clientDir, startWorkspace }: AppOptions): Express {
   app.get('/workspace/start.harina.json', (_, answer) => {
     answer.set('Cache-Control', 'no-store')
     if (startWorkspace) answer.json(startWorkspace(Date.now()))
-    else answer.status(404).type('text').send('No workspace to start from.')
+    else answer.status(204).end()
   })
-  app.use('/assets', express.static(join(clientDir, 'assets'), { immutable: true, maxAge: YEAR_S * 1000, fallthrough: false }))
-  app.use(express.static(clientDir, { cacheControl: false, setHeaders: (answer) => answer.setHeader('Cache-Control', 'no-cache') }))
+  app.use(
+    '/assets',
+    express.static(join(clientDir, 'assets'), { immutable: true, maxAge: YEAR_S * 1000, fallthrough: false }),
+  )
+  app.use(
+    express.static(clientDir, {
+      cacheControl: false,
+      setHeaders: (answer) => answer.setHeader('Cache-Control', 'no-cache'),
+    }),
+  )
   app.use((request, answer) => {
     if (request.method !== 'GET') return answer.status(405).type('text').send('Only reading is possible here.')
     if (/\.\w+$/.test(request.path)) return answer.status(404).type('text').send('Not here.')

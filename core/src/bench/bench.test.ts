@@ -56,7 +56,8 @@ it('undo walks back through every tap to an untouched batch', () => {
   fc.assert(
     fc.property(log, (events) => {
       let all: readonly BenchEvent[] = events
-      for (let i = 0; i < events.length; i += 1) all = [...all, stamp({ type: 'undone', events: [...undoable(all)] }, 200 + i)]
+      for (let i = 0; i < events.length; i += 1)
+        all = [...all, stamp({ type: 'undone', events: [...undoable(all)] }, 200 + i)]
       expect(replay(plan, all)).toEqual(untouched)
       expect(standing(all)).toEqual([])
     }),
@@ -70,7 +71,13 @@ it('redo goes forward again as far as undo went back, and a new tap ends it', ()
   for (const minute of [5, 6]) all = [...all, stamp({ type: 'undone', events: [...redoable(all)] }, minute)]
   expect(replay(plan, all).pouredG).toBe(120)
   expect(redoable(all)).toEqual([])
-  expect(redoable([...events, stamp({ type: 'undone', events: [events[1]!.id] }, 7), stamp({ type: 'poured', grams: 1 }, 8)])).toEqual([])
+  expect(
+    redoable([
+      ...events,
+      stamp({ type: 'undone', events: [events[1]!.id] }, 7),
+      stamp({ type: 'poured', grams: 1 }, 8),
+    ]),
+  ).toEqual([])
 })
 
 it('what one tap recorded is taken back together', () => {
@@ -81,24 +88,41 @@ it('what one tap recorded is taken back together', () => {
 it('a plan can be stored', () => expect(planSchema.safeParse(plan).error).toBeUndefined())
 
 it('poured water moves the hydration; flour short in the sack shrinks the water to match', () => {
-  const state = replay(plan, [stamp({ type: 'weighed', row: 'flour', grams: 400 }, 1), stamp({ type: 'poured', grams: 192 }, 2)])
+  const state = replay(plan, [
+    stamp({ type: 'weighed', row: 'flour', grams: 400 }, 1),
+    stamp({ type: 'poured', grams: 192 }, 2),
+  ])
   expect(effectivePercent(plan, state)).toBeCloseTo(48, 6)
   expect(bowlBasis14(plan, state)).toBeCloseTo(48, 6)
   expect(waterTargets(plan, state).totalG).toBeCloseTo((217 * 400) / 452, 6)
 })
 
 it('timers keep the time they were given, moved or slept through', () => {
-  const started = [stamp({ type: 'timer-started', timer: 'rest', minutes: 45 }, 0), stamp({ type: 'timer-moved', timer: 'rest', minutes: 1 }, 5)]
+  const started = [
+    stamp({ type: 'timer-started', timer: 'rest', minutes: 45 }, 0),
+    stamp({ type: 'timer-moved', timer: 'rest', minutes: 1 }, 5),
+  ]
   const rest = replay(plan, started).timers.rest!
   expect(rest.endsAtMs).toBe(T0 + 46 * 60_000)
-  expect([isRinging(rest, T0 + 45 * 60_000), isRinging(rest, T0 + 46 * 60_000), isRinging(rest, T0 + 106 * 60_000)]).toEqual([false, true, true])
+  expect([
+    isRinging(rest, T0 + 45 * 60_000),
+    isRinging(rest, T0 + 46 * 60_000),
+    isRinging(rest, T0 + 106 * 60_000),
+  ]).toEqual([false, true, true])
   const answered = replay(plan, [...started, stamp({ type: 'timer-answered', timer: 'rest' }, 47)]).timers.rest!
   expect(isRinging(answered, T0 + 48 * 60_000)).toBe(false)
 })
 
 it('steps follow one another and end with the batch', () => {
   expect(currentStep(untouched)).toBe('flour')
-  expect(currentStep(replay(plan, STEPS.slice(0, 4).map((step, i) => stamp({ type: 'step-done', step }, i))))).toBe('knead')
+  expect(
+    currentStep(
+      replay(
+        plan,
+        STEPS.slice(0, 4).map((step, i) => stamp({ type: 'step-done', step }, i)),
+      ),
+    ),
+  ).toBe('knead')
   expect(currentStep(replay(plan, [stamp({ type: 'abandoned', reason: 'fog' }, 1)]))).toBeNull()
 })
 

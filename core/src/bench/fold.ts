@@ -28,7 +28,12 @@ export interface BenchState {
   readonly addedSaltG: number
   /** Every pour and every spoon of flour, in order: the trail of the hydration. */
   readonly additions: readonly Addition[]
-  readonly feels: readonly { readonly at: string; readonly feel: Feel; readonly pouredG: number; readonly addedFlourG: number }[]
+  readonly feels: readonly {
+    readonly at: string
+    readonly feel: Feel
+    readonly pouredG: number
+    readonly addedFlourG: number
+  }[]
   readonly timers: Readonly<Partial<Record<TimerId, Timer>>>
   readonly done: readonly StepId[]
   readonly shapedPieces: number | null
@@ -61,7 +66,14 @@ function changeTimer(state: BenchState, id: TimerId, change: (timer: Timer) => T
   return timer ? { ...state, timers: { ...state.timers, [id]: change(timer) } } : state
 }
 
-function add(plan: Plan, state: BenchState, at: string, what: Addition['what'], grams: number, saltG: number): BenchState {
+function add(
+  plan: Plan,
+  state: BenchState,
+  at: string,
+  what: Addition['what'],
+  grams: number,
+  saltG: number,
+): BenchState {
   const next = {
     ...state,
     pouredG: state.pouredG + (what === 'water' ? grams : 0),

@@ -1,5 +1,5 @@
 /** The shape of a batch at the bench: a plan that never changes once it has begun, and a list of events. */
-import { z } from 'zod'
+import { z } from '../zod.ts'
 import { sheetSchema } from '../records/sheet.ts'
 import { idSchema, nameSchema, noteSchema, timeSchema } from '../records/text.ts'
 
@@ -38,7 +38,13 @@ export const planSchema = z.strictObject({
     expected14: z.number(),
     effective: z.number(),
   }),
-  water: z.strictObject({ startG: mass, holdBackG: mass, ceilingG: mass, predictiveSd: z.number(), batches: z.number().int() }),
+  water: z.strictObject({
+    startG: mass,
+    holdBackG: mass,
+    ceilingG: mass,
+    predictiveSd: z.number(),
+    batches: z.number().int(),
+  }),
   doughG: mass,
   densityGPerCm3: z.number().positive(),
   shape: z.strictObject({
@@ -51,7 +57,12 @@ export const planSchema = z.strictObject({
     ropes: z.number().int().min(0),
     window14: z.strictObject({ low: z.number(), best: z.number(), high: z.number() }),
   }),
-  minutes: z.strictObject({ knead: span, rest: z.strictObject({ low: z.number(), best: z.number(), high: z.number() }), cook: span, drink: z.number() }),
+  minutes: z.strictObject({
+    knead: span,
+    rest: z.strictObject({ low: z.number(), best: z.number(), high: z.number() }),
+    cook: span,
+    drink: z.number(),
+  }),
   pot: z.strictObject({ litres: z.number().positive(), saltGPerL: z.number().min(0) }),
 })
 
@@ -64,7 +75,12 @@ export const benchEventSchema = z.discriminatedUnion('type', [
   z.strictObject({ ...base, type: z.literal('felt'), feel: z.enum(FEELS) }),
   z.strictObject({ ...base, type: z.literal('added-flour'), grams: mass, saltG: mass }),
   z.strictObject({ ...base, type: z.literal('timer-started'), timer: timerId, minutes }),
-  z.strictObject({ ...base, type: z.literal('timer-moved'), timer: timerId, minutes: z.number().min(-10_000).max(10_000) }),
+  z.strictObject({
+    ...base,
+    type: z.literal('timer-moved'),
+    timer: timerId,
+    minutes: z.number().min(-10_000).max(10_000),
+  }),
   z.strictObject({ ...base, type: z.literal('timer-answered'), timer: timerId }),
   z.strictObject({ ...base, type: z.literal('timer-stopped'), timer: timerId }),
   z.strictObject({ ...base, type: z.literal('step-done'), step: z.enum(STEPS) }),

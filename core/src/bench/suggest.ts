@@ -47,7 +47,12 @@ function stepFor(plan: Plan, state: BenchState, points: number): CorrectionStep 
   const water = bowlWaterG(plan, state)
   const salt = saltG(plan, state)
   const from = effectivePercent(plan, state)
-  const wanted = correctHydration({ flourG: flour, waterG: water, saltG: salt, targetPercent: Math.max(1, from + points) })
+  const wanted = correctHydration({
+    flourG: flour,
+    waterG: water,
+    saltG: salt,
+    targetPercent: Math.max(1, from + points),
+  })
   if (flour <= 0 || !wanted.ok || wanted.value.action === 'none') return null
   if (wanted.value.action === 'add-water') {
     const { unit, count, grams } = waterMeasure(wanted.value.waterG)

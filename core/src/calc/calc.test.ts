@@ -22,7 +22,14 @@ it.each([
 })
 
 it('names the place of what is wrong', () => {
-  const request = { kind: 'batch', rows: [{ id: 'durum', percent: 100, flour: true }, { id: 'water', percent: -2 }], target: { by: 'flour', grams: 5 } }
+  const request = {
+    kind: 'batch',
+    rows: [
+      { id: 'durum', percent: 100, flour: true },
+      { id: 'water', percent: -2 },
+    ],
+    target: { by: 'flour', grams: 5 },
+  }
   expect(calc(request, testTable)).toMatchObject({ ok: false, error: { path: 'rows.1.percent' } })
 })
 
@@ -37,7 +44,14 @@ it('one bad request does not spoil the others, and an empty list is an empty lis
 })
 
 it('warns of a scale too coarse for a small row, and of a cut longer than the board', () => {
-  const batch = { kind: 'batch', rows: [{ id: 'durum', percent: 100, flour: true }, { id: 'salt', percent: 1 }], target: { by: 'flour', grams: 300 } }
+  const batch = {
+    kind: 'batch',
+    rows: [
+      { id: 'durum', percent: 100, flour: true },
+      { id: 'salt', percent: 1 },
+    ],
+    target: { by: 'flour', grams: 300 },
+  }
   expect(calc(batch, testTable)).toMatchObject({ warnings: [{ code: 'scale-too-coarse', severity: 'caution' }] })
   expect(calc({ ...batch, scaleStepG: 0.1 }, testTable)).toMatchObject({ warnings: [] })
   expect(calc({ ...rope, cutMm: 700 }, testTable)).toMatchObject({ warnings: [{ code: 'cut-longer-than-board' }] })

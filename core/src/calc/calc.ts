@@ -1,4 +1,4 @@
-import type { z } from 'zod'
+import type { z } from '../zod.ts'
 import type { IngredientTable } from '../ingredients/index.ts'
 import { problem, type Problem } from '../result.ts'
 import { kinds, type Warning } from './kinds.ts'
@@ -30,13 +30,15 @@ function problemOf(issue: z.core.$ZodIssue): Problem {
     case 'unrecognized_keys':
       return problem('unknown-field', [...issue.path, issue.keys[0]].join('.'), { keys: issue.keys }).problem
     case 'invalid_type':
-      return problem(issue.input === undefined ? 'missing-field' : 'wrong-type', path, { expected: issue.expected }).problem
+      return problem(issue.input === undefined ? 'missing-field' : 'wrong-type', path, { expected: issue.expected })
+        .problem
     case 'too_small':
       return problem('too-small', path, { limit: Number(issue.minimum), inclusive: issue.inclusive ? 1 : 0 }).problem
     case 'too_big':
       return problem('too-big', path, { limit: Number(issue.maximum), inclusive: issue.inclusive ? 1 : 0 }).problem
     case 'invalid_value':
-      return problem('wrong-value', path, { allowed: issue.values.map((value) => JSON.stringify(value)).join(', ') }).problem
+      return problem('wrong-value', path, { allowed: issue.values.map((value) => JSON.stringify(value)).join(', ') })
+        .problem
     case 'custom':
       return problem(String(issue.params?.['code']), path).problem
     default:

@@ -1,5 +1,5 @@
 /** The kinds of request the port answers: for each its schema and the function of the core behind it. */
-import { z } from 'zod'
+import { z } from '../zod.ts'
 import {
   correctHydration,
   rebaseHydration,
@@ -44,7 +44,10 @@ const id = z.string().min(1).max(200)
 
 const batchSchema = z.strictObject({
   kind: z.literal('batch'),
-  rows: z.array(z.strictObject({ id, percent: notNegative, flour: z.literal(true).optional() })).min(1).max(200),
+  rows: z
+    .array(z.strictObject({ id, percent: notNegative, flour: z.literal(true).optional() }))
+    .min(1)
+    .max(200),
   materials: z
     .array(
       z

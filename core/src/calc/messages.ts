@@ -5,28 +5,36 @@ import type { Warning } from './kinds.ts'
 type Data = Readonly<Record<string, string | number | readonly string[]>>
 type Say = (data: Data) => string
 
-const rounded = (value: unknown): string => (typeof value === 'number' ? String(Number(value.toPrecision(4))) : String(value))
+const rounded = (value: unknown): string =>
+  typeof value === 'number' ? String(Number(value.toPrecision(4))) : String(value)
 
 const errors: Readonly<Record<string, Say>> = {
   'not-json': () => 'The input is not JSON. Send one request object, or an array of them.',
   'not-a-request': () => 'A request is an object with a "kind". Send one, or an array of them.',
   'unknown-kind': ({ known }) => `There is no such kind. Use one of: ${(known as readonly string[]).join(', ')}.`,
-  'unknown-field': ({ keys }) => `Unknown field: ${(keys as readonly string[]).join(', ')}. Remove it or correct its spelling.`,
+  'unknown-field': ({ keys }) =>
+    `Unknown field: ${(keys as readonly string[]).join(', ')}. Remove it or correct its spelling.`,
   'missing-field': () => 'This field is missing. Add it.',
   'wrong-type': ({ expected }) => `This should be a ${String(expected)}. Change it.`,
   'wrong-value': ({ allowed }) => `This value is not allowed here. Use ${String(allowed)}.`,
-  'too-small': ({ limit, inclusive }) => `This is too small. Give ${inclusive ? 'at least' : 'more than'} ${rounded(limit)}.`,
-  'too-big': ({ limit, inclusive }) => `This is too large. Give ${inclusive ? 'at most' : 'less than'} ${rounded(limit)}.`,
-  'composition-over-one': () => 'Water, fat and salt together are more than the whole. Give fractions that add to 1 at most.',
+  'too-small': ({ limit, inclusive }) =>
+    `This is too small. Give ${inclusive ? 'at least' : 'more than'} ${rounded(limit)}.`,
+  'too-big': ({ limit, inclusive }) =>
+    `This is too large. Give ${inclusive ? 'at most' : 'less than'} ${rounded(limit)}.`,
+  'composition-over-one': () =>
+    'Water, fat and salt together are more than the whole. Give fractions that add to 1 at most.',
   'not-finite': () => 'The numbers are too extreme to compute with. Give amounts of a size a kitchen could hold.',
   'no-flour': () => 'No row is marked as flour. Mark the flours with "flour": true.',
   'flours-not-100': ({ sum }) => `The flours add to ${rounded(sum)}, not to 100. Change them so that they do.`,
   'flour-all-water': () => 'The flours hold no dry matter. Check their moisture.',
-  'unknown-ingredient': ({ id }) => `"${String(id)}" is not in the ingredient table. Correct the id or describe it in "materials".`,
+  'unknown-ingredient': ({ id }) =>
+    `"${String(id)}" is not in the ingredient table. Correct the id or describe it in "materials".`,
   'solve-unknown-row': ({ id }) => `There is no row "${String(id)}" to solve for. Name one of the rows.`,
   'solve-row-twice': ({ id }) => `Two rows are called "${String(id)}". Join them before solving for one.`,
-  'solve-no-water': () => 'The row to solve for brings no water of its own. Name the row of the water or of another liquid.',
-  'solve-not-plain-water': () => 'Nominal hydration counts plain water only. Solve for the water row or use another basis.',
+  'solve-no-water': () =>
+    'The row to solve for brings no water of its own. Name the row of the water or of another liquid.',
+  'solve-not-plain-water': () =>
+    'Nominal hydration counts plain water only. Solve for the water row or use another basis.',
   'solved-negative': ({ percent }) =>
     `The other rows already bring more water than that: this row would be ${rounded(percent)} %. Ask for a higher hydration or take out something wet.`,
   'no-plain-water': () => 'There is no plain water in the formula to start from. Choose another target.',

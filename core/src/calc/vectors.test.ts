@@ -29,12 +29,15 @@ const cases = [...formulaCases, ...ropeCases, ...flourLotCases] as unknown as Ca
 
 it('has cases to run', () => expect(cases.length).toBeGreaterThan(20))
 
-it.each(cases.map((c) => [`${c.id} ${c.note ?? ''}`, c] as const))('%s', (_, { request, expect: expected, tol = {} }) => {
-  const answer = calc(request, testTable)
-  if (expected['ok'] === false) {
-    expect(answer.ok).toBe(false)
-    return
-  }
-  if (!answer.ok) throw new Error(answer.error.message)
-  compare(expected, answer.result, tol, '')
-})
+it.each(cases.map((c) => [`${c.id} ${c.note ?? ''}`, c] as const))(
+  '%s',
+  (_, { request, expect: expected, tol = {} }) => {
+    const answer = calc(request, testTable)
+    if (expected['ok'] === false) {
+      expect(answer.ok).toBe(false)
+      return
+    }
+    if (!answer.ok) throw new Error(answer.error.message)
+    compare(expected, answer.result, tol, '')
+  },
+)

@@ -17,8 +17,19 @@ const value = <T>(result: { ok: true; value: T } | { ok: false; problem: unknown
 const percent = fc.double({ min: 0, max: 120, noNaN: true })
 const mass = fc.double({ min: 1, max: 50_000, noNaN: true })
 const rows = fc
-  .record({ durum: fc.double({ min: 0, max: 100, noNaN: true }), water: percent, milk: percent, salt: fc.double({ min: 0, max: 8, noNaN: true }) })
-  .map(({ durum, water, milk, salt }) => [row('durum', durum, true), row('soft', 100 - durum, true), row('water', water), row('milk', milk), row('salt', salt)])
+  .record({
+    durum: fc.double({ min: 0, max: 100, noNaN: true }),
+    water: percent,
+    milk: percent,
+    salt: fc.double({ min: 0, max: 8, noNaN: true }),
+  })
+  .map(({ durum, water, milk, salt }) => [
+    row('durum', durum, true),
+    row('soft', 100 - durum, true),
+    row('water', water),
+    row('milk', milk),
+    row('salt', salt),
+  ])
 const request = (part: Partial<BatchRequest> & Pick<BatchRequest, 'rows' | 'target'>): BatchRequest => ({
   lossPercent: 0,
   scaleStepG: 1,
@@ -52,7 +63,9 @@ it('the three bases agree when flour is at 14 % and there is no other liquid', (
   fc.assert(
     fc.property(percent, (water) => {
       const { hydration } = value(
-        solveBatch(request({ rows: [row('durum', 100, true), row('water', water)], target: { by: 'flour', grams: 500 } })),
+        solveBatch(
+          request({ rows: [row('durum', 100, true), row('water', water)], target: { by: 'flour', grams: 500 } }),
+        ),
       )
       expect(hydration.nominal).toBeCloseTo(water, 9)
       expect(hydration.effective).toBeCloseTo(water, 9)
@@ -63,25 +76,35 @@ it('the three bases agree when flour is at 14 % and there is no other liquid', (
 
 it('solving any basis gives that basis back', () => {
   fc.assert(
-    fc.property(rows, fc.constantFrom('effective', 'basis14') as fc.Arbitrary<'effective' | 'basis14'>, (formula, basis) => {
-      const solved = solveBatch(
-        request({ rows: formula, target: { by: 'flour', grams: 100 }, solve: { index: 2, percent: 140, basis } }),
-      )
-      expect(value(solved).hydration[basis]).toBeCloseTo(140, 6)
-    }),
+    fc.property(
+      rows,
+      fc.constantFrom('effective', 'basis14') as fc.Arbitrary<'effective' | 'basis14'>,
+      (formula, basis) => {
+        const solved = solveBatch(
+          request({ rows: formula, target: { by: 'flour', grams: 100 }, solve: { index: 2, percent: 140, basis } }),
+        )
+        expect(value(solved).hydration[basis]).toBeCloseTo(140, 6)
+      },
+    ),
   )
 })
 
 it('a correction, once made, reaches the target', () => {
   fc.assert(
-    fc.property(mass, mass, fc.double({ min: 5, max: 150, noNaN: true }), fc.double({ min: 0, max: 50, noNaN: true }), (flourG, waterG, target, salt) => {
-      const made = value(correctHydration({ flourG, waterG, targetPercent: target, saltG: salt }))
-      const flour = flourG + (made.action === 'add-flour' ? made.flourG : 0)
-      const water = waterG + (made.action === 'add-water' ? made.waterG : 0)
-      expect(Math.abs((100 * water) / flour - target)).toBeLessThan(0.0501)
-      expect((salt + made.saltG) / flour).toBeCloseTo(salt / flourG, 9)
-      expect(made.doughG).toBeCloseTo(flour + water + salt + made.saltG, 6)
-    }),
+    fc.property(
+      mass,
+      mass,
+      fc.double({ min: 5, max: 150, noNaN: true }),
+      fc.double({ min: 0, max: 50, noNaN: true }),
+      (flourG, waterG, target, salt) => {
+        const made = value(correctHydration({ flourG, waterG, targetPercent: target, saltG: salt }))
+        const flour = flourG + (made.action === 'add-flour' ? made.flourG : 0)
+        const water = waterG + (made.action === 'add-water' ? made.waterG : 0)
+        expect(Math.abs((100 * water) / flour - target)).toBeLessThan(0.0501)
+        expect((salt + made.saltG) / flour).toBeCloseTo(salt / flourG, 9)
+        expect(made.doughG).toBeCloseTo(flour + water + salt + made.saltG, 6)
+      },
+    ),
   )
 })
 
@@ -93,7 +116,9 @@ it('1000 g of flour at 11.5 % wants 543.6 g for h14 = 50 %: 0.5 × 1029.07 + 29.
   const flours = [{ grams: 1000, moisture: 0.115 }]
   expect(waterForBasis14(50, flours)).toBeCloseTo(543.6, 1)
   expect(basis14Percent(flours, 543.604651)).toBeCloseTo(50, 6)
-  expect(value(rebaseHydration({ basis14Percent: 50, flourG: 1000, flourMoisture: 0.155, otherWaterG: 0 })).waterG).toBeCloseTo(473.8, 1)
+  expect(
+    value(rebaseHydration({ basis14Percent: 50, flourG: 1000, flourMoisture: 0.155, otherWaterG: 0 })).waterG,
+  ).toBeCloseTo(473.8, 1)
 })
 
 it('damp air makes damp flour, whatever the grain', () => {
@@ -106,18 +131,30 @@ it('damp air makes damp flour, whatever the grain', () => {
 })
 
 it('rounds half up on steps a binary fraction cannot hold', () => {
-  expect([roundHalfUp(2.5, 1), roundHalfUp(4.55, 0.1), roundHalfUp(4.5499, 0.1), roundHalfUp(0.4, 1)]).toEqual([3, 4.6, 4.5, 0])
+  expect([roundHalfUp(2.5, 1), roundHalfUp(4.55, 0.1), roundHalfUp(4.5499, 0.1), roundHalfUp(0.4, 1)]).toEqual([
+    3, 4.6, 4.5, 0,
+  ])
 })
 
 it('says what 3 g of carbonate-like powder costs on two scales', () => {
   const rounding = (scaleStepG: number) =>
-    value(solveBatch(request({ rows: [row('durum', 100, true), row('water', 34), row('salt', 1.28)], target: { by: 'flour', grams: 250 }, scaleStepG }))).rounding
+    value(
+      solveBatch(
+        request({
+          rows: [row('durum', 100, true), row('water', 34), row('salt', 1.28)],
+          target: { by: 'flour', grams: 250 },
+          scaleStepG,
+        }),
+      ),
+    ).rounding
   expect(rounding(1).coarsest).toEqual({ id: 'salt', resolutionPercent: expect.closeTo(15.625, 6) })
   expect(rounding(0.1).coarsest?.resolutionPercent).toBeCloseTo(1.5625, 6)
 })
 
 it('a batch too small for the scale says so without a NaN', () => {
-  const { rounding } = value(solveBatch(request({ rows: [row('durum', 100, true), row('water', 48)], target: { by: 'flour', grams: 0.2 } })))
+  const { rounding } = value(
+    solveBatch(request({ rows: [row('durum', 100, true), row('water', 48)], target: { by: 'flour', grams: 0.2 } })),
+  )
   expect(rounding).toEqual({ hydrationPoints: null, worst: null, coarsest: null })
 })
 
@@ -132,7 +169,13 @@ it.each([
 it('refuses to solve a row that cannot bring the water, or would bring less than none', () => {
   const formula = [row('durum', 100, true), row('water', 48), row('salt', 1), row('milk', 60)]
   const solve = (index: number, target: number) =>
-    solveBatch(request({ rows: formula, target: { by: 'flour', grams: 100 }, solve: { index, percent: target, basis: 'effective' } }))
+    solveBatch(
+      request({
+        rows: formula,
+        target: { by: 'flour', grams: 100 },
+        solve: { index, percent: target, basis: 'effective' },
+      }),
+    )
   expect(solve(2, 50)).toMatchObject({ ok: false, problem: { code: 'solve-no-water' } })
   expect(solve(0, 50)).toMatchObject({ ok: false, problem: { code: 'solve-no-water' } })
   expect(solve(1, 50)).toMatchObject({ ok: false, problem: { code: 'solved-negative' } })

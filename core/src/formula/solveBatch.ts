@@ -34,7 +34,12 @@ export interface Hydration {
 }
 
 export interface BatchResult {
-  readonly rows: readonly { readonly id: string; readonly percent: number; readonly grams: number; readonly weighed: number }[]
+  readonly rows: readonly {
+    readonly id: string
+    readonly percent: number
+    readonly grams: number
+    readonly weighed: number
+  }[]
   readonly flourG: number
   readonly doughG: number
   readonly hydration: Hydration

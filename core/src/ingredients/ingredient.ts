@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import { z } from '../zod.ts'
 
 const fraction = z.number().min(0).max(1)
 
@@ -54,7 +54,8 @@ export interface Material {
 
 export type IngredientTable = ReadonlyMap<string, Ingredient>
 
-export const ingredientTable = (rows: readonly Ingredient[]): IngredientTable => new Map(rows.map((row) => [row.id, row]))
+export const ingredientTable = (rows: readonly Ingredient[]): IngredientTable =>
+  new Map(rows.map((row) => [row.id, row]))
 
 export const materialOf = ({ id, water, fat, salt, carbonate = 0 }: Ingredient): Material => ({
   id,

@@ -23,7 +23,11 @@ it('stiff dough ranks the ridged pips first; supple dough the leaves', () => {
 
 it('a shape the table does not list for a dough is judged by the hand window and ranked last', () => {
   const dough = doughs[0]!
-  const strand = matchShape(shapes.find((s) => s.id === 'hand-rolled-strand')!, dough, 49)
+  const strand = matchShape(
+    shapes.find((s) => s.id === 'hand-rolled-strand')!,
+    dough,
+    49,
+  )
   expect(strand).toMatchObject({ listed: false, grade: 'in', window: dough.windows.hand })
   expect(rankShapes(shapes, dough, 49).at(-1)?.shape.id).toBe('hand-rolled-strand')
 })

@@ -12,9 +12,7 @@ const anyDough: Window = { low: 43, best: 50, high: 56 }
 
 export function windowFor(shape: Shape, dough: Dough): { window: Window; listed: boolean } {
   const own = shape.doughs.find((entry) => entry.dough === dough.id)
-  return own
-    ? { window: own.window, listed: true }
-    : { window: dough.windows.hand ?? anyDough, listed: false }
+  return own ? { window: own.window, listed: true } : { window: dough.windows.hand ?? anyDough, listed: false }
 }
 
 /** How well a dough at this hydration (14 % basis, percent) suits a shape. */

@@ -1,5 +1,5 @@
 /** What the workspace keeps: formulas, flour lots, gear, batches and the draft. */
-import { z } from 'zod'
+import { z } from '../zod.ts'
 import { benchEventSchema, planSchema } from '../bench/schema.ts'
 import { sheetSchema } from './sheet.ts'
 import { idSchema, nameSchema, noteSchema, timeSchema } from './text.ts'

@@ -1,5 +1,5 @@
 /** A work sheet: all that a maker decides about one dough. Formulas keep one, the draft is one, a batch remembers one. */
-import { z } from 'zod'
+import { z } from '../zod.ts'
 import { idSchema, nameSchema, noteSchema } from './text.ts'
 
 const massSchema = z.number().positive().max(1_000_000)

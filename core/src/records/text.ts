@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import { z } from '../zod.ts'
 
 /** Control characters have no place in a name; a tab or a line break has one in a note. */
 // eslint-disable-next-line no-control-regex
@@ -8,7 +8,11 @@ const MARKUP = /<[a-z/!?]/i
 const isPlain = (text: string): boolean => !CONTROL.test(text) && !MARKUP.test(text)
 
 /** Words a maker wrote. Markup and control characters are refused: nothing here is ever read as a page. */
-const plainText = (max: number) => z.string().max(max).refine(isPlain, { params: { code: 'not-plain-text' } })
+const plainText = (max: number) =>
+  z
+    .string()
+    .max(max)
+    .refine(isPlain, { params: { code: 'not-plain-text' } })
 
 export const nameSchema = plainText(120).min(1)
 export const noteSchema = plainText(4000)

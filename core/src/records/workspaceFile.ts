@@ -2,7 +2,7 @@
  * The `.harina.json` file: everything a workspace holds, or a part of it. Versions, oldest first: 1.
  * `docs/file-format.md` describes it; its JSON Schema is generated from the schema below.
  */
-import { z } from 'zod'
+import { z } from '../zod.ts'
 import { ok, problem, type Result } from '../result.ts'
 import { batchSchema, draftSchema, formulaSchema, gearSchema, lotSchema, type Draft, type Gear } from './documents.ts'
 import type { Batch, Formula, Lot } from './documents.ts'
@@ -11,9 +11,13 @@ import { timeSchema } from './text.ts'
 export const FILE_VERSION = 1
 export const FILE_MAX_CHARACTERS = 64 * 1024 * 1024
 
-const oneEach = <T extends { id: string }>(rows: readonly T[]): boolean => new Set(rows.map((row) => row.id)).size === rows.length
+const oneEach = <T extends { id: string }>(rows: readonly T[]): boolean =>
+  new Set(rows.map((row) => row.id)).size === rows.length
 const listOf = <S extends z.ZodType<{ id: string }>>(schema: S) =>
-  z.array(schema).max(100_000).refine(oneEach, { params: { code: 'id-twice' } })
+  z
+    .array(schema)
+    .max(100_000)
+    .refine(oneEach, { params: { code: 'id-twice' } })
 
 export const workspaceFileSchema = z.strictObject({
   format: z.literal('harina'),
@@ -73,7 +77,9 @@ export function readWorkspaceFile(text: string): Result<WorkspaceFile> {
   const parsed = parse(text)
   if (!parsed.ok) return parsed
   if (hasHostileKey(parsed.value)) return problem('file-hostile')
-  const head = z.looseObject({ format: z.literal('harina'), version: z.number().int().positive() }).safeParse(parsed.value)
+  const head = z
+    .looseObject({ format: z.literal('harina'), version: z.number().int().positive() })
+    .safeParse(parsed.value)
   if (!head.success) return problem('file-foreign')
   if (head.data.version > FILE_VERSION) return problem('file-newer', undefined, { version: head.data.version })
   const read = workspaceFileSchema.safeParse(parsed.value)
@@ -109,7 +115,10 @@ function canonical(value: unknown): string {
     .join()}}`
 }
 
-const named: readonly { kind: Clash['kind']; of(w: Workspace): readonly { id: string; name: string; value: unknown }[] }[] = [
+const named: readonly {
+  kind: Clash['kind']
+  of(w: Workspace): readonly { id: string; name: string; value: unknown }[]
+}[] = [
   { kind: 'formula', of: (w) => w.formulas.map((f) => ({ id: f.id, name: f.sheet.name, value: f })) },
   { kind: 'lot', of: (w) => w.lots.map((l) => ({ id: l.id, name: l.name, value: l })) },
   { kind: 'batch', of: (w) => w.batches.map((b) => ({ id: b.id, name: b.plan.sheet.name, value: b })) },

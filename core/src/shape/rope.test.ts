@@ -11,11 +11,17 @@ it('998 g as a 9 mm rope cut at 18 mm: π/4 × 0.9² × 1.8 × 1.165 = 1.334 g a
 
 it('pieces and what is left over are the dough', () => {
   fc.assert(
-    fc.property(size(1, 20_000), size(1, 1.4), size(2, 40), size(2, 300), (doughG, densityGPerCm3, diameterMm, cutMm) => {
-      const made = rope({ doughG, densityGPerCm3, diameterMm, cutMm, boardMm: 600 })
-      expect(made.pieces * made.pieceG + made.leftoverG).toBeCloseTo(doughG, 5)
-      expect(made.leftoverG).toBeLessThan(made.pieceG + 1e-6)
-      expect(made.ropes * 600).toBeGreaterThanOrEqual(made.ropeMm - 1e-3)
-    }),
+    fc.property(
+      size(1, 20_000),
+      size(1, 1.4),
+      size(2, 40),
+      size(2, 300),
+      (doughG, densityGPerCm3, diameterMm, cutMm) => {
+        const made = rope({ doughG, densityGPerCm3, diameterMm, cutMm, boardMm: 600 })
+        expect(made.pieces * made.pieceG + made.leftoverG).toBeCloseTo(doughG, 5)
+        expect(made.leftoverG).toBeLessThan(made.pieceG + 1e-6)
+        expect(made.ropes * 600).toBeGreaterThanOrEqual(made.ropeMm - 1e-3)
+      },
+    ),
   )
 })

@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import { z } from '../zod.ts'
 
 /** low = stiffest that still works, best = where to start, high = softest; in the dough's own control variable. */
 export const windowSchema = z
@@ -59,7 +59,9 @@ export const doughSchema = z.strictObject({
   name: z.string().min(1),
   windows: z.partialRecord(z.enum(METHODS), windowSchema),
   saltPercent: z.strictObject({ low: z.number(), high: z.number() }),
-  waterC: z.array(z.strictObject({ choice: z.string().min(1), fromC: z.number(), toC: z.number(), why: z.string().min(1) })).min(1),
+  waterC: z
+    .array(z.strictObject({ choice: z.string().min(1), fromC: z.number(), toC: z.number(), why: z.string().min(1) }))
+    .min(1),
   kneadMin: span,
   restMin: z.strictObject({ low: z.number(), best: z.number(), high: z.number() }),
   /** How long the flour must be left to drink before a second correction, min. */

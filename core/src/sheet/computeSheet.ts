@@ -8,7 +8,14 @@ import {
   type BatchRow,
   type BatchTarget,
 } from '../formula/index.ts'
-import { compositionOf, densityGPerCm3, isPlainWater, materialOf, type Ingredient, type Material } from '../ingredients/index.ts'
+import {
+  compositionOf,
+  densityGPerCm3,
+  isPlainWater,
+  materialOf,
+  type Ingredient,
+  type Material,
+} from '../ingredients/index.ts'
 import { lotFromHistory, type FlourLot } from '../lot/index.ts'
 import { matchShape, type ShapeMatch } from '../match/index.ts'
 import type { Amount, Sheet, SheetRow } from '../records/sheet.ts'

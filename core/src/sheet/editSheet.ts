@@ -50,7 +50,8 @@ export function setRowPercent(worked: Worked, key: string, percent: number): Res
   if (!row) return problem('no-such-row')
   if (percent < 0 || percent > MAX_PERCENT) return problem('percent-too-big', undefined, { max: MAX_PERCENT })
   if (row.flour) return setFlourShare(worked.sheet, key, percent)
-  if (row.amount.by === 'percent') return ok(withRow(worked.sheet, key, (r) => ({ ...r, amount: { by: 'percent', percent } })))
+  if (row.amount.by === 'percent')
+    return ok(withRow(worked.sheet, key, (r) => ({ ...r, amount: { by: 'percent', percent } })))
   const otherWater = worked.batch.hydration.effective - (worked.rows.find((r) => r.key === key)?.percent ?? 0)
   return ok(setPoured(worked, percent + otherWater))
 }

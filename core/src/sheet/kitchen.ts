@@ -15,7 +15,9 @@ export interface Kitchen {
 }
 
 /** Batches teach about the flour they were made of: a blend of lots is a flour of its own. Empty when a lot is not known. */
-export function lotKey(rows: readonly { readonly flour?: true | undefined; readonly lot?: string | undefined }[]): string {
+export function lotKey(
+  rows: readonly { readonly flour?: true | undefined; readonly lot?: string | undefined }[],
+): string {
   const flours = rows.filter((row) => row.flour)
   if (flours.length === 0 || flours.some((row) => row.lot === undefined)) return ''
   return flours

@@ -39,11 +39,19 @@ it('a lot that has wanted more before gets more now, and less is held back', () 
 
 it('start and hold-back are the jug, whatever the flour', () => {
   fc.assert(
-    fc.property(fc.double({ min: 0.06, max: 0.19, noNaN: true }), fc.integer({ min: 1, max: 60 }), (moisture, count) => {
-      const { water } = work({ ...testSheet, flourState: { by: 'typed', moisture }, target: { by: 'portions', count, gramsEach: 110 } })
-      expect(water.startG + water.holdBackG).toBeCloseTo(water.totalG, 6)
-      expect(water.startG).toBeGreaterThanOrEqual(0)
-    }),
+    fc.property(
+      fc.double({ min: 0.06, max: 0.19, noNaN: true }),
+      fc.integer({ min: 1, max: 60 }),
+      (moisture, count) => {
+        const { water } = work({
+          ...testSheet,
+          flourState: { by: 'typed', moisture },
+          target: { by: 'portions', count, gramsEach: 110 },
+        })
+        expect(water.startG + water.holdBackG).toBeCloseTo(water.totalG, 6)
+        expect(water.startG).toBeGreaterThanOrEqual(0)
+      },
+    ),
   )
 })
 
@@ -89,15 +97,26 @@ it('a locked row keeps its grams while the rest follows', () => {
   expect(grams(worked, 'salt')).toBeCloseTo(8, 9)
   expect(worked.batch.flourG).toBeCloseTo(800, 6)
   expect(lockedLine(worked)).toBe('salt')
-  expect(computeSheet({ ...locked, rows: locked.rows.map((r) => (r.key === 'salt' ? { ...r, amount: { by: 'percent', percent: 0 } } : r)) }, testKitchen)).toMatchObject({
+  expect(
+    computeSheet(
+      {
+        ...locked,
+        rows: locked.rows.map((r) => (r.key === 'salt' ? { ...r, amount: { by: 'percent', percent: 0 } } : r)),
+      },
+      testKitchen,
+    ),
+  ).toMatchObject({
     problem: { code: 'locked-row-empty' },
   })
 })
 
-it.each(['flour', 'dough', 'water', 'pieces', 'portions'] as const)('switching to solve for %s changes next to nothing', (by) => {
-  const worked = work(testSheet)
-  expect(Math.abs(work(retarget(worked, by)).batch.doughG - worked.batch.doughG)).toBeLessThan(3)
-})
+it.each(['flour', 'dough', 'water', 'pieces', 'portions'] as const)(
+  'switching to solve for %s changes next to nothing',
+  (by) => {
+    const worked = work(testSheet)
+    expect(Math.abs(work(retarget(worked, by)).batch.doughG - worked.batch.doughG)).toBeLessThan(3)
+  },
+)
 
 it('one flour of a blend moves, the others make room', () => {
   const blend: Sheet = {
@@ -110,28 +129,51 @@ it('one flour of a blend moves, the others make room', () => {
   }
   const next = setRowPercent(work(blend), 'a', 70)
   if (!next.ok) throw new Error(next.problem.code)
-  expect(work(next.value).rows.slice(0, 2).map((row) => row.percent)).toEqual([70, 30])
+  expect(
+    work(next.value)
+      .rows.slice(0, 2)
+      .map((row) => row.percent),
+  ).toEqual([70, 30])
   expect(setRowPercent(work(blend), 'a', 120)).toMatchObject({ problem: { code: 'flour-over-100' } })
   expect(setRowPercent(work(testSheet), 'flour', 90)).toMatchObject({ problem: { code: 'only-flour' } })
 })
 
 it('every edit leaves a sheet that can be stored', () => {
   const worked = work(standing('dry'))
-  for (const sheet of [setPoured(worked, -20), setPoured(worked, 900), lockRow(worked, 'water', 200), retarget(worked, 'pieces')])
+  for (const sheet of [
+    setPoured(worked, -20),
+    setPoured(worked, 900),
+    lockRow(worked, 'water', 200),
+    retarget(worked, 'pieces'),
+  ])
     expect(sheetSchema.safeParse(sheet).success).toBe(true)
 })
 
 it('notes say what is outside, worst first', () => {
   const codes = (sheet: Sheet) => work(sheet).notes.map((note) => note.code)
-  const at = (percent: number): Sheet => ({ ...testSheet, rows: testSheet.rows.map((row) => (row.key === 'water' ? { ...row, amount: { by: 'hydration', percent, basis: 'basis14' } } : row)) })
+  const at = (percent: number): Sheet => ({
+    ...testSheet,
+    rows: testSheet.rows.map((row) =>
+      row.key === 'water' ? { ...row, amount: { by: 'hydration', percent, basis: 'basis14' } } : row,
+    ),
+  })
   expect(codes(at(70))[0]).toBe('hydration-outside')
   expect(codes(at(45))).toContain('shape-outside')
   expect(codes(at(49))).not.toContain('shape-outside')
   expect(codes(testSheet)).toContain('scale-coarse')
-  expect(codes({ ...testSheet, rows: testSheet.rows.map((row) => (row.key === 'salt' ? { ...row, amount: { by: 'percent', percent: 3 } } : row)) })).toContain('salt-outside')
+  expect(
+    codes({
+      ...testSheet,
+      rows: testSheet.rows.map((row) => (row.key === 'salt' ? { ...row, amount: { by: 'percent', percent: 3 } } : row)),
+    }),
+  ).toContain('salt-outside')
 })
 
 it('an ingredient, dough or shape the tables do not have is named', () => {
-  expect(computeSheet({ ...testSheet, shape: 'gone' }, testKitchen)).toMatchObject({ problem: { code: 'unknown-shape' } })
-  expect(computeSheet({ ...testSheet, dough: 'gone' }, testKitchen)).toMatchObject({ problem: { code: 'unknown-dough' } })
+  expect(computeSheet({ ...testSheet, shape: 'gone' }, testKitchen)).toMatchObject({
+    problem: { code: 'unknown-shape' },
+  })
+  expect(computeSheet({ ...testSheet, dough: 'gone' }, testKitchen)).toMatchObject({
+    problem: { code: 'unknown-dough' },
+  })
 })

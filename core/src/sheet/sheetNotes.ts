@@ -54,7 +54,13 @@ function moistureNote(worked: Omit<Worked, 'notes'>, kitchen: Kitchen): SheetNot
   if (Math.abs(points) < 0.1) return []
   const moisture = 1 - 0.86 * poured.slope
   return [
-    { code: 'flour-moisture', severity: 'note', moisture, points, place: placeOf(worked.sheet, kitchen.gear)?.name ?? null },
+    {
+      code: 'flour-moisture',
+      severity: 'note',
+      moisture,
+      points,
+      place: placeOf(worked.sheet, kitchen.gear)?.name ?? null,
+    },
   ]
 }
 

@@ -5,7 +5,9 @@ const WAIT_MS = 15_000
 
 /** An element by what assistive technology calls it; a test that cannot find it says the name. */
 export async function named(page: Page, role: string, name: string): Promise<ElementHandle<HTMLElement>> {
-  const found = await page.waitForSelector(`::-p-aria([name="${name}"][role="${role}"])`, { visible: true, timeout: WAIT_MS }).catch(() => null)
+  const found = await page
+    .waitForSelector(`::-p-aria([name="${name}"][role="${role}"])`, { visible: true, timeout: WAIT_MS })
+    .catch(() => null)
   if (!found) throw new Error(`no ${role} named “${name}” on ${page.url()}`)
   return found as ElementHandle<HTMLElement>
 }
@@ -21,7 +23,10 @@ export async function follow(page: Page, name: string): Promise<void> {
 /** A button whose label begins so: its figures vary from run to run. */
 export async function pressStarting(page: Page, start: string): Promise<void> {
   const handle = await page.waitForFunction(
-    (text) => [...document.querySelectorAll('button')].find((button) => button.textContent?.trim().startsWith(text) && !button.disabled),
+    (text) =>
+      [...document.querySelectorAll('button')].find(
+        (button) => button.textContent?.trim().startsWith(text) && !button.disabled,
+      ),
     { timeout: WAIT_MS },
     start,
   )

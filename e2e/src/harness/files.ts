@@ -16,11 +16,16 @@ export async function catchDownloads(page: Page): Promise<{ next(): Promise<Down
   const finished: string[] = []
   session.on('Browser.downloadWillBegin', ({ guid, suggestedFilename }) => names.set(guid, suggestedFilename))
   session.on('Browser.downloadProgress', ({ guid, state }) => state === 'completed' && finished.push(guid))
-  await session.send('Browser.setDownloadBehavior', { behavior: 'allowAndName', downloadPath: dir, eventsEnabled: true })
+  await session.send('Browser.setDownloadBehavior', {
+    behavior: 'allowAndName',
+    downloadPath: dir,
+    eventsEnabled: true,
+  })
   let count = 0
   return {
     async next() {
-      for (let tries = 0; tries < 150 && finished.length === 0; tries += 1) await new Promise((resolve) => setTimeout(resolve, 100))
+      for (let tries = 0; tries < 150 && finished.length === 0; tries += 1)
+        await new Promise((resolve) => setTimeout(resolve, 100))
       const guid = finished.shift()
       if (!guid) throw new Error('no file was downloaded')
       count += 1

@@ -58,7 +58,13 @@ export async function openBrowser(profile?: string): Promise<Visit> {
   const executablePath = process.env['CHROMIUM'] ?? CHROMIUM.find((path) => existsSync(path))
   if (!executablePath) throw new Error('Chromium is missing: apt-get install chromium')
   const dir = profile ?? (await mkdtemp(join(tmpdir(), 'harina-profile-')))
-  const browser = await puppeteer.launch({ executablePath, headless: true, userDataDir: dir, args: flags, defaultViewport: DESK })
+  const browser = await puppeteer.launch({
+    executablePath,
+    headless: true,
+    userDataDir: dir,
+    args: flags,
+    defaultViewport: DESK,
+  })
   return {
     browser,
     profile: dir,

@@ -41,9 +41,7 @@ export function BatchStrip({ children }: { children?: ReactNode }) {
   return (
     <header className="flex h-[58px] shrink-0 items-stretch border-b border-ink bg-ground">
       <nav aria-label="Doughs" className="flex min-w-0 flex-1 items-stretch overflow-hidden" data-screen-only>
-        {sheet && (
-          <Tab paper to="/formula" ink={familyInk[family(sheet.dough)]} name={sheet.name} note="on paper" />
-        )}
+        {sheet && <Tab paper to="/formula" ink={familyInk[family(sheet.dough)]} name={sheet.name} note="on paper" />}
         {batches.map((running) => (
           <Tab
             key={running.batch.id}

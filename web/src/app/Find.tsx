@@ -30,7 +30,13 @@ function useEverything(): readonly Found[] {
   return useMemo(() => {
     const to = (path: string) => () => void navigate(path)
     return [
-      ...stations.map(({ station, name }): Found => ({ id: station, kind: 'station', name, words: name, go: to(`/${station}`) })),
+      ...stations.map(({ station, name }): Found => ({
+        id: station,
+        kind: 'station',
+        name,
+        words: name,
+        go: to(`/${station}`),
+      })),
       ...(formulas ?? []).map((formula): Found => ({
         id: formula.id,
         kind: 'formula',
@@ -51,7 +57,13 @@ function useEverything(): readonly Found[] {
           void navigate('/shape')
         },
       })),
-      ...(kitchen?.lots ?? []).map((lot): Found => ({ id: lot.id, kind: 'flour', name: lot.name, words: `${lot.name} ${lot.note}`, go: to('/gear') })),
+      ...(kitchen?.lots ?? []).map((lot): Found => ({
+        id: lot.id,
+        kind: 'flour',
+        name: lot.name,
+        words: `${lot.name} ${lot.note}`,
+        go: to('/gear'),
+      })),
       ...[...(closed ?? [])].reverse().map((batch): Found => ({
         id: batch.id,
         kind: format(batch.plan.at, 'd MMM'),
@@ -67,7 +79,9 @@ export default function Find({ onClose }: { onClose: () => void }) {
   const everything = useEverything()
   const [query, setQuery] = useState('')
   const words = query.toLowerCase().split(/\s+/).filter(Boolean)
-  const found = everything.filter((entry) => words.every((word) => entry.words.toLowerCase().includes(word))).slice(0, MAX_SHOWN)
+  const found = everything
+    .filter((entry) => words.every((word) => entry.words.toLowerCase().includes(word)))
+    .slice(0, MAX_SHOWN)
   return (
     <SidePanel title="Find" onClose={onClose} at="middle">
       <Combobox
@@ -78,10 +92,21 @@ export default function Find({ onClose }: { onClose: () => void }) {
           entry.go()
         }}
       >
-        <ComboboxInput autoFocus className="box w-full text-xl" aria-label="Find a formula, shape, flour, batch or station" placeholder="formula, shape, flour, batch, station" autoComplete="off" onChange={(event) => setQuery(event.target.value)} />
+        <ComboboxInput
+          autoFocus
+          className="box w-full text-xl"
+          aria-label="Find a formula, shape, flour, batch or station"
+          placeholder="formula, shape, flour, batch, station"
+          autoComplete="off"
+          onChange={(event) => setQuery(event.target.value)}
+        />
         <ComboboxOptions static className="mt-3">
           {found.map((entry) => (
-            <ComboboxOption key={`${entry.kind}-${entry.id}`} value={entry} className="flex min-h-11 items-center gap-3 border-b border-line px-2 data-focus:bg-ground">
+            <ComboboxOption
+              key={`${entry.kind}-${entry.id}`}
+              value={entry}
+              className="flex min-h-11 items-center gap-3 border-b border-line px-2 data-focus:bg-ground"
+            >
               <span className="flex-1 text-lg">{entry.name}</span>
               <span className="small">{entry.kind}</span>
             </ComboboxOption>

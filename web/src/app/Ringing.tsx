@@ -40,17 +40,30 @@ function Call({ timer, nowMs, full }: { timer: NamedTimer; nowMs: number; full: 
     await recordTap(batch, { type: 'timer-answered', timer: timer.id })
     void navigate(`/bench/${batch.id}`)
   }
-  const later = () => void recordTap(batch, { type: 'timer-moved', timer: timer.id, minutes: Math.ceil((nowMs - timer.endsAtMs) / 60_000 + 1) })
+  const later = () =>
+    void recordTap(batch, {
+      type: 'timer-moved',
+      timer: timer.id,
+      minutes: Math.ceil((nowMs - timer.endsAtMs) / 60_000 + 1),
+    })
   return (
     <div className={`flex flex-wrap items-center gap-x-6 gap-y-3 ${full ? 'justify-center text-center' : ''}`}>
       <p className={`head min-w-0 ${full ? 'w-full text-[44px] leading-tight' : 'flex-1 text-2xl'}`}>
         {batch.plan.sheet.name} {CALLS[timer.id]}
       </p>
       <p className="figure text-3xl">{formatCountdown((timer.endsAtMs - nowMs) / 1000)}</p>
-      <button type="button" className="press min-w-[9rem] border-sheet bg-sheet text-xl font-semibold text-ink" onClick={() => void answer()}>
+      <button
+        type="button"
+        className="press min-w-[9rem] border-sheet bg-sheet text-xl font-semibold text-ink"
+        onClick={() => void answer()}
+      >
         I heard it
       </button>
-      <button type="button" className="press min-w-[9rem] border-sheet bg-transparent text-xl text-sheet" onClick={later}>
+      <button
+        type="button"
+        className="press min-w-[9rem] border-sheet bg-transparent text-xl text-sheet"
+        onClick={later}
+      >
         One more minute
       </button>
     </div>
@@ -75,7 +88,11 @@ export function Ringing() {
         <Call key={`${timer.running.batch.id}-${timer.id}`} timer={timer} nowMs={now} full={held} />
       ))}
       {held && (
-        <button type="button" className="press mx-auto border-sheet bg-transparent px-8 text-2xl text-sheet underline" onClick={() => void freeSound()}>
+        <button
+          type="button"
+          className="press mx-auto border-sheet bg-transparent px-8 text-2xl text-sheet underline"
+          onClick={() => void freeSound()}
+        >
           Tap for sound
         </button>
       )}

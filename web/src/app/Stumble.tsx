@@ -7,8 +7,8 @@ export function Stumble() {
     <main className="mx-auto max-w-xl p-8">
       <h1 className="head mb-4 text-3xl">This station has stumbled</h1>
       <p className="mb-4">
-        Everything you entered is stored. Load the page again; if it stumbles again, open another station and export your
-        work from Gear.
+        Everything you entered is stored. Load the page again; if it stumbles again, open another station and export
+        your work from Gear.
       </p>
       <p className="small mb-6">{error instanceof Error ? error.message : 'Unknown trouble'}</p>
       <button type="button" className="action" onClick={() => location.reload()}>

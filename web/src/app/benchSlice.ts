@@ -13,7 +13,10 @@ export const benchSlice = createSlice({
   name: 'bench',
   initialState,
   reducers: {
-    openBatchesRead: (_, { payload }: PayloadAction<readonly Batch[]>): BenchSlice => ({ batches: payload, loaded: true }),
+    openBatchesRead: (_, { payload }: PayloadAction<readonly Batch[]>): BenchSlice => ({
+      batches: payload,
+      loaded: true,
+    }),
   },
 })
 

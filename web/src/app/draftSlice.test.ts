@@ -1,5 +1,14 @@
 import type { Draft, Sheet } from '@harina/core'
-import { draftLoaded, draftOpened, draftSlice, gestureEnded, redone, sheetEdited, undone, type DraftState } from './draftSlice.ts'
+import {
+  draftLoaded,
+  draftOpened,
+  draftSlice,
+  gestureEnded,
+  redone,
+  sheetEdited,
+  undone,
+  type DraftState,
+} from './draftSlice.ts'
 
 const sheet = (lossPercent: number) => ({ lossPercent }) as Sheet
 const draft = (lossPercent: number): Draft => ({ id: 'draft', formula: null, sheet: sheet(lossPercent) })

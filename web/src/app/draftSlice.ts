@@ -13,7 +13,6 @@ export interface DraftState {
 const MAX_PAST = 200
 const initialState: DraftState = { present: null, past: [], future: [], gesture: null }
 
-
 const push = (past: readonly Draft[], draft: Draft) => [...past, draft].slice(-MAX_PAST)
 
 export const draftSlice = createSlice({
@@ -21,7 +20,10 @@ export const draftSlice = createSlice({
   initialState,
   reducers: {
     draftLoaded: (_, { payload }: PayloadAction<Draft | null>): DraftState => ({ ...initialState, present: payload }),
-    sheetEdited: (state, { payload: { sheet, gesture = null } }: PayloadAction<{ sheet: Sheet; gesture?: string | null }>): DraftState => {
+    sheetEdited: (
+      state,
+      { payload: { sheet, gesture = null } }: PayloadAction<{ sheet: Sheet; gesture?: string | null }>,
+    ): DraftState => {
       const { present, past } = state as DraftState
       if (!present) return state as DraftState
       const sameGesture = gesture !== null && gesture === state.gesture

@@ -1,6 +1,6 @@
 /** What this maker prefers on this device. Kept in localStorage, so that the first paint has the right theme. */
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit'
-import { z } from 'zod'
+import { z } from '@harina/core'
 
 const preferencesSchema = z.object({
   theme: z.enum(['day', 'lamp', 'system']).catch('system'),

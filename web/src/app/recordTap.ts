@@ -1,4 +1,15 @@
-import { currentStep, planBatch, replay, undoable, redoable, type Batch, type BenchAction, type BenchEvent, type Kitchen, type Worked } from '@harina/core'
+import {
+  currentStep,
+  planBatch,
+  replay,
+  undoable,
+  redoable,
+  type Batch,
+  type BenchAction,
+  type BenchEvent,
+  type Kitchen,
+  type Worked,
+} from '@harina/core'
 import { nanoid } from 'nanoid'
 import { formatISO } from 'date-fns'
 import { repository } from '../storage/index.ts'

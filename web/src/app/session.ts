@@ -2,39 +2,46 @@
 import { readWorkspaceFile } from '@harina/core'
 import { liveQuery } from 'dexie'
 import { repository } from '../storage/index.ts'
+import { notifyTrouble } from '../ui/notify.ts'
 import { openBatchesRead } from './benchSlice.ts'
 import { draftLoaded } from './draftSlice.ts'
 import { writePreferences } from './preferencesSlice.ts'
 import { store } from './store.ts'
 
-const DRAFT_WRITE_MS = 150
-
 /** The server may offer a workspace to begin with; without one the app begins empty. */
 async function seed(): Promise<void> {
   if (await repository.isSeeded()) return
   const answer = await fetch('/workspace/start.harina.json').catch(() => null)
-  if (!answer?.ok || !answer.headers.get('content-type')?.includes('json')) return
+  if (answer?.status !== 200 || !answer.headers.get('content-type')?.includes('json')) return
   const read = readWorkspaceFile(await answer.text())
   if (read.ok) await repository.seedOnce(read.value)
 }
 
-/** A draft is written as it changes: soon after, and at once when the page is about to go. */
+/** A draft is written as it changes: at once, and what changed during a write right after it. */
 function keepDraft(): void {
   let written = store.getState().draft.present
-  let timer: ReturnType<typeof setTimeout> | undefined
-  const write = () => {
-    clearTimeout(timer)
-    timer = undefined
-    const { present } = store.getState().draft
-    if (!present || present === written) return
-    written = present
-    void repository.putDraft(present)
+  let writing = false
+  const write = async () => {
+    if (writing) return
+    writing = true
+    for (
+      let { present } = store.getState().draft;
+      present && present !== written;
+      present = store.getState().draft.present
+    ) {
+      written = present
+      await repository.putDraft(present)
+    }
+    writing = false
   }
-  store.subscribe(() => {
-    if (store.getState().draft.present !== written) timer ??= setTimeout(write, DRAFT_WRITE_MS)
-  })
-  addEventListener('pagehide', write)
-  document.addEventListener('visibilitychange', () => document.visibilityState === 'hidden' && write())
+  const failed = () => {
+    writing = false
+    notifyTrouble(
+      'The sheet could not be stored',
+      'It is still here on the screen. Free some space on this device, or export it from Gear.',
+    )
+  }
+  store.subscribe(() => void write().catch(failed))
 }
 
 function keepPreferences(): void {

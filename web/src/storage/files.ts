@@ -1,5 +1,15 @@
 /** Workspace files out of the app and into it. */
-import { emptyWorkspace, FILE_MAX_CHARACTERS, readWorkspaceFile, toFile, problem, type Formula, type Result, type Workspace, type WorkspaceFile } from '@harina/core'
+import {
+  emptyWorkspace,
+  FILE_MAX_CHARACTERS,
+  readWorkspaceFile,
+  toFile,
+  problem,
+  type Formula,
+  type Result,
+  type Workspace,
+  type WorkspaceFile,
+} from '@harina/core'
 import { format } from 'date-fns'
 import { repository } from './index.ts'
 
@@ -12,7 +22,8 @@ function download(name: string, text: string): void {
   setTimeout(() => URL.revokeObjectURL(url), 10_000)
 }
 
-const fileText = (workspace: Workspace): string => `${JSON.stringify(toFile(workspace, new Date().toISOString()), null, 1)}\n`
+const fileText = (workspace: Workspace): string =>
+  `${JSON.stringify(toFile(workspace, new Date().toISOString()), null, 1)}\n`
 
 /** A name any file system takes. */
 const fileName = (words: string): string => {

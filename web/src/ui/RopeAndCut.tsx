@@ -20,7 +20,12 @@ export function RopeAndCut({ diameterMm, cutMm, family, width = 236 }: Props) {
   const long = pieces * cut
   const endX = 2 + long + 18 + d / 2
   return (
-    <svg width={width} height={d + 44} role="img" aria-label={`Rope ${formatLength(diameterMm)} thick, cut every ${formatLength(cutMm)}; to scale`}>
+    <svg
+      width={width}
+      height={d + 44}
+      role="img"
+      aria-label={`Rope ${formatLength(diameterMm)} thick, cut every ${formatLength(cutMm)}; to scale`}
+    >
       <HatchPattern id={hatch} family={family} />
       <rect x="2" y="6" width={long} height={d} fill={`url(#${hatch})`} stroke="var(--ink)" strokeWidth="1.5" />
       {Array.from({ length: pieces - 1 }, (_, i) => (
@@ -28,7 +33,13 @@ export function RopeAndCut({ diameterMm, cutMm, family, width = 236 }: Props) {
       ))}
       <circle cx={endX} cy={6 + d / 2} r={d / 2} fill={`url(#${hatch})`} stroke="var(--ink)" strokeWidth="1.5" />
       <path d={`M2 ${d + 18}v6m0 -3H${2 + cut}m0 -3v6`} stroke="var(--ink)" fill="none" />
-      <text x={2 + cut / 2} y={d + 40} textAnchor={cut < 44 ? 'start' : 'middle'} dx={cut < 44 ? -cut / 2 : 0} className="figure fill-ink text-[15px]">
+      <text
+        x={2 + cut / 2}
+        y={d + 40}
+        textAnchor={cut < 44 ? 'start' : 'middle'}
+        dx={cut < 44 ? -cut / 2 : 0}
+        className="figure fill-ink text-[15px]"
+      >
         {formatLength(cutMm)}
       </text>
       <text x={endX} y={d + 40} textAnchor="middle" className="figure fill-ink text-[15px]">

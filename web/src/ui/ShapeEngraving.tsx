@@ -36,7 +36,13 @@ export function ShapeEngraving({ shape, width, height, pxPerMm, withScale = fals
   const fit = engraving ? Math.min(width / engraving.widthMm, (height - room) / engraving.heightMm) : 1
   const scale = pxPerMm === undefined ? fit : Math.min(fit, pxPerMm)
   return (
-    <svg width={width} height={height} role="img" aria-label={`${shape.name}, the finished piece${withScale ? ', drawn to scale' : ''}`} className="block max-w-full">
+    <svg
+      width={width}
+      height={height}
+      role="img"
+      aria-label={`${shape.name}, the finished piece${withScale ? ', drawn to scale' : ''}`}
+      className="block max-w-full"
+    >
       {engraving && (
         <g
           transform={`translate(${(width - engraving.widthMm * scale) / 2} ${(height - room - engraving.heightMm * scale) / 2}) scale(${scale})`}
@@ -46,7 +52,11 @@ export function ShapeEngraving({ shape, width, height, pxPerMm, withScale = fals
           strokeLinecap="round"
         >
           <path d={engraving.lines.map(path).join('')} strokeWidth="0.9" vectorEffect="non-scaling-stroke" />
-          <path d={engraving.outline.map(path).join('')} strokeWidth={width < 140 ? 1.5 : 2.2} vectorEffect="non-scaling-stroke" />
+          <path
+            d={engraving.outline.map(path).join('')}
+            strokeWidth={width < 140 ? 1.5 : 2.2}
+            vectorEffect="non-scaling-stroke"
+          />
         </g>
       )}
       {engraving && withScale && (

@@ -11,7 +11,10 @@ interface Props {
 
 /** A sheet laid over the board: Escape or a press beside it puts it away. */
 export function SidePanel({ title, onClose, children, at = 'side' }: Props) {
-  const place = at === 'side' ? 'ml-auto h-full w-full max-w-[460px] border-l-2' : 'm-auto max-h-[90vh] w-full max-w-[560px] border-2'
+  const place =
+    at === 'side'
+      ? 'ml-auto h-full w-full max-w-[460px] border-l-2'
+      : 'm-auto max-h-[90vh] w-full max-w-[560px] border-2'
   return (
     <Dialog open onClose={onClose} className="relative z-30">
       <DialogBackdrop className="fixed inset-0 bg-ink/30" />

@@ -12,7 +12,14 @@ const paths: Readonly<Record<Station, string>> = {
 export function StationIcon({ station }: { station: Station }) {
   return (
     <svg width="26" height="26" viewBox="0 0 24 24" aria-hidden="true">
-      <path d={paths[station]} fill="none" stroke="currentColor" strokeWidth="1.5" strokeLinejoin="round" strokeLinecap="round" />
+      <path
+        d={paths[station]}
+        fill="none"
+        stroke="currentColor"
+        strokeWidth="1.5"
+        strokeLinejoin="round"
+        strokeLinecap="round"
+      />
     </svg>
   )
 }

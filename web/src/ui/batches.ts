@@ -1,5 +1,16 @@
 /** What the strip, the bench and the ringing need to know of a batch that is running. */
-import { currentStep, formatCountdown, isRinging, replay, STEPS, type Batch, type BenchState, type StepId, type Timer, type TimerId } from '@harina/core'
+import {
+  currentStep,
+  formatCountdown,
+  isRinging,
+  replay,
+  STEPS,
+  type Batch,
+  type BenchState,
+  type StepId,
+  type Timer,
+  type TimerId,
+} from '@harina/core'
 import { useMemo } from 'react'
 import { useApp } from '../app/store.ts'
 import { stepWords } from './words.ts'
@@ -29,7 +40,12 @@ export interface NamedTimer extends Timer {
   readonly running: RunningBatch
 }
 
-export const timerNames: Readonly<Record<TimerId, string>> = { drink: 'drinking', knead: 'kneading', rest: 'resting', cook: 'cooking' }
+export const timerNames: Readonly<Record<TimerId, string>> = {
+  drink: 'drinking',
+  knead: 'kneading',
+  rest: 'resting',
+  cook: 'cooking',
+}
 
 const TIMERS: readonly TimerId[] = ['drink', 'knead', 'rest', 'cook']
 

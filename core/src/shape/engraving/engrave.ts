@@ -27,7 +27,11 @@ interface Mesh {
 }
 
 const subtract = (a: Vec3, b: Vec3): Vec3 => [a[0] - b[0], a[1] - b[1], a[2] - b[2]]
-const cross = (a: Vec3, b: Vec3): Vec3 => [a[1] * b[2] - a[2] * b[1], a[2] * b[0] - a[0] * b[2], a[0] * b[1] - a[1] * b[0]]
+const cross = (a: Vec3, b: Vec3): Vec3 => [
+  a[1] * b[2] - a[2] * b[1],
+  a[2] * b[0] - a[0] * b[2],
+  a[0] * b[1] - a[1] * b[0],
+]
 const dot = (a: Vec3, b: Vec3): number => a[0] * b[0] + a[1] * b[1] + a[2] * b[2]
 const unit = (a: Vec3): Vec3 => {
   const long = Math.hypot(...a)
@@ -82,8 +86,14 @@ function depthOf(mesh: Mesh, minX: number, minY: number, cellMm: number, width: 
     const [[ax, ay], [bx, by], [cx, cy]] = [toCell(a), toCell(b), toCell(c)]
     const area = (bx - ax) * (cy - ay) - (cx - ax) * (by - ay)
     if (Math.abs(area) < 1e-9) return
-    const [left, right] = [Math.max(0, Math.floor(Math.min(ax, bx, cx))), Math.min(width - 1, Math.ceil(Math.max(ax, bx, cx)))]
-    const [top, bottom] = [Math.max(0, Math.floor(Math.min(ay, by, cy))), Math.min(height - 1, Math.ceil(Math.max(ay, by, cy)))]
+    const [left, right] = [
+      Math.max(0, Math.floor(Math.min(ax, bx, cx))),
+      Math.min(width - 1, Math.ceil(Math.max(ax, bx, cx))),
+    ]
+    const [top, bottom] = [
+      Math.max(0, Math.floor(Math.min(ay, by, cy))),
+      Math.min(height - 1, Math.ceil(Math.max(ay, by, cy))),
+    ]
     for (let y = top; y <= bottom; y += 1)
       for (let x = left; x <= right; x += 1) {
         const shareB = ((x - ax) * (cy - ay) - (cx - ax) * (y - ay)) / area
@@ -213,7 +223,17 @@ function seenAtEdge({ depth, biasMm }: Sight, [x, y, z]: Vec3): boolean {
   return false
 }
 
-const AROUND: readonly Point[] = [[0, 0], [1, 0], [-1, 0], [0, 1], [0, -1], [0.7, 0.7], [-0.7, 0.7], [0.7, -0.7], [-0.7, -0.7]]
+const AROUND: readonly Point[] = [
+  [0, 0],
+  [1, 0],
+  [-1, 0],
+  [0, 1],
+  [0, -1],
+  [0.7, 0.7],
+  [-0.7, 0.7],
+  [0.7, -0.7],
+  [-0.7, -0.7],
+]
 
 function outlineOf(mesh: Mesh, sight: Sight): (readonly Point[])[] {
   const visible = contourSegments(mesh).filter(([a, b]) => seenAtEdge(sight, a) && seenAtEdge(sight, b))

@@ -32,27 +32,38 @@ const sheets: Readonly<Record<StepId, ComponentType>> = {
 
 /** Left and right look along the steps; what is done stays done. */
 function useLooking(current: StepId) {
-  const [looked, setLooked] = useState<StepId | null>(null)
-  const shown = looked ?? current
-  const look = (by: number) => {
+  // A look lasts as long as the step it was taken from.
+  const [look, setLook] = useState<{ readonly from: StepId; readonly at: StepId } | null>(null)
+  const shown = look?.from === current ? look.at : current
+  const lookAt = (step: StepId) => setLook(step === current ? null : { from: current, at: step })
+  const lookBy = (by: number) => {
     const next = STEPS[STEPS.indexOf(shown) + by]
-    if (next) setLooked(next === current ? null : next)
+    if (next) lookAt(next)
   }
-  useEffect(() => setLooked(null), [current])
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey) return
-      if (event.key === 'ArrowLeft') look(-1)
-      if (event.key === 'ArrowRight') look(1)
+      if (event.key === 'ArrowLeft') lookBy(-1)
+      if (event.key === 'ArrowRight') lookBy(1)
     }
     addEventListener('keydown', onKey)
     return () => removeEventListener('keydown', onKey)
   })
-  return { shown, look: setLooked, live: shown === current, back: () => setLooked(null) }
+  return { shown, lookAt, live: shown === current, back: () => setLook(null) }
 }
 
 /** The steps as marks along a line: done, now, to come. */
-function StepLine({ done, current, shown, onLook }: { done: readonly StepId[]; current: StepId; shown: StepId; onLook: (step: StepId | null) => void }) {
+function StepLine({
+  done,
+  current,
+  shown,
+  onLook,
+}: {
+  done: readonly StepId[]
+  current: StepId
+  shown: StepId
+  onLook: (step: StepId) => void
+}) {
   return (
     <ol aria-label="Steps" className="mb-3 flex overflow-x-auto border-b border-ink">
       {STEPS.map((step) => (
@@ -64,10 +75,15 @@ function StepLine({ done, current, shown, onLook }: { done: readonly StepId[]; c
             className={`relative flex h-[38px] w-full items-center justify-center px-1 text-[15px] whitespace-nowrap ${
               step === current ? 'font-semibold text-ink' : 'text-second'
             } ${step === shown ? 'border-b-[5px] border-ink' : ''}`}
-            onClick={() => onLook(step === current ? null : step)}
+            onClick={() => onLook(step)}
           >
-            <span className={`hidden md:inline ${done.includes(step) ? 'line-through decoration-1' : ''}`}>{stepWords[step]}</span>
-            <span aria-hidden="true" className={`md:hidden ${step === current ? 'h-4 w-4 bg-ink' : done.includes(step) ? 'h-2 w-4 bg-ink' : 'h-4 w-[2px] bg-second'}`} />
+            <span className={`hidden md:inline ${done.includes(step) ? 'line-through decoration-1' : ''}`}>
+              {stepWords[step]}
+            </span>
+            <span
+              aria-hidden="true"
+              className={`md:hidden ${step === current ? 'h-4 w-4 bg-ink' : done.includes(step) ? 'h-2 w-4 bg-ink' : 'h-4 w-[2px] bg-second'}`}
+            />
           </button>
         </li>
       ))}
@@ -77,20 +93,21 @@ function StepLine({ done, current, shown, onLook }: { done: readonly StepId[]; c
 
 function planLine(plan: Plan): string {
   const { target } = plan.sheet
-  const much = target.by === 'portions' ? `${target.count} × ${target.gramsEach} g` : `${Math.round(plan.doughG)} g of dough`
+  const much =
+    target.by === 'portions' ? `${target.count} × ${target.gramsEach} g` : `${Math.round(plan.doughG)} g of dough`
   return `${much}, ${plan.shape.name}`
 }
 
 function RunningSheet({ running, step }: { running: RunningBatch; step: StepId }) {
   const nowMs = useNow(500)
-  const { shown, look, live, back } = useLooking(step)
+  const { shown, lookAt, live, back } = useLooking(step)
   const [givingUp, setGivingUp] = useState(false)
   const view = useMemo(() => ({ running, live, back, nowMs }), [running, live, back, nowMs])
   const Sheet = sheets[shown]
   const { batch, state } = running
   return (
     <BenchViewContext value={view}>
-      <StepLine done={state.done} current={step} shown={shown} onLook={look} />
+      <StepLine done={state.done} current={step} shown={shown} onLook={lookAt} />
       <Sheet key={shown} />
       <footer className="flex flex-wrap items-baseline gap-x-6 gap-y-1 border-t border-line pt-2 text-[15px]">
         <button type="button" className="quiet min-h-9" onClick={() => void undoTap(batch)}>
@@ -117,7 +134,9 @@ function EmptyBench() {
   return (
     <div className="m-auto max-w-md text-center">
       <h1 className="head mb-3 text-3xl">The bench is clear</h1>
-      <p className="mb-6">A batch runs here step by step: weigh, pour, feel, knead, rest, shape, cook. Take a sheet to the bench to begin.</p>
+      <p className="mb-6">
+        A batch runs here step by step: weigh, pour, feel, knead, rest, shape, cook. Take a sheet to the bench to begin.
+      </p>
       <Link to="/formula" className="action inline-block">
         To the formula
       </Link>
@@ -131,16 +150,12 @@ export default function BenchStation() {
   const batches = useRunningBatches()
   const running = batches.find((candidate) => candidate.batch.id === batchId)
   const gone = batchId !== undefined && !running
-  // A batch that has just ended stands in the log, and its own station has already gone there.
-  const [missedSince, setMissed] = useState<string | null>(null)
+  // A batch that has just ended goes to the log by itself; an address that never was one leads back to the bench.
   useEffect(() => {
-    if (!gone) return setMissed(null)
-    const wait = setTimeout(() => setMissed(batchId), 1500)
+    if (!gone) return
+    const wait = setTimeout(() => void navigate('/bench', { replace: true }), 1500)
     return () => clearTimeout(wait)
-  }, [gone, batchId])
-  useEffect(() => {
-    if (missedSince !== null) void navigate('/bench', { replace: true })
-  }, [missedSince, navigate])
+  }, [gone, navigate])
 
   if (batchId === undefined && batches[0]) return <Navigate to={`/bench/${batches[0].batch.id}`} replace />
   return (
@@ -149,7 +164,11 @@ export default function BenchStation() {
         <FindButton />
       </BatchStrip>
       <main id="work" className="flex min-h-0 flex-1 flex-col overflow-y-auto bg-sheet px-4 pt-1 pb-2 md:px-[26px]">
-        {running?.step ? <RunningSheet key={running.batch.id} running={running} step={running.step} /> : !gone && <EmptyBench />}
+        {running?.step ? (
+          <RunningSheet key={running.batch.id} running={running} step={running.step} />
+        ) : (
+          !gone && <EmptyBench />
+        )}
       </main>
     </>
   )

@@ -42,7 +42,6 @@ export function BowlRule({ marks: shown = true }: { marks?: boolean }) {
   )
 }
 
-
 /** What went into the bowl, and what each did to the hydration. */
 export function Trail() {
   const { running } = useBench()

@@ -20,7 +20,13 @@ export default function GiveUp({ batch, onClose }: { batch: Batch; onClose: () =
       <p className="mb-4">It leaves the bench and stays in the log, with everything recorded so far.</p>
       <div className="mb-4 grid grid-cols-2 gap-2">
         {usual.map((words) => (
-          <button key={words} type="button" aria-pressed={reason === words} className="press" onClick={() => setReason(words)}>
+          <button
+            key={words}
+            type="button"
+            aria-pressed={reason === words}
+            className="press"
+            onClick={() => setReason(words)}
+          >
             {words}
           </button>
         ))}

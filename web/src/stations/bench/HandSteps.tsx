@@ -16,7 +16,12 @@ function useRope() {
   const madeG = flour * (1 + effectivePercent(plan, running.state) / 100) + saltG(plan, running.state) + other
   const doughG = madeG * (1 - plan.sheet.lossPercent / 100)
   const { diameterMm, cutMm } = plan.shape
-  return { doughG, diameterMm, cutMm, ...rope({ doughG, densityGPerCm3: plan.densityGPerCm3, diameterMm, cutMm, boardMm: plan.boardMm }) }
+  return {
+    doughG,
+    diameterMm,
+    cutMm,
+    ...rope({ doughG, densityGPerCm3: plan.densityGPerCm3, diameterMm, cutMm, boardMm: plan.boardMm }),
+  }
 }
 
 function useFamily(plan: Plan) {
@@ -34,7 +39,11 @@ export function DivideStep() {
       title="Divide"
       lead={`Each lump rolls out to one board of ${formatLength(plan.boardMm)}. Keep what waits covered.`}
       action={{ label: 'Divided, go on', run: () => void finishStep(running.batch) }}
-      aside={<Note title={`${made.piecesPerBoard} pieces from a board`}>{formatLength(made.ropeMm)} of rope in all, {formatGrams(made.doughG, plan.scaleStepG)} g of dough.</Note>}
+      aside={
+        <Note title={`${made.piecesPerBoard} pieces from a board`}>
+          {formatLength(made.ropeMm)} of rope in all, {formatGrams(made.doughG, plan.scaleStepG)} g of dough.
+        </Note>
+      }
     >
       <div className="flex flex-wrap items-end gap-x-12 gap-y-4">
         <Big label="lumps" figure={formatNumber(made.ropes, 0)} unit="" />
@@ -58,13 +67,20 @@ export function ShapeStep() {
     <StepSheet
       title={`Shape: ${plan.shape.name}`}
       lead={shape?.board}
-      action={{ label: 'Shaped, go on', run: () => void finishStep(running.batch, { type: 'shaped', pieces: Math.round(count) }) }}
+      action={{
+        label: 'Shaped, go on',
+        run: () => void finishStep(running.batch, { type: 'shaped', pieces: Math.round(count) }),
+      }}
       aside={
         <>
-          <Note title="Keep one piece in sight">A first good piece beside the board holds the size when hands tire. It weighs {formatNumber(made.pieceG, 2)} g.</Note>
+          <Note title="Keep one piece in sight">
+            A first good piece beside the board holds the size when hands tire. It weighs {formatNumber(made.pieceG, 2)}{' '}
+            g.
+          </Note>
           {shape && (
             <Note title={`About ${minutes} min for one pair of hands`}>
-              At {shape.piecesPerMin.practised} a minute, practised; {shape.piecesPerMin.learner} while learning. Then air {shape.airBeforeCookMin[0]} to {shape.airBeforeCookMin[1]} min before the pot.
+              At {shape.piecesPerMin.practised} a minute, practised; {shape.piecesPerMin.learner} while learning. Then
+              air {shape.airBeforeCookMin[0]} to {shape.airBeforeCookMin[1]} min before the pot.
             </Note>
           )}
           <Note title="Blades" grade="caution">
@@ -78,7 +94,16 @@ export function ShapeStep() {
           <Big label="pieces" figure={formatNumber(made.pieces, 0)} unit="" />
           <p className="mt-2 text-[17px] text-second">
             made{' '}
-            <QuantityField label="Pieces made" shown={formatNumber(count, 0)} unit="count" min={0} max={1_000_000} className="text-[30px] font-semibold text-ink" widthCh={6} onChange={setPieces} />
+            <QuantityField
+              label="Pieces made"
+              shown={formatNumber(count, 0)}
+              unit="count"
+              min={0}
+              max={1_000_000}
+              className="text-[30px] font-semibold text-ink"
+              widthCh={6}
+              onChange={setPieces}
+            />
           </p>
         </div>
         <RopeAndCut diameterMm={made.diameterMm} cutMm={made.cutMm} family={family} width={300} />

@@ -1,5 +1,6 @@
 /** The jug, to scale: what is in the bowl, where to stop first, and all of it. */
 import { formatGrams } from '@harina/core'
+import { spreadLabels } from '../../ui/spreadLabels.ts'
 
 interface Props {
   readonly totalG: number
@@ -10,6 +11,7 @@ interface Props {
 
 const HEIGHT = 150
 const WIDTH = 92
+const LABEL_ROOM = 21
 
 export function Jug({ totalG, startG, pouredG, stepG }: Props) {
   const full = Math.max(totalG, pouredG) * 1.06
@@ -20,21 +22,36 @@ export function Jug({ totalG, startG, pouredG, stepG }: Props) {
     { at: startG, text: `${grams(startG)} stop here first`, strong: true },
     { at: pouredG, text: `${grams(pouredG)} in the bowl`, strong: false },
   ].filter((_, index) => index !== 2 || pouredG > 0)
-  // Labels keep 21 px from one another, from the top down.
-  let last = -Infinity
-  const placed = [...lines].sort((a, b) => b.at - a.at).map((line) => {
-    const place = Math.max(y(line.at), last + 21)
-    last = place
-    return { ...line, place }
-  })
+  const sorted = [...lines].sort((a, b) => b.at - a.at)
+  const places = spreadLabels(
+    sorted.map((line) => y(line.at)),
+    LABEL_ROOM,
+    HEIGHT + 14,
+  )
+  const placed = sorted.map((line, index) => ({ ...line, place: places[index] ?? 0 }))
   return (
-    <svg width="290" height={HEIGHT + 30} className="max-w-full" role="img" aria-label={lines.map((line) => line.text).join(', ')}>
+    <svg
+      width="290"
+      height={HEIGHT + 30}
+      className="max-w-full"
+      role="img"
+      aria-label={lines.map((line) => line.text).join(', ')}
+    >
       <rect x="2" y={y(pouredG)} width={WIDTH} height={6 + HEIGHT - y(pouredG)} fill="var(--water)" />
       <path d={`M2 2V${HEIGHT + 6}H${WIDTH + 2}V2`} fill="none" stroke="var(--ink)" strokeWidth="2.5" />
       {placed.map((line) => (
         <g key={line.text}>
-          <path d={`M2 ${y(line.at)}H${WIDTH + 2}L${WIDTH + 14} ${line.place}`} stroke={line.strong ? 'var(--semolina)' : 'var(--ink)'} strokeWidth={line.strong ? 3.5 : 1.5} fill="none" />
-          <text x={WIDTH + 20} y={line.place + 5} className={line.strong ? 'fill-semolina text-[17px] font-semibold' : 'fill-ink text-[16px]'}>
+          <path
+            d={`M2 ${y(line.at)}H${WIDTH + 2}L${WIDTH + 14} ${line.place}`}
+            stroke={line.strong ? 'var(--semolina)' : 'var(--ink)'}
+            strokeWidth={line.strong ? 3.5 : 1.5}
+            fill="none"
+          />
+          <text
+            x={WIDTH + 20}
+            y={line.place + 5}
+            className={line.strong ? 'fill-semolina text-[17px] font-semibold' : 'fill-ink text-[16px]'}
+          >
             {line.text}
           </text>
         </g>

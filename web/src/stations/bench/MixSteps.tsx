@@ -1,5 +1,16 @@
 /** The steps in the bowl: pour to the first stop, feel, correct in known steps, and stop correcting. */
-import { FEELS, formatGrams, formatNumber, formatPercent, formatPoints, roundHalfUp, suggest, waterTargets, type CorrectionStep, type Feel } from '@harina/core'
+import {
+  FEELS,
+  formatGrams,
+  formatNumber,
+  formatPercent,
+  formatPoints,
+  roundHalfUp,
+  suggest,
+  waterTargets,
+  type CorrectionStep,
+  type Feel,
+} from '@harina/core'
 import { useState } from 'react'
 import { finishStep, recordTap } from '../../app/recordTap.ts'
 import { useKitchen } from '../../ui/kitchen.tsx'
@@ -32,9 +43,15 @@ export function PourStep() {
       title="Pour to the first stop"
       lead={dough?.mixing}
       action={{ label: nowG > 0 ? `Poured ${grams(nowG)} g, go on` : 'Go on', run: all }}
-      second={poured !== null && poured > 0 && poured < leftG ? { label: `Poured ${grams(nowG)} g, more to come`, run: some } : null}
+      second={
+        poured !== null && poured > 0 && poured < leftG
+          ? { label: `Poured ${grams(nowG)} g, more to come`, run: some }
+          : null
+      }
       aside={
-        <Note title={`${grams(Math.max(0, water.totalG - state.pouredG - nowG))} g stay in the jug`}>Give them only if the dough asks, once the flour has had {plan.minutes.drink} minutes to drink.</Note>
+        <Note title={`${grams(Math.max(0, water.totalG - state.pouredG - nowG))} g stay in the jug`}>
+          Give them only if the dough asks, once the flour has had {plan.minutes.drink} minutes to drink.
+        </Note>
       }
     >
       <div className="flex flex-wrap items-end gap-x-10 gap-y-3">
@@ -42,7 +59,17 @@ export function PourStep() {
           <Big label="still to pour" figure={grams(leftG)} unit="g" />
           <p className="mt-2 text-[17px] text-second">
             went in{' '}
-            <QuantityField label="Grams of water poured" shown={grams(nowG)} unit="g" min={0} max={1_000_000} className="text-[30px] font-semibold text-ink" widthCh={6} onChange={setPoured} /> g
+            <QuantityField
+              label="Grams of water poured"
+              shown={grams(nowG)}
+              unit="g"
+              min={0}
+              max={1_000_000}
+              className="text-[30px] font-semibold text-ink"
+              widthCh={6}
+              onChange={setPoured}
+            />{' '}
+            g
           </p>
         </div>
         <Jug totalG={water.totalG} startG={water.startG} pouredG={state.pouredG} stepG={plan.scaleStepG} />
@@ -58,10 +85,26 @@ function OwnStep({ onAdd }: { onAdd: (what: 'water' | 'flour', grams: number) =>
     <p className="flex flex-wrap items-center gap-x-3 gap-y-2 text-[17px] text-second">
       or your own step
       <span>
-        <QuantityField label="Grams of your own step" shown={formatNumber(grams, grams % 1 === 0 ? 0 : 1)} unit="g" min={0} max={5000} className="text-[26px] font-semibold text-ink" widthCh={5} onChange={setGrams} /> g
+        <QuantityField
+          label="Grams of your own step"
+          shown={formatNumber(grams, grams % 1 === 0 ? 0 : 1)}
+          unit="g"
+          min={0}
+          max={5000}
+          className="text-[26px] font-semibold text-ink"
+          widthCh={5}
+          onChange={setGrams}
+        />{' '}
+        g
       </span>
       {(['water', 'flour'] as const).map((what) => (
-        <button key={what} type="button" className="press min-h-[52px] text-ink disabled:border-dashed disabled:text-second" disabled={grams <= 0} onClick={() => onAdd(what, grams)}>
+        <button
+          key={what}
+          type="button"
+          className="press min-h-[52px] text-ink disabled:border-dashed disabled:text-second"
+          disabled={grams <= 0}
+          onClick={() => onAdd(what, grams)}
+        >
           add as {what}
         </button>
       ))}
@@ -92,31 +135,61 @@ export function FeelStep() {
 
   const say = (word: Feel) => void recordTap(batch, { type: 'felt', feel: word })
   const add = (step: Pick<CorrectionStep, 'what' | 'grams' | 'saltG'>) =>
-    void recordTap(batch, step.what === 'water' ? { type: 'poured', grams: step.grams } : { type: 'added-flour', grams: step.grams, saltG: Number(step.saltG.toFixed(2)) })
-  const saltPerFlour = () => plan.rows.filter((row) => row.part === 'salt').reduce((sum, row) => sum + row.percent, 0) / 100
+    void recordTap(
+      batch,
+      step.what === 'water'
+        ? { type: 'poured', grams: step.grams }
+        : { type: 'added-flour', grams: step.grams, saltG: Number(step.saltG.toFixed(2)) },
+    )
+  const saltPerFlour = () =>
+    plan.rows.filter((row) => row.part === 'salt').reduce((sum, row) => sum + row.percent, 0) / 100
 
-  const cover: StepAction = { label: `Cover ${suggestion?.wait?.minutes ?? plan.minutes.drink} min`, run: () => void recordTap(batch, { type: 'timer-started', timer: 'drink', minutes: suggestion?.wait?.minutes ?? plan.minutes.drink }) }
+  const cover: StepAction = {
+    label: `Cover ${suggestion?.wait?.minutes ?? plan.minutes.drink} min`,
+    run: () =>
+      void recordTap(batch, {
+        type: 'timer-started',
+        timer: 'drink',
+        minutes: suggestion?.wait?.minutes ?? plan.minutes.drink,
+      }),
+  }
   const step = suggestion?.step ?? null
   const addStep: StepAction | null = step && { label: stepLabel(step), run: () => add(step) }
   const goOn: StepAction = { label: 'Right: knead', run: () => void finishStep(batch) }
   const say1: StepAction = { label: 'Say how it feels', run: () => undefined, disabled: true }
   const waits = suggestion?.wait && !drinking
   const action = feel === 'right' ? goOn : waits ? cover : (addStep ?? (drinking ? say1 : cover))
-  const second = feel === 'right' ? null : waits ? addStep && { ...addStep, label: `${addStep.label} anyway` } : feel ? { label: 'Leave it so', run: () => void finishStep(batch, { type: 'felt', feel: 'right' }) } : null
+  const second =
+    feel === 'right'
+      ? null
+      : waits
+        ? addStep && { ...addStep, label: `${addStep.label} anyway` }
+        : feel
+          ? { label: 'Leave it so', run: () => void finishStep(batch, { type: 'felt', feel: 'right' }) }
+          : null
 
   return (
     <StepSheet
       title="How does it feel?"
-      lead={feel && words ? `${feelWords[feel]}: ${words[feel]}.` : `Squeeze a fistful. Judge after ${plan.minutes.drink} minutes under a cover.`}
+      lead={
+        feel && words
+          ? `${feelWords[feel]}: ${words[feel]}.`
+          : `Squeeze a fistful. Judge after ${plan.minutes.drink} minutes under a cover.`
+      }
       action={action}
       second={second}
       onDigit={(digit) => FEELS[digit - 1] && say(FEELS[digit - 1] as Feel)}
       aside={
         <div aria-live="polite" className="flex flex-col gap-5">
-          {suggestion?.wait && <Note title={`Wait ${suggestion.wait.minutes} minutes first`}>{waitWhy[suggestion.wait.why]}</Note>}
+          {suggestion?.wait && (
+            <Note title={`Wait ${suggestion.wait.minutes} minutes first`}>{waitWhy[suggestion.wait.why]}</Note>
+          )}
           {step && (
-            <Note title={`${formatGrams(step.grams, step.grams < 3 ? 0.1 : 1)} g ${step.what}: ${measureWords(step.measure)}`}>
-              Moves it {formatPoints(step.to - step.from)} points, {formatPercent(step.from)} to {formatPercent(step.to)} %.
+            <Note
+              title={`${formatGrams(step.grams, step.grams < 3 ? 0.1 : 1)} g ${step.what}: ${measureWords(step.measure)}`}
+            >
+              Moves it {formatPoints(step.to - step.from)} points, {formatPercent(step.from)} to{' '}
+              {formatPercent(step.to)} %.
               {step.saltG >= 0.05 && ` With it ${formatNumber(step.saltG, 1)} g of salt.`}
               {step.overCeiling && ' That is more than this flour has been thought to want: wait and feel again first.'}
             </Note>

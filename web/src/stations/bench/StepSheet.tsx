@@ -63,11 +63,16 @@ function Meanwhile() {
       {timers.length > 0 && (
         <ul aria-label="Other timers" className="border-t border-line">
           {timers.map((timer) => (
-            <li key={`${timer.running.batch.id}-${timer.id}`} className="flex items-baseline gap-3 border-b border-line py-2">
+            <li
+              key={`${timer.running.batch.id}-${timer.id}`}
+              className="flex items-baseline gap-3 border-b border-line py-2"
+            >
               <span className="min-w-0 flex-1 truncate">
                 {timer.running.batch.plan.sheet.name} <span className="small">{timerNames[timer.id]}</span>
               </span>
-              <span className="figure text-[26px] font-semibold">{formatCountdown((timer.endsAtMs - nowMs) / 1000)}</span>
+              <span className="figure text-[26px] font-semibold">
+                {formatCountdown((timer.endsAtMs - nowMs) / 1000)}
+              </span>
             </li>
           ))}
         </ul>
@@ -105,7 +110,12 @@ export function StepSheet({ title, lead, action, second, onDigit, aside, childre
               {second.label}
             </button>
           )}
-          <button type="button" className="action flex min-h-[76px] items-center justify-center gap-4 text-[22px]" disabled={main.disabled} onClick={main.run}>
+          <button
+            type="button"
+            className="action flex min-h-[76px] items-center justify-center gap-4 text-[22px]"
+            disabled={main.disabled}
+            onClick={main.run}
+          >
             <span className="head">{main.label}</span>
             <span className="figure hidden text-[15px] font-normal opacity-75 md:inline">space</span>
           </button>
@@ -128,7 +138,15 @@ export function Big({ label, figure, unit, small }: { label: string; figure: str
   )
 }
 
-export function Note({ title, grade = 'note', children }: { title: string; grade?: 'note' | 'caution'; children: ReactNode }) {
+export function Note({
+  title,
+  grade = 'note',
+  children,
+}: {
+  title: string
+  grade?: 'note' | 'caution'
+  children: ReactNode
+}) {
   return (
     <div className={`pl-3 ${grade === 'caution' ? 'border-l-[5px] border-danger' : 'border-l-2 border-second'}`}>
       <h2 className="head text-[18px] leading-tight">{title}</h2>

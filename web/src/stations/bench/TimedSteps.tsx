@@ -53,7 +53,11 @@ function Timed({ timer, title, lead, minutes, startLabel, doneLabel, onDone, asi
       aside={aside}
     >
       <div className="flex flex-wrap items-end gap-x-8 gap-y-3">
-        <Big label={started ? (left < 0 ? 'over by' : 'left') : 'minutes'} figure={started ? formatCountdown(left) : formatNumber(planned, 0)} unit={started ? '' : 'min'} />
+        <Big
+          label={started ? (left < 0 ? 'over by' : 'left') : 'minutes'}
+          figure={started ? formatCountdown(left) : formatNumber(planned, 0)}
+          unit={started ? '' : 'min'}
+        />
         {started ? (
           <div className="flex pb-3">
             {[-1, 1].map((by) => (
@@ -65,12 +69,28 @@ function Timed({ timer, title, lead, minutes, startLabel, doneLabel, onDone, asi
         ) : (
           <p className="pb-3 text-[17px] text-second">
             set it to{' '}
-            <QuantityField label={`Minutes, ${title.toLowerCase()}`} shown={formatNumber(planned, 0)} unit="min" min={1} max={2880} className="text-[30px] font-semibold text-ink" widthCh={5} onChange={setPlanned} /> min
+            <QuantityField
+              label={`Minutes, ${title.toLowerCase()}`}
+              shown={formatNumber(planned, 0)}
+              unit="min"
+              min={1}
+              max={2880}
+              className="text-[30px] font-semibold text-ink"
+              widthCh={5}
+              onChange={setPlanned}
+            />{' '}
+            min
           </p>
         )}
       </div>
       {started && (
-        <svg className="h-4 w-full" role="img" aria-label={`${Math.round(share * 100)} % of the time gone`} preserveAspectRatio="none" viewBox="0 0 100 4">
+        <svg
+          className="h-4 w-full"
+          role="img"
+          aria-label={`${Math.round(share * 100)} % of the time gone`}
+          preserveAspectRatio="none"
+          viewBox="0 0 100 4"
+        >
           <rect width="100" height="4" fill="var(--line)" />
           <rect width={share * 100} height="4" fill="var(--semolina)" />
         </svg>
@@ -93,7 +113,11 @@ export function KneadStep() {
       startLabel="Start kneading"
       doneLabel="Kneaded, go on"
       onDone={() => void finishStep(running.batch, { type: 'timer-stopped', timer: 'knead' })}
-      aside={<Note title={`${low} to ${high} minutes by hand`}>Still grainy at the end is thirst or haste: cover it half an hour, then knead three minutes more.</Note>}
+      aside={
+        <Note title={`${low} to ${high} minutes by hand`}>
+          Still grainy at the end is thirst or haste: cover it half an hour, then knead three minutes more.
+        </Note>
+      }
     >
       <InTheBowl />
     </Timed>
@@ -114,9 +138,12 @@ export function RestStep() {
       onDone={() => void finishStep(running.batch, { type: 'timer-stopped', timer: 'rest' })}
       aside={
         <>
-          <Note title={`At least ${low} minutes`}>A dough that springs back has not rested. Past {high / 60} hours it slackens.</Note>
+          <Note title={`At least ${low} minutes`}>
+            A dough that springs back has not rested. Past {high / 60} hours it slackens.
+          </Note>
           <Note title="Over two hours" grade="caution">
-            At room temperature many food codes stop at two hours when you serve others: chill it then, and let it come back before rolling. Your local code decides.
+            At room temperature many food codes stop at two hours when you serve others: chill it then, and let it come
+            back before rolling. Your local code decides.
           </Note>
         </>
       }
@@ -141,15 +168,21 @@ export function CookStep() {
       startLabel="Boil is back"
       doneLabel="Cooked"
       onDone={(elapsed) =>
-        void finishStep(running.batch, { type: 'timer-stopped', timer: 'cook' }, ...(elapsed > 0 ? [{ type: 'cooked', minutes: Number(elapsed.toFixed(1)) } as const] : []))
+        void finishStep(
+          running.batch,
+          { type: 'timer-stopped', timer: 'cook' },
+          ...(elapsed > 0 ? [{ type: 'cooked', minutes: Number(elapsed.toFixed(1)) } as const] : []),
+        )
       }
       aside={
         <>
           <Note title={`${litres} L for all of it`}>
-            {formatNumber(litres * plan.pot.saltGPerL, 0)} g of salt at {plan.pot.saltGPerL} g a litre. In a smaller pot cook it in turns, so that the boil comes back within a minute.
+            {formatNumber(litres * plan.pot.saltGPerL, 0)} g of salt at {plan.pot.saltGPerL} g a litre. In a smaller pot
+            cook it in turns, so that the boil comes back within a minute.
           </Note>
           <Note title="Boiling water" grade="caution">
-            No more than three quarters full. Lower pieces in on a spider, handles turned in, drain away from you; floury pieces foam up fast.
+            No more than three quarters full. Lower pieces in on a spider, handles turned in, drain away from you;
+            floury pieces foam up fast.
           </Note>
         </>
       }

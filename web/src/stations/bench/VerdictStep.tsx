@@ -15,8 +15,15 @@ export function VerdictStep() {
   const judge = (verdict: Verdict) => void recordTap(batch, { type: 'judged', verdict })
   const close = async () => {
     const note = text.trim()
-    await recordTap(batch, ...(note ? [{ type: 'noted', text: note } as const] : []), { type: 'step-done', step: 'verdict' }, { type: 'closed' })
-    notify(`${batch.plan.sheet.name} is in the log`, { action: { label: 'Undo', onClick: () => void reopen(batch.id).then(() => navigate(`/bench/${batch.id}`)) } })
+    await recordTap(
+      batch,
+      ...(note ? [{ type: 'noted', text: note } as const] : []),
+      { type: 'step-done', step: 'verdict' },
+      { type: 'closed' },
+    )
+    notify(`${batch.plan.sheet.name} is in the log`, {
+      action: { label: 'Undo', onClick: () => void reopen(batch.id).then(() => navigate(`/bench/${batch.id}`)) },
+    })
     void navigate(`/log/${batch.id}`)
   }
   return (
@@ -25,11 +32,21 @@ export function VerdictStep() {
       lead="One word now is worth a page next week."
       action={{ label: 'Write in the log', run: () => void close(), disabled: state.verdict === null }}
       onDigit={(digit) => VERDICTS[digit - 1] && judge(VERDICTS[digit - 1] as Verdict)}
-      aside={<Note title="What it leaves behind">The hydration you called right teaches this flour; the next plan starts from it.</Note>}
+      aside={
+        <Note title="What it leaves behind">
+          The hydration you called right teaches this flour; the next plan starts from it.
+        </Note>
+      }
     >
       <div role="group" aria-label="Verdict" className="grid grid-cols-2 md:grid-cols-4">
         {VERDICTS.map((verdict, index) => (
-          <button key={verdict} type="button" aria-pressed={state.verdict === verdict} className="press -mt-px -ml-px min-h-[84px]" onClick={() => judge(verdict)}>
+          <button
+            key={verdict}
+            type="button"
+            aria-pressed={state.verdict === verdict}
+            className="press -mt-px -ml-px min-h-[84px]"
+            onClick={() => judge(verdict)}
+          >
             <span className="figure mr-2 text-[15px] opacity-75">{index + 1}</span>
             <span className="head text-[22px]">{verdictWords[verdict]}</span>
           </button>
@@ -37,7 +54,11 @@ export function VerdictStep() {
       </div>
       <label className="flex flex-col gap-1 text-[17px]">
         <span className="text-second">Notes: what you would do again, or not</span>
-        <textarea className="box min-h-[140px] text-[18px]" value={text} onChange={(event) => setText(plainTextFrom(event.target.value, 4000))} />
+        <textarea
+          className="box min-h-[140px] text-[18px]"
+          value={text}
+          onChange={(event) => setText(plainTextFrom(event.target.value, 4000))}
+        />
       </label>
     </StepSheet>
   )

@@ -16,11 +16,31 @@ function useWeighing(rows: readonly PlannedRow[]) {
   return { gramsOf, set: (key: string, grams: number) => setTyped((all) => ({ ...all, [key]: grams })), actions, typed }
 }
 
-function RealWeight({ row, grams, stepG, onChange }: { row: PlannedRow; grams: number; stepG: number; onChange: (grams: number) => void }) {
+function RealWeight({
+  row,
+  grams,
+  stepG,
+  onChange,
+}: {
+  row: PlannedRow
+  grams: number
+  stepG: number
+  onChange: (grams: number) => void
+}) {
   return (
     <p className="text-[17px] text-second">
       on the scale{' '}
-      <QuantityField label={`${row.name}, grams on the scale`} shown={formatGrams(grams, stepG)} unit="g" min={0} max={1_000_000} className="text-[30px] font-semibold text-ink" widthCh={6} onChange={onChange} /> g
+      <QuantityField
+        label={`${row.name}, grams on the scale`}
+        shown={formatGrams(grams, stepG)}
+        unit="g"
+        min={0}
+        max={1_000_000}
+        className="text-[30px] font-semibold text-ink"
+        widthCh={6}
+        onChange={onChange}
+      />{' '}
+      g
     </p>
   )
 }
@@ -37,8 +57,16 @@ export function FlourStep() {
   return (
     <StepSheet
       title="Weigh the flour"
-      lead={plan.store ? `From ${plan.store.name.toLowerCase()}, ${plan.store.temperatureC} °C and ${plan.store.rhPercent} % damp. Tare the bowl first.` : 'Tare the bowl first.'}
-      action={{ label: 'Weighed, go on', run: () => void finishStep(running.batch, ...weighing.actions), disabled: empty }}
+      lead={
+        plan.store
+          ? `From ${plan.store.name.toLowerCase()}, ${plan.store.temperatureC} °C and ${plan.store.rhPercent} % damp. Tare the bowl first.`
+          : 'Tare the bowl first.'
+      }
+      action={{
+        label: 'Weighed, go on',
+        run: () => void finishStep(running.batch, ...weighing.actions),
+        disabled: empty,
+      }}
       aside={
         <>
           <Note title="Raw flour" grade="caution">
@@ -46,7 +74,8 @@ export function FlourStep() {
           </Note>
           {off && !empty && (
             <Note title="The water follows">
-              With this flour the jug holds {formatGrams(water.totalG, plan.scaleStepG)} g, first stop at {formatGrams(water.startG, plan.scaleStepG)} g.
+              With this flour the jug holds {formatGrams(water.totalG, plan.scaleStepG)} g, first stop at{' '}
+              {formatGrams(water.startG, plan.scaleStepG)} g.
             </Note>
           )}
         </>
@@ -55,9 +84,19 @@ export function FlourStep() {
       <div className={`grid gap-6 ${rows.length > 1 ? 'sm:grid-cols-2' : ''}`}>
         {rows.map((row) => (
           <div key={row.key}>
-            <Big label={row.name} figure={formatGrams(row.weighedG, plan.scaleStepG)} unit="g" small={rows.length > 1} />
+            <Big
+              label={row.name}
+              figure={formatGrams(row.weighedG, plan.scaleStepG)}
+              unit="g"
+              small={rows.length > 1}
+            />
             <div className="mt-2">
-              <RealWeight row={row} grams={weighing.gramsOf(row)} stepG={plan.scaleStepG} onChange={(grams) => weighing.set(row.key, grams)} />
+              <RealWeight
+                row={row}
+                grams={weighing.gramsOf(row)}
+                stepG={plan.scaleStepG}
+                onChange={(grams) => weighing.set(row.key, grams)}
+              />
             </div>
           </div>
         ))}
@@ -83,8 +122,12 @@ export function WaterStep() {
       aside={
         <>
           <Note title={`Keep ${formatGrams(held, plan.scaleStepG)} g in the jug`}>
-            Flour, store and day differ. {plan.water.batches === 0 ? 'No batch of this flour is in the log yet' : `${plan.water.batches} of this flour's batches are in the log`}, so the answer may
-            lie {formatNumber(2 * plan.water.predictiveSd, 1)} points to either side. Pour to the first stop, then feel.
+            Flour, store and day differ.{' '}
+            {plan.water.batches === 0
+              ? 'No batch of this flour is in the log yet'
+              : `${plan.water.batches} of this flour's batches are in the log`}
+            , so the answer may lie {formatNumber(2 * plan.water.predictiveSd, 1)} points to either side. Pour to the
+            first stop, then feel.
           </Note>
           {warm && warm.toC > 50 && (
             <Note title="Hot water" grade="caution">
@@ -103,8 +146,18 @@ export function WaterStep() {
           .filter((row) => row.weighedG > 0)
           .map((row) => (
             <div key={row.key}>
-              <Big small label={row.part === 'salt' ? `${row.name}, dissolved in it` : `${row.name}, with it`} figure={formatGrams(row.weighedG, plan.scaleStepG)} unit="g" />
-              <RealWeight row={row} grams={weighing.gramsOf(row)} stepG={plan.scaleStepG} onChange={(grams) => weighing.set(row.key, grams)} />
+              <Big
+                small
+                label={row.part === 'salt' ? `${row.name}, dissolved in it` : `${row.name}, with it`}
+                figure={formatGrams(row.weighedG, plan.scaleStepG)}
+                unit="g"
+              />
+              <RealWeight
+                row={row}
+                grams={weighing.gramsOf(row)}
+                stepG={plan.scaleStepG}
+                onChange={(grams) => weighing.set(row.key, grams)}
+              />
             </div>
           ))}
       </div>

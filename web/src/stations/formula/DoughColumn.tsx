@@ -2,6 +2,7 @@
 import { formatGrams, type Worked } from '@harina/core'
 import { useId } from 'react'
 import { HatchPattern } from '../../ui/family.tsx'
+import { spreadLabels } from '../../ui/spreadLabels.ts'
 
 interface Part {
   readonly name: string
@@ -12,17 +13,6 @@ interface Part {
 const HEIGHT = 232
 const WIDTH = 58
 const LABEL_ROOM = 34
-
-/** Labels beside their parts, pushed apart so that none covers another. */
-export function labelPlaces(parts: readonly { middle: number }[], room: number, height: number): number[] {
-  const places = parts.map((part) => part.middle)
-  for (let i = 1; i < places.length; i += 1) places[i] = Math.max(places[i]!, places[i - 1]! + room)
-  for (let i = places.length - 1; i >= 0; i -= 1) {
-    const limit = i === places.length - 1 ? height - room / 2 : places[i + 1]! - room
-    places[i] = Math.min(places[i]!, limit)
-  }
-  return places
-}
 
 function partsOf({ rows }: Worked, hatch: string): readonly Part[] {
   const flours = rows.filter((row) => row.part === 'flour')
@@ -39,22 +29,30 @@ function partsOf({ rows }: Worked, hatch: string): readonly Part[] {
   return parts.filter((part) => part.grams > 0)
 }
 
+/** Parts one on another, each as high as its share of the mass. */
+function stacked(parts: readonly Part[], height: number) {
+  const totalG = parts.reduce((sum, part) => sum + part.grams, 0)
+  return parts.map((part, index) => {
+    const aboveG = parts.slice(0, index).reduce((sum, other) => sum + other.grams, 0)
+    const [top, high] = [(aboveG / totalG) * height, (part.grams / totalG) * height]
+    return { ...part, top, height: high, middle: top + high / 2 }
+  })
+}
+
 export function DoughColumn({ worked, scaleStepG }: { worked: Worked; scaleStepG: number }) {
   const hatch = useId()
   const parts = partsOf(worked, hatch)
-  const total = parts.reduce((sum, part) => sum + part.grams, 0)
-  let y = 0
-  const drawn = parts.map((part) => {
-    const height = (part.grams / total) * HEIGHT
-    const top = y
-    y += height
-    return { ...part, top, height, middle: top + height / 2 }
-  })
-  const places = labelPlaces(drawn, LABEL_ROOM, HEIGHT + 14)
+  const totalG = parts.reduce((sum, part) => sum + part.grams, 0)
+  const drawn = stacked(parts, HEIGHT)
+  const places = spreadLabels(
+    drawn.map((part) => part.middle),
+    LABEL_ROOM,
+    HEIGHT + 14 - LABEL_ROOM / 2,
+  )
   return (
     <figure>
       <figcaption className="small mb-1">
-        Where <span className="figure">{formatGrams(total, scaleStepG)}</span> g comes from
+        Where <span className="figure">{formatGrams(totalG, scaleStepG)}</span> g comes from
       </figcaption>
       <svg width="250" height={HEIGHT + 14} className="max-w-full" aria-hidden="true">
         <HatchPattern id={hatch} family={worked.dough.family} />
@@ -63,8 +61,19 @@ export function DoughColumn({ worked, scaleStepG }: { worked: Worked; scaleStepG
         </pattern>
         {drawn.map((part, index) => (
           <g key={part.name}>
-            <rect x="1" y={part.top + 1} width={WIDTH} height={Math.max(1.5, part.height)} fill={part.fill} stroke="var(--ink)" />
-            <path d={`M${WIDTH + 1} ${part.middle + 1}L${WIDTH + 14} ${places[index]! + 1}H${WIDTH + 20}`} stroke="var(--second)" fill="none" />
+            <rect
+              x="1"
+              y={part.top + 1}
+              width={WIDTH}
+              height={Math.max(1.5, part.height)}
+              fill={part.fill}
+              stroke="var(--ink)"
+            />
+            <path
+              d={`M${WIDTH + 1} ${part.middle + 1}L${WIDTH + 14} ${places[index]! + 1}H${WIDTH + 20}`}
+              stroke="var(--second)"
+              fill="none"
+            />
             <text x={WIDTH + 25} y={places[index]! + 1} className="figure fill-ink text-[18px] font-semibold">
               {formatGrams(part.grams, scaleStepG)} g
             </text>

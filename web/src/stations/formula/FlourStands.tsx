@@ -17,8 +17,17 @@ export function FlourStands({ worked, kitchen }: { worked: Worked; kitchen: Kitc
       {kitchen.gear.places.map((place) => {
         const on = flourState.by === 'place' && flourState.place === place.id
         return (
-          <button key={place.id} type="button" aria-pressed={on} className={chip(on)} onClick={() => edit((sheet) => ({ ...sheet, flourState: { by: 'place', place: place.id } }))}>
-            {place.name} <span className="figure">{formatNumber(place.temperatureC, 0)} °C {formatNumber(place.rhPercent, 0)} %</span>
+          <button
+            key={place.id}
+            type="button"
+            aria-pressed={on}
+            className={chip(on)}
+            onClick={() => edit((sheet) => ({ ...sheet, flourState: { by: 'place', place: place.id } }))}
+          >
+            {place.name}{' '}
+            <span className="figure">
+              {formatNumber(place.temperatureC, 0)} °C {formatNumber(place.rhPercent, 0)} %
+            </span>
           </button>
         )
       })}
@@ -32,14 +41,21 @@ export function FlourStands({ worked, kitchen }: { worked: Worked; kitchen: Kitc
           max={20}
           widthCh={5}
           className="text-[17px] font-semibold text-ink"
-          onChange={(percent) => edit((sheet) => ({ ...sheet, flourState: { by: 'typed', moisture: percent / 100 } }), 'moisture')}
+          onChange={(percent) =>
+            edit((sheet) => ({ ...sheet, flourState: { by: 'typed', moisture: percent / 100 } }), 'moisture')
+          }
           onDone={done}
         />{' '}
         % water{flourState.by === 'typed' ? ', as typed' : ''}
       </span>
       {worked.lot.n > 0 || !worked.sheet.useLearned ? (
         <label className="small flex items-center gap-2 whitespace-nowrap">
-          <input type="checkbox" className="size-5 accent-(--ink)" checked={worked.sheet.useLearned} onChange={(event) => edit((sheet) => ({ ...sheet, useLearned: event.target.checked }))} />
+          <input
+            type="checkbox"
+            className="size-5 accent-(--ink)"
+            checked={worked.sheet.useLearned}
+            onChange={(event) => edit((sheet) => ({ ...sheet, useLearned: event.target.checked }))}
+          />
           with what this flour has taught
         </label>
       ) : null}

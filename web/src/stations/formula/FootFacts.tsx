@@ -18,7 +18,8 @@ export function FootFacts({ worked }: { worked: Worked }) {
   const water = dough.waterC[0]
   return (
     <div className="grid grid-cols-2 gap-x-8 gap-y-3 md:grid-cols-[auto_repeat(4,1fr)]">
-      <Link to="/shape" className="col-span-2 md:col-span-1" aria-label={`${shape.name}: rope and cut, open the Shape station`}>
+      <Link to="/shape" className="col-span-2 md:col-span-1">
+        <span className="sr-only">Open the Shape station: </span>
         <RopeAndCut diameterMm={shape.blank.diameterMm} cutMm={shape.blank.cutMm} family={dough.family} />
       </Link>
       <Fact

@@ -10,8 +10,16 @@ import { SidePanel } from '../../ui/SidePanel.tsx'
 
 /** A plain sheet for a dough: its first flour, water at the best of the hand window, and six portions. */
 export function plainSheet(dough: Dough, kitchen: Kitchen): Sheet {
-  const flour = dough.id === 'sw-hand' ? [['durum-semolina-remilled', 100]] : [['durum-semolina-remilled', 50], ['soft-00', 50]]
-  const shape = [...kitchen.shapes.values()].find((candidate) => candidate.doughs.some((entry) => entry.dough === dough.id))
+  const flour =
+    dough.id === 'sw-hand'
+      ? [['durum-semolina-remilled', 100]]
+      : [
+          ['durum-semolina-remilled', 50],
+          ['soft-00', 50],
+        ]
+  const shape = [...kitchen.shapes.values()].find((candidate) =>
+    candidate.doughs.some((entry) => entry.dough === dough.id),
+  )
   const place = kitchen.gear.places[0]
   return {
     name: dough.name,
@@ -24,7 +32,11 @@ export function plainSheet(dough: Dough, kitchen: Kitchen): Sheet {
         amount: { by: 'percent' as const, percent: Number(percent) },
         flour: true as const,
       })),
-      { key: 'water', ingredient: 'water-warm', amount: { by: 'hydration', percent: dough.windows.hand?.best ?? 50, basis: 'basis14' } },
+      {
+        key: 'water',
+        ingredient: 'water-warm',
+        amount: { by: 'hydration', percent: dough.windows.hand?.best ?? 50, basis: 'basis14' },
+      },
       { key: 'salt', ingredient: 'salt-fine', amount: { by: 'percent', percent: 1 } },
     ],
     target: { by: 'portions', count: 6, gramsEach: 110 },
@@ -40,7 +52,17 @@ function waterOf(sheet: Sheet): string {
   return water?.by === 'hydration' ? `${formatPercent(water.percent)} %` : ''
 }
 
-function Entry({ formula, kitchen, lastMade, onOpen }: { formula: Formula; kitchen: Kitchen; lastMade: string | undefined; onOpen: () => void }) {
+function Entry({
+  formula,
+  kitchen,
+  lastMade,
+  onOpen,
+}: {
+  formula: Formula
+  kitchen: Kitchen
+  lastMade: string | undefined
+  onOpen: () => void
+}) {
   const { sheet } = formula
   const family = kitchen.doughs.get(sheet.dough)?.family ?? 'semolina'
   return (
@@ -85,12 +107,23 @@ export default function FormulaBook({ kitchen, onClose }: { kitchen: Kitchen; on
       {formulas?.length === 0 && <p>Your formulas would stand here. Start one below; it is kept as you change it.</p>}
       <ul>
         {formulas?.map((formula) => (
-          <Entry key={formula.id} formula={formula} kitchen={kitchen} lastMade={lastMade(formula.id)} onOpen={() => open(formula.sheet, formula.id)} />
+          <Entry
+            key={formula.id}
+            formula={formula}
+            kitchen={kitchen}
+            lastMade={lastMade(formula.id)}
+            onOpen={() => open(formula.sheet, formula.id)}
+          />
         ))}
       </ul>
       <h3 className="head mt-6 mb-2 text-lg">Start a plain sheet</h3>
       {[...kitchen.doughs.values()].map((dough) => (
-        <button key={dough.id} type="button" className="press mb-2 w-full text-left" onClick={() => open(plainSheet(dough, kitchen), null)}>
+        <button
+          key={dough.id}
+          type="button"
+          className="press mb-2 w-full text-left"
+          onClick={() => open(plainSheet(dough, kitchen), null)}
+        >
           {dough.name}
         </button>
       ))}

@@ -11,8 +11,22 @@ function marksOf({ batch, expected14 }: Worked): readonly RuleMark[] {
   const { nominal, effective } = batch.hydration
   const apart = Math.abs(nominal - effective) >= 0.05
   return [
-    { id: 'nominal', at: nominal, kind: apart ? 'open' : 'triangle', label: `${formatPercent(nominal)} ${apart ? 'poured' : 'poured and effective'}` },
-    ...(apart ? [{ id: 'effective', at: effective, kind: 'triangle', label: `${formatPercent(effective)} effective, with what the rest brings` } as const] : []),
+    {
+      id: 'nominal',
+      at: nominal,
+      kind: apart ? 'open' : 'triangle',
+      label: `${formatPercent(nominal)} ${apart ? 'poured' : 'poured and effective'}`,
+    },
+    ...(apart
+      ? [
+          {
+            id: 'effective',
+            at: effective,
+            kind: 'triangle',
+            label: `${formatPercent(effective)} effective, with what the rest brings`,
+          } as const,
+        ]
+      : []),
     { id: 'basis14', at: expected14, kind: 'dashed', label: `${formatPercent(expected14)} on 14 % flour` },
   ]
 }
@@ -24,7 +38,9 @@ function useWindows(worked: Worked) {
     const moved = (window: Window) => pouredWindow(poured, window, lot.shift)
     const methods = METHODS.flatMap((method) => {
       const window = dough.windows[method]
-      return window && (method === shape.method || method === 'cut') ? [{ label: methodWords[method], window: moved(window) }] : []
+      return window && (method === shape.method || method === 'cut')
+        ? [{ label: methodWords[method], window: moved(window) }]
+        : []
     })
     const shapeWindow = { label: shape.name, window: moved(match.window) }
     const ends = [shapeWindow, ...methods].flatMap(({ window }) => [window.low, window.high])
@@ -55,7 +71,17 @@ export function FormulaRule({ worked }: { worked: Worked }) {
         />
       </div>
       <p className="figure shrink-0 whitespace-nowrap">
-        <QuantityField label="Hydration, percent" shown={formatPercent(effective)} unit="%" min={0} max={200} className="text-[46px] leading-none font-semibold" widthCh={4.4} onChange={set} onDone={done} />
+        <QuantityField
+          label="Hydration, percent"
+          shown={formatPercent(effective)}
+          unit="%"
+          min={0}
+          max={200}
+          className="text-[46px] leading-none font-semibold"
+          widthCh={4.4}
+          onChange={set}
+          onDone={done}
+        />
         <span className="text-2xl"> %</span>
       </p>
     </div>

@@ -72,7 +72,10 @@ export default function FormulaStation() {
         ) : (
           <div className="m-auto max-w-md text-center">
             <h1 className="head mb-3 text-3xl">Nothing on paper yet</h1>
-            <p className="mb-6">Here stands the dough being thought out: its flour, its water and how much of it. Take one from the formula book to begin.</p>
+            <p className="mb-6">
+              Here stands the dough being thought out: its flour, its water and how much of it. Take one from the
+              formula book to begin.
+            </p>
             <button type="button" className="action" onClick={() => setBookOpen(true)}>
               Open the formula book
             </button>

@@ -20,15 +20,46 @@ function Target({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
     case 'portions':
       return (
         <span className="whitespace-nowrap">
-          <QuantityField label="Portions" shown={formatNumber(target.count, target.count % 1 === 0 ? 0 : 1)} unit="count" min={0.5} max={10_000} className={big} widthCh={4.5} onChange={(count) => set({ ...target, count }, 'count')} onDone={done} />
+          <QuantityField
+            label="Portions"
+            shown={formatNumber(target.count, target.count % 1 === 0 ? 0 : 1)}
+            unit="count"
+            min={0.5}
+            max={10_000}
+            className={big}
+            widthCh={4.5}
+            onChange={(count) => set({ ...target, count }, 'count')}
+            onDone={done}
+          />
           <span className="px-1">portions of</span>
-          <QuantityField label="Grams a portion" shown={formatGrams(target.gramsEach, 1)} unit="g" min={1} max={5000} className={big} widthCh={5} onChange={(gramsEach) => set({ ...target, gramsEach }, 'each')} onDone={done} /> g
+          <QuantityField
+            label="Grams a portion"
+            shown={formatGrams(target.gramsEach, 1)}
+            unit="g"
+            min={1}
+            max={5000}
+            className={big}
+            widthCh={5}
+            onChange={(gramsEach) => set({ ...target, gramsEach }, 'each')}
+            onDone={done}
+          />{' '}
+          g
         </span>
       )
     case 'pieces':
       return (
         <span className="whitespace-nowrap">
-          <QuantityField label="Pieces" shown={formatNumber(target.count, 0)} unit="count" min={1} max={1_000_000} className={big} widthCh={6} onChange={(count) => set({ by: 'pieces', count: Math.round(count) }, 'count')} onDone={done} />
+          <QuantityField
+            label="Pieces"
+            shown={formatNumber(target.count, 0)}
+            unit="count"
+            min={1}
+            max={1_000_000}
+            className={big}
+            widthCh={6}
+            onChange={(count) => set({ by: 'pieces', count: Math.round(count) }, 'count')}
+            onDone={done}
+          />
           <span className="px-1">pieces of {formatNumber(worked.rope.pieceG, 2)} g</span>
         </span>
       )
@@ -36,7 +67,18 @@ function Target({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
       const what = { flour: 'flour', dough: 'dough', water: 'water', row: `of ${rowName(worked, kitchen)}` }[target.by]
       return (
         <span className="whitespace-nowrap">
-          <QuantityField label={`Grams, ${what}`} shown={formatGrams(target.grams, kitchen.gear.scaleStepG)} unit="g" min={1} max={1_000_000} className={big} widthCh={6.5} onChange={(grams) => set({ ...target, grams }, 'grams')} onDone={done} /> g {what}
+          <QuantityField
+            label={`Grams, ${what}`}
+            shown={formatGrams(target.grams, kitchen.gear.scaleStepG)}
+            unit="g"
+            min={1}
+            max={1_000_000}
+            className={big}
+            widthCh={6.5}
+            onChange={(grams) => set({ ...target, grams }, 'grams')}
+            onDone={done}
+          />{' '}
+          g {what}
         </span>
       )
     }
@@ -72,7 +114,17 @@ export function HowMuch({ worked, kitchen }: { worked: Worked; kitchen: Kitchen 
         <Target worked={worked} kitchen={kitchen} />
         <span className="small whitespace-nowrap">
           lost on the board{' '}
-          <QuantityField label="Loss, percent of the dough" shown={formatNumber(lossPercent, 1)} unit="%" min={0} max={50} widthCh={4.5} onChange={(loss) => edit((sheet) => ({ ...sheet, lossPercent: loss }), 'loss')} onDone={done} /> %
+          <QuantityField
+            label="Loss, percent of the dough"
+            shown={formatNumber(lossPercent, 1)}
+            unit="%"
+            min={0}
+            max={50}
+            widthCh={4.5}
+            onChange={(loss) => edit((sheet) => ({ ...sheet, lossPercent: loss }), 'loss')}
+            onDone={done}
+          />{' '}
+          %
         </span>
       </div>
     </div>

@@ -24,7 +24,9 @@ function Lock({ on, name, onPress }: { on: boolean; name: string; onPress: () =>
     <button
       type="button"
       aria-pressed={on}
-      aria-label={on ? `${name} is locked; everything scales from it. Unlock` : `Lock ${name} and scale everything from it`}
+      aria-label={
+        on ? `${name} is locked; everything scales from it. Unlock` : `Lock ${name} and scale everything from it`
+      }
       className={`min-h-[34px] w-[4.6rem] text-right text-[14px] ${on ? 'font-semibold text-ink underline decoration-2 underline-offset-4' : 'text-second hover:text-ink hover:underline'}`}
       onClick={onPress}
     >
@@ -76,7 +78,13 @@ function LedgerRow({ row, worked, kitchen }: Props & { row: WorkedRow }) {
         <Lock
           on={locked}
           name={name}
-          onPress={() => edit(() => (locked ? retarget(worked, 'portions') : lockRow(worked, row.key, Math.max(step, roundHalfUp(row.grams, step)))))}
+          onPress={() =>
+            edit(() =>
+              locked
+                ? retarget(worked, 'portions')
+                : lockRow(worked, row.key, Math.max(step, roundHalfUp(row.grams, step))),
+            )
+          }
         />
       </td>
     </tr>
@@ -119,7 +127,9 @@ export function Ledger({ worked, kitchen }: Props) {
           <th scope="row" className="py-1 text-left text-[17px]">
             Dough <span className="small font-normal">{formatNumber(sheet.lossPercent, 1)} % of it lost</span>
           </th>
-          <td className="figure pr-[0.15em] text-right text-[21px]">{formatNumber((100 * batch.doughG) / batch.flourG, 1)}</td>
+          <td className="figure pr-[0.15em] text-right text-[21px]">
+            {formatNumber((100 * batch.doughG) / batch.flourG, 1)}
+          </td>
           <td className="text-right">
             <QuantityField
               label="Dough, grams"
@@ -134,7 +144,11 @@ export function Ledger({ worked, kitchen }: Props) {
             />
           </td>
           <td className="text-right">
-            <Lock on={doughLocked} name="the dough" onPress={() => edit(() => retarget(worked, doughLocked ? 'portions' : 'dough'))} />
+            <Lock
+              on={doughLocked}
+              name="the dough"
+              onPress={() => edit(() => retarget(worked, doughLocked ? 'portions' : 'dough'))}
+            />
           </td>
         </tr>
       </tfoot>

@@ -6,7 +6,11 @@ const edge: Readonly<Record<SheetNote['severity'], string>> = {
   caution: 'border-semolina border-l-[5px]',
   note: 'border-second border-l-2',
 }
-const grade: Readonly<Record<SheetNote['severity'], string | null>> = { danger: 'Danger', caution: 'Caution', note: null }
+const grade: Readonly<Record<SheetNote['severity'], string | null>> = {
+  danger: 'Danger',
+  caution: 'Caution',
+  note: null,
+}
 
 /** Cautions stand in the margin, the way they are pencilled beside a recipe. */
 export function MarginNotes({ worked, scaleStepG }: { worked: Worked; scaleStepG: number }) {
@@ -15,11 +19,15 @@ export function MarginNotes({ worked, scaleStepG }: { worked: Worked; scaleStepG
       {worked.notes.map((note) => {
         const { title, text } = noteWords(note, worked, scaleStepG)
         return (
-          <div key={note.code} role={note.severity === 'danger' ? 'alert' : undefined} className={`pl-3 ${edge[note.severity]}`}>
-            <h3 className="head text-[16px] leading-tight">
+          <div
+            key={note.code}
+            role={note.severity === 'danger' ? 'alert' : undefined}
+            className={`pl-3 ${edge[note.severity]}`}
+          >
+            <h2 className="head text-[16px] leading-tight">
               {grade[note.severity] && <span className="sr-only">{grade[note.severity]}: </span>}
               {title}
-            </h3>
+            </h2>
             <p className="small leading-snug">{text}</p>
           </div>
         )

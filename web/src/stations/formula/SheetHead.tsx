@@ -22,11 +22,19 @@ function BookStanding() {
 
   const keep = async () => {
     const now = new Date().toISOString()
-    const formula: Formula = { id: inBook?.id ?? nanoid(), sheet: draft.sheet, createdAt: inBook?.createdAt ?? now, updatedAt: now }
+    const formula: Formula = {
+      id: inBook?.id ?? nanoid(),
+      sheet: draft.sheet,
+      createdAt: inBook?.createdAt ?? now,
+      updatedAt: now,
+    }
     await repository.putFormula(formula)
     dispatch(draftOpened({ ...draft, formula: formula.id }))
     notify(`${draft.sheet.name} is in the book`, {
-      action: { label: 'Undo', onClick: () => void (inBook ? repository.putFormula(inBook) : repository.deleteFormula(formula.id)) },
+      action: {
+        label: 'Undo',
+        onClick: () => void (inBook ? repository.putFormula(inBook) : repository.deleteFormula(formula.id)),
+      },
     })
   }
   return (
@@ -36,7 +44,11 @@ function BookStanding() {
         Keep in the book
       </button>
       {inBook && (
-        <button type="button" className="quiet" onClick={() => dispatch(draftOpened({ ...draft, sheet: inBook.sheet }))}>
+        <button
+          type="button"
+          className="quiet"
+          onClick={() => dispatch(draftOpened({ ...draft, sheet: inBook.sheet }))}
+        >
           Back to the book
         </button>
       )}
@@ -64,7 +76,9 @@ export function SheetHead({ worked, onOpenBook }: { worked: Worked | null; onOpe
           style={{ width: `${Math.max(10, name.length + 1)}ch` }}
           value={name}
           maxLength={120}
-          onChange={(event) => edit((sheet) => ({ ...sheet, name: plainTextFrom(event.target.value, 120) || 'Untitled' }), 'name')}
+          onChange={(event) =>
+            edit((sheet) => ({ ...sheet, name: plainTextFrom(event.target.value, 120) || 'Untitled' }), 'name')
+          }
           onBlur={done}
         />
       </h1>

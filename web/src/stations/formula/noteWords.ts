@@ -19,17 +19,32 @@ export function noteWords(note: SheetNote, { shape, lot, sheet, batch }: Worked,
     case 'shape-outside': {
       const points = formatNumber(Math.abs(note.outsideBy), 1)
       return note.outsideBy < 0
-        ? { title: `${points} points stiff for ${shape.name}`, text: `It ${shape.tooStiff}. Give ${points} points more water, or choose a stiffer shape.` }
-        : { title: `${points} points soft for ${shape.name}`, text: `It ${shape.tooSoft}. Take ${points} points off, or choose a softer shape.` }
+        ? {
+            title: `${points} points stiff for ${shape.name}`,
+            text: `It ${shape.tooStiff}. Give ${points} points more water, or choose a stiffer shape.`,
+          }
+        : {
+            title: `${points} points soft for ${shape.name}`,
+            text: `It ${shape.tooSoft}. Take ${points} points off, or choose a softer shape.`,
+          }
     }
     case 'shape-unlisted':
-      return { title: `${shape.name} is new to this dough`, text: 'The table has no window for the two together. Make a handful first.' }
+      return {
+        title: `${shape.name} is new to this dough`,
+        text: 'The table has no window for the two together. Make a handful first.',
+      }
     case 'flour-moisture': {
       const points = formatNumber(Math.abs(note.points), 1)
       const where = note.place ?? 'as typed'
       return note.points < 0
-        ? { title: `${where}: ${points} points less water`, text: `Flour there holds about ${formatPercent(note.moisture * 100)} % water and has drunk some already. An estimate: a closed sack lags by weeks.` }
-        : { title: `${where}: ${points} points more water`, text: `Flour there is down to about ${formatPercent(note.moisture * 100)} % water and drinks more. An estimate: a closed sack lags by weeks.` }
+        ? {
+            title: `${where}: ${points} points less water`,
+            text: `Flour there holds about ${formatPercent(note.moisture * 100)} % water and has drunk some already. An estimate: a closed sack lags by weeks.`,
+          }
+        : {
+            title: `${where}: ${points} points more water`,
+            text: `Flour there is down to about ${formatPercent(note.moisture * 100)} % water and drinks more. An estimate: a closed sack lags by weeks.`,
+          }
     }
     case 'lot-thirst': {
       const points = formatNumber(Math.abs(note.points), 1)

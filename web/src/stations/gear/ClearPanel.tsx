@@ -16,12 +16,21 @@ export default function ClearPanel({ onClose }: { onClose: () => void }) {
   }
   return (
     <SidePanel title="Clear this workspace" onClose={onClose} at="middle">
-      <p className="mb-4">All formulas, flour lots, gear and batches leave this browser, those at the bench too. Only an exported file brings them back.</p>
+      <p className="mb-4">
+        All formulas, flour lots, gear and batches leave this browser, those at the bench too. Only an exported file
+        brings them back.
+      </p>
       <button type="button" className="press mb-4 w-full" onClick={() => void exportEverything()}>
         Export everything first
       </button>
       <label className="mb-5 flex min-h-11 items-center gap-3">
-        <input type="checkbox" className="size-5 accent-(--ink)" checked={sure} onChange={(event) => setSure(event.target.checked)} />I have a file, or want none
+        <input
+          type="checkbox"
+          className="size-5 accent-(--ink)"
+          checked={sure}
+          onChange={(event) => setSure(event.target.checked)}
+        />
+        I have a file, or want none
       </label>
       <div className="flex justify-end gap-4">
         <button type="button" className="quiet" onClick={onClose}>

@@ -29,13 +29,28 @@ export function Files() {
     const read = await readFile(chosen)
     setReading(false)
     if (!read.ok) return setProblem(read.problem)
-    setIncoming({ name: chosen.name, file: read.value, preview: previewImport(await repository.workspace(), read.value) })
+    setIncoming({
+      name: chosen.name,
+      file: read.value,
+      preview: previewImport(await repository.workspace(), read.value),
+    })
   }
 
   return (
-    <Section title="Files" lead="Everything lives in this browser. A file is the backup, and the way to another device.">
+    <Section
+      title="Files"
+      lead="Everything lives in this browser. A file is the backup, and the way to another device."
+    >
       <div className="flex flex-col gap-2">
-        <button type="button" className="action min-h-[52px]" onClick={() => void exportEverything().then(() => notify('Exported', { description: 'The file is where your browser puts downloads.' }))}>
+        <button
+          type="button"
+          className="action min-h-[52px]"
+          onClick={() =>
+            void exportEverything().then(() =>
+              notify('Exported', { description: 'The file is where your browser puts downloads.' }),
+            )
+          }
+        >
           Export everything
         </button>
         <button type="button" className="press min-h-[52px]" disabled={reading} onClick={() => input.current?.click()}>

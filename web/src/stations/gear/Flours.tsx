@@ -11,8 +11,20 @@ function Thirst({ points }: { points: readonly number[] }) {
   const x = (value: number) => 130 + value * 26
   const clamp = (value: number) => Math.min(256, Math.max(4, x(value)))
   return (
-    <svg width="262" height="44" role="img" aria-label={`${points.length} batches; wants ${formatPoints(lot.shift)} points against paper, give or take ${formatNumber(2 * lot.sd, 1)}`}>
-      <rect x={clamp(lot.shift - 2 * lot.sd)} y="4" width={clamp(lot.shift + 2 * lot.sd) - clamp(lot.shift - 2 * lot.sd)} height="10" fill="var(--semolina)" opacity="0.3" />
+    <svg
+      width="262"
+      height="44"
+      role="img"
+      aria-label={`${points.length} batches; wants ${formatPoints(lot.shift)} points against paper, give or take ${formatNumber(2 * lot.sd, 1)}`}
+    >
+      <rect
+        x={clamp(lot.shift - 2 * lot.sd)}
+        y="4"
+        width={clamp(lot.shift + 2 * lot.sd) - clamp(lot.shift - 2 * lot.sd)}
+        height="10"
+        fill="var(--semolina)"
+        opacity="0.3"
+      />
       <path d={`M${clamp(lot.shift)} 1v16`} stroke="var(--semolina)" strokeWidth="3" />
       <path d="M4 20H256" stroke="var(--ink)" />
       {[-4, -2, 0, 2, 4].map((tick) => (
@@ -34,9 +46,22 @@ function LotRow({ lot, kitchen }: { lot: Lot; kitchen: Kitchen }) {
   const points = kitchen.thirst.get(lot.id) ?? []
   return (
     <li className="border-b border-line py-2">
-      <input className="field head w-full text-[18px]" aria-label="Name of the lot" value={lot.name} maxLength={120} onChange={(event) => put({ ...lot, name: plainTextFrom(event.target.value, 120) || 'Lot' })} />
+      <input
+        className="field head w-full text-[18px]"
+        aria-label="Name of the lot"
+        value={lot.name}
+        maxLength={120}
+        onChange={(event) => put({ ...lot, name: plainTextFrom(event.target.value, 120) || 'Lot' })}
+      />
       <p className="small">{kitchen.ingredients.get(lot.ingredient)?.name ?? lot.ingredient}</p>
-      <textarea className="field mt-1 block w-full resize-none text-[15px]" rows={2} aria-label={`Notes on ${lot.name}`} placeholder="notes" value={lot.note} onChange={(event) => put({ ...lot, note: plainTextFrom(event.target.value, 4000) })} />
+      <textarea
+        className="field mt-1 block w-full resize-none text-[15px]"
+        rows={2}
+        aria-label={`Notes on ${lot.name}`}
+        placeholder="notes"
+        value={lot.note}
+        onChange={(event) => put({ ...lot, note: plainTextFrom(event.target.value, 4000) })}
+      />
       {points.length > 0 ? (
         <div className="mt-1">
           <Thirst points={points} />
@@ -49,14 +74,18 @@ function LotRow({ lot, kitchen }: { lot: Lot; kitchen: Kitchen }) {
 }
 
 export function Flours({ kitchen }: { kitchen: Kitchen }) {
-  const flours = [...kitchen.ingredients.values()].filter((ingredient) => ingredient.basis === 'flour' && ingredient.grain)
+  const flours = [...kitchen.ingredients.values()].filter(
+    (ingredient) => ingredient.basis === 'flour' && ingredient.grain,
+  )
   const add = (ingredient: string) => {
     const name = kitchen.ingredients.get(ingredient)?.name ?? 'Flour'
     put({ id: nanoid(), name, ingredient, note: '' })
   }
   return (
     <Section title="Flour lots" lead="What each sack wants against paper, as its batches were called right.">
-      {kitchen.lots.length === 0 && <p className="py-2">Your sacks would stand here. Add one, and Harina learns what it drinks.</p>}
+      {kitchen.lots.length === 0 && (
+        <p className="py-2">Your sacks would stand here. Add one, and Harina learns what it drinks.</p>
+      )}
       <ul>
         {kitchen.lots.map((lot) => (
           <LotRow key={lot.id} lot={lot} kitchen={kitchen} />
@@ -64,7 +93,11 @@ export function Flours({ kitchen }: { kitchen: Kitchen }) {
       </ul>
       <label className="mt-3 flex items-center gap-2">
         <span className="small whitespace-nowrap">Add a sack of</span>
-        <select className="box min-w-0 flex-1" value="" onChange={(event) => event.target.value && add(event.target.value)}>
+        <select
+          className="box min-w-0 flex-1"
+          value=""
+          onChange={(event) => event.target.value && add(event.target.value)}
+        >
           <option value="">choose a flour</option>
           {flours.map((flour) => (
             <option key={flour.id} value={flour.id}>

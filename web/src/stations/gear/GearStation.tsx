@@ -16,7 +16,7 @@ export default function GearStation() {
       <main id="work" className="min-h-0 flex-1 overflow-y-auto bg-sheet px-4 py-4 md:px-[26px]">
         <h1 className="sr-only">Gear</h1>
         {kitchen && (
-          <div className="grid gap-x-10 gap-y-7 lg:grid-cols-[1fr_1.15fr_1fr]">
+          <div className="grid grid-cols-1 gap-x-10 gap-y-7 lg:grid-cols-[1fr_1.15fr_1fr]">
             <div className="flex flex-col gap-7">
               <Tools gear={kitchen.gear} />
               <Places gear={kitchen.gear} />

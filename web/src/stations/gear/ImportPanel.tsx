@@ -19,7 +19,13 @@ const choices: readonly { choice: ClashChoice; name: string; words: string }[] =
   { choice: 'skip', name: 'Skip', words: 'yours stays, the file’s is left out' },
 ]
 
-const kindWords: Readonly<Record<Clash['kind'], string>> = { formula: 'formula', lot: 'flour lot', batch: 'batch', gear: 'gear', draft: 'sheet on paper' }
+const kindWords: Readonly<Record<Clash['kind'], string>> = {
+  formula: 'formula',
+  lot: 'flour lot',
+  batch: 'batch',
+  gear: 'gear',
+  draft: 'sheet on paper',
+}
 
 export default function ImportPanel({ name, file, preview, onClose }: Props) {
   const [choice, setChoice] = useState<ClashChoice>('keep-both')
@@ -31,16 +37,21 @@ export default function ImportPanel({ name, file, preview, onClose }: Props) {
       notify('Brought in', { description: `From ${name}` })
       onClose()
     } catch (error) {
-      notifyTrouble('The file could not be stored', `Nothing was changed. Free some space on this device and try again. (${error instanceof Error ? error.name : 'unknown'})`)
+      notifyTrouble(
+        'The file could not be stored',
+        `Nothing was changed. Free some space on this device and try again. (${error instanceof Error ? error.name : 'unknown'})`,
+      )
     }
   }
   return (
     <SidePanel title="Bring in a file" onClose={onClose} at="middle">
       <p className="mb-3 break-words">
-        <span className="font-semibold">{name}</span> holds {file.formulas.length} formulas, {file.lots.length} flour lots and {file.batches.length} batches.
+        <span className="font-semibold">{name}</span> holds {file.formulas.length} formulas, {file.lots.length} flour
+        lots and {file.batches.length} batches.
       </p>
       <p className="mb-3">
-        {fresh} new, {same} already here just so{clashes.length > 0 ? `, and ${clashes.length} that differ from yours:` : '.'}
+        {fresh} new, {same} already here just so
+        {clashes.length > 0 ? `, and ${clashes.length} that differ from yours:` : '.'}
       </p>
       {clashes.length > 0 && (
         <>
@@ -56,7 +67,13 @@ export default function ImportPanel({ name, file, preview, onClose }: Props) {
             <legend className="small mb-1">What to do with those</legend>
             {choices.map((entry) => (
               <label key={entry.choice} className="flex min-h-11 items-center gap-3">
-                <input type="radio" name="clash" className="size-5 accent-(--ink)" checked={choice === entry.choice} onChange={() => setChoice(entry.choice)} />
+                <input
+                  type="radio"
+                  name="clash"
+                  className="size-5 accent-(--ink)"
+                  checked={choice === entry.choice}
+                  onChange={() => setChoice(entry.choice)}
+                />
                 <span>
                   <span className="font-semibold">{entry.name}</span> <span className="small">{entry.words}</span>
                 </span>
@@ -69,7 +86,12 @@ export default function ImportPanel({ name, file, preview, onClose }: Props) {
         <button type="button" className="quiet" onClick={onClose}>
           Leave it
         </button>
-        <button type="button" className="action" disabled={fresh === 0 && clashes.length === 0} onClick={() => void bringIn()}>
+        <button
+          type="button"
+          className="action"
+          disabled={fresh === 0 && clashes.length === 0}
+          onClick={() => void bringIn()}
+        >
           {fresh === 0 && clashes.length === 0 ? 'All of it is here' : 'Bring it in'}
         </button>
       </div>

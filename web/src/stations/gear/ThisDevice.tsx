@@ -27,14 +27,25 @@ export function ThisDevice() {
     <Section title="This device">
       <div role="group" aria-label="Theme" className="mb-3 flex">
         {themes.map((entry) => (
-          <button key={entry.theme} type="button" aria-pressed={theme === entry.theme} className="press -ml-px min-h-[44px] flex-1 px-2 first:ml-0" onClick={() => dispatch(preferred({ theme: entry.theme }))}>
+          <button
+            key={entry.theme}
+            type="button"
+            aria-pressed={theme === entry.theme}
+            className="press -ml-px min-h-[44px] flex-1 px-2 first:ml-0"
+            onClick={() => dispatch(preferred({ theme: entry.theme }))}
+          >
             {entry.name}
           </button>
         ))}
       </div>
       <p className="flex flex-wrap items-center gap-x-4 gap-y-1">
         <label className="flex min-h-11 items-center gap-2">
-          <input type="checkbox" className="size-5 accent-(--ink)" checked={sound} onChange={(event) => dispatch(preferred({ sound: event.target.checked }))} />
+          <input
+            type="checkbox"
+            className="size-5 accent-(--ink)"
+            checked={sound}
+            onChange={(event) => dispatch(preferred({ sound: event.target.checked }))}
+          />
           Timers are heard
         </label>
         <button type="button" className="quiet" onClick={() => void freeSound().then(ring)}>

@@ -25,7 +25,9 @@ export function StartNext({ batch }: { batch: BatchSummary }) {
   const dispatch = useAppDispatch()
   const navigate = useNavigate()
   const start = () => {
-    dispatch(draftOpened({ id: 'draft', formula: batch.plan.formula, sheet: { ...batch.plan.sheet, useLearned: true } }))
+    dispatch(
+      draftOpened({ id: 'draft', formula: batch.plan.formula, sheet: { ...batch.plan.sheet, useLearned: true } }),
+    )
     void navigate('/formula')
   }
   return (
@@ -43,8 +45,18 @@ function TrailRule({ batch }: { batch: BatchSummary }) {
     const window = planWindow(plan)
     const stops = state.additions.map((addition) => addition.to)
     const marks: RuleMark[] = [
-      { id: 'planned', at: plan.hydration.effective, kind: 'open', label: `${formatPercent(plan.hydration.effective)} planned` },
-      ...state.additions.slice(0, -1).map((addition, index): RuleMark => ({ id: String(index), at: addition.to, kind: 'dashed', label: formatPercent(addition.to) })),
+      {
+        id: 'planned',
+        at: plan.hydration.effective,
+        kind: 'open',
+        label: `${formatPercent(plan.hydration.effective)} planned`,
+      },
+      ...state.additions.slice(0, -1).map((addition, index): RuleMark => ({
+        id: String(index),
+        at: addition.to,
+        kind: 'dashed',
+        label: formatPercent(addition.to),
+      })),
       { id: 'end', at: effective, kind: 'triangle', label: `${formatPercent(effective)} poured` },
     ]
     return { window, marks, range: ruleRange([window.low, window.high, ...stops, effective, plan.hydration.effective]) }
@@ -119,7 +131,12 @@ const additionWords = ({ what, grams, from, to }: Addition, index: number): stri
   `${formatGrams(grams, grams < 3 ? 0.1 : 1)} g ${what}${index === 0 && what === 'water' ? ', first stop' : ''}: ${formatPercent(from)} to ${formatPercent(to)} %`
 
 function timerWords(id: string, { minutes }: Timer): string {
-  const names: Readonly<Record<string, string>> = { drink: 'covered to drink', knead: 'kneading', rest: 'resting', cook: 'in the pot' }
+  const names: Readonly<Record<string, string>> = {
+    drink: 'covered to drink',
+    knead: 'kneading',
+    rest: 'resting',
+    cook: 'in the pot',
+  }
   return `${names[id] ?? id}, ${formatNumber(minutes, 0)} min set`
 }
 
@@ -129,7 +146,14 @@ function momentsOf({ plan, state }: BatchSummary): readonly Moment[] {
     ...state.additions.map((addition, index) => ({ at: addition.at, words: additionWords(addition, index) })),
     ...state.feels.map(({ at, feel }) => ({ at, words: `felt ${feelWords[feel]}`, strong: true })),
     ...Object.entries(state.timers).map(([id, timer]) => ({ at: timer.startedAt, words: timerWords(id, timer) })),
-    ...(state.end ? [{ at: state.end.at, words: state.end.how === 'abandoned' ? `given up: ${state.end.reason}` : 'written in the log' }] : []),
+    ...(state.end
+      ? [
+          {
+            at: state.end.at,
+            words: state.end.how === 'abandoned' ? `given up: ${state.end.reason}` : 'written in the log',
+          },
+        ]
+      : []),
   ]
   return moments.sort((a, b) => Date.parse(a.at) - Date.parse(b.at))
 }
@@ -152,7 +176,7 @@ export function BatchPage({ batch }: { batch: BatchSummary }) {
       <header>
         <h1 className="head text-[28px] leading-tight">{plan.sheet.name}</h1>
         <p className="text-second">
-          {format(plan.at, "EEEE d MMMM yyyy, HH:mm")} · {plan.shape.name}
+          {format(plan.at, 'EEEE d MMMM yyyy, HH:mm')} · {plan.shape.name}
           {plan.store && ` · ${plan.store.name}, ${plan.store.temperatureC} °C, ${plan.store.rhPercent} % damp`}
         </p>
       </header>
@@ -163,11 +187,34 @@ export function BatchPage({ batch }: { batch: BatchSummary }) {
       ))}
       <TrailRule batch={batch} />
       <div className="grid grid-cols-2 gap-x-6 gap-y-3 border-y border-line py-3 md:grid-cols-5">
-        <Fact label="Verdict" figure={state.verdict ? verdictWords[state.verdict] : state.end?.how === 'abandoned' ? 'given up' : 'none'} />
-        <Fact label="This flour" figure={thirst === null ? 'not said' : `${formatPoints(thirst)} points`} note={thirst === null ? 'never called right' : 'against paper, 14 % flour'} />
-        <Fact label="Corrections" figure={String(corrections)} note={`${formatPercent(batch.basis14)} on 14 % flour at the end`} />
-        <Fact label="Pieces" figure={state.shapedPieces === null ? `${plan.shape.pieces} planned` : formatNumber(state.shapedPieces, 0)} note={`${formatNumber(plan.shape.pieceG, 2)} g each`} />
-        <Fact label="In the pot" figure={state.cookedMin === null ? 'not said' : `${formatNumber(state.cookedMin, state.cookedMin % 1 === 0 ? 0 : 1)} min`} note={`table: ${plan.minutes.cook[0]} to ${plan.minutes.cook[1]}`} />
+        <Fact
+          label="Verdict"
+          figure={state.verdict ? verdictWords[state.verdict] : state.end?.how === 'abandoned' ? 'given up' : 'none'}
+        />
+        <Fact
+          label="This flour"
+          figure={thirst === null ? 'not said' : `${formatPoints(thirst)} points`}
+          note={thirst === null ? 'never called right' : 'against paper, 14 % flour'}
+        />
+        <Fact
+          label="Corrections"
+          figure={String(corrections)}
+          note={`${formatPercent(batch.basis14)} on 14 % flour at the end`}
+        />
+        <Fact
+          label="Pieces"
+          figure={state.shapedPieces === null ? `${plan.shape.pieces} planned` : formatNumber(state.shapedPieces, 0)}
+          note={`${formatNumber(plan.shape.pieceG, 2)} g each`}
+        />
+        <Fact
+          label="In the pot"
+          figure={
+            state.cookedMin === null
+              ? 'not said'
+              : `${formatNumber(state.cookedMin, state.cookedMin % 1 === 0 ? 0 : 1)} min`
+          }
+          note={`table: ${plan.minutes.cook[0]} to ${plan.minutes.cook[1]}`}
+        />
       </div>
       <div className="grid gap-x-8 gap-y-4 md:grid-cols-2">
         <PlannedRows batch={batch} />

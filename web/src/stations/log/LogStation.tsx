@@ -44,7 +44,12 @@ const ROW = 72
 function List({ batches, chosen }: { batches: readonly BatchSummary[]; chosen: string | undefined }) {
   const kitchen = useKitchen()
   const frame = useRef<HTMLDivElement>(null)
-  const rows = useVirtualizer({ count: batches.length, getScrollElement: () => frame.current, estimateSize: () => ROW, overscan: 8 })
+  const rows = useVirtualizer({
+    count: batches.length,
+    getScrollElement: () => frame.current,
+    estimateSize: () => ROW,
+    overscan: 8,
+  })
   return (
     <div ref={frame} tabIndex={0} role="region" aria-label="Batches" className="min-h-40 flex-1 overflow-y-auto">
       <ul className="relative" style={{ height: rows.getTotalSize() }}>
@@ -68,7 +73,9 @@ function List({ batches, chosen }: { batches: readonly BatchSummary[]; chosen: s
                   </span>
                 </span>
                 <span className="text-right leading-tight">
-                  <span className="figure block text-[17px] font-semibold">{formatGrams(state.pouredG, plan.scaleStepG)} g water</span>
+                  <span className="figure block text-[17px] font-semibold">
+                    {formatGrams(state.pouredG, plan.scaleStepG)} g water
+                  </span>
                   <span className="small">
                     {wetter === null ? 'never right' : `${formatPoints(wetter)} points`} · {endWords(batch)}
                   </span>
@@ -103,18 +110,27 @@ export default function LogStation() {
         <FindButton />
         {opened && <StartNext batch={opened} />}
       </BatchStrip>
-      <main id="work" className="flex min-h-0 flex-1 flex-col overflow-y-auto bg-sheet px-4 py-3 md:px-[26px] lg:overflow-hidden">
+      <main
+        id="work"
+        className="flex min-h-0 flex-1 flex-col overflow-y-auto bg-sheet px-4 py-3 md:px-[26px] lg:overflow-hidden"
+      >
         {batches && batches.length === 0 ? (
           <div className="m-auto max-w-md text-center">
             <h1 className="head mb-3 text-3xl">No batch in the log yet</h1>
-            <p className="mb-6">Every batch would stand here with its trail: what was planned and poured, how it felt, how it ate. Run one at the bench, or bring a file in at Gear.</p>
+            <p className="mb-6">
+              Every batch would stand here with its trail: what was planned and poured, how it felt, how it ate. Run one
+              at the bench, or bring a file in at Gear.
+            </p>
             <Link to="/formula" className="quiet font-semibold">
               To the formula
             </Link>
           </div>
         ) : (
           <div className="grid min-h-0 flex-1 gap-x-8 gap-y-4 lg:grid-cols-[370px_minmax(0,1fr)] lg:grid-rows-[minmax(0,1fr)]">
-            <section aria-label="The log" className={`flex min-h-0 flex-col ${batchId === undefined ? '' : 'hidden lg:flex'}`}>
+            <section
+              aria-label="The log"
+              className={`flex min-h-0 flex-col ${batchId === undefined ? '' : 'hidden lg:flex'}`}
+            >
               <label className="mb-2 flex items-center gap-2">
                 <span className="small">Search</span>
                 <input
@@ -128,11 +144,22 @@ export default function LogStation() {
                   }}
                 />
               </label>
-              {batches && found.length === 0 && <p className="py-6">No batch has all of these words. Try fewer, or a month.</p>}
+              {batches && found.length === 0 && (
+                <p className="py-6">No batch has all of these words. Try fewer, or a month.</p>
+              )}
               <List batches={found} chosen={opened?.id} />
-              {batches && <p className="small border-t border-line pt-1">{found.length === batches.length ? `${batches.length} batches` : `${found.length} of ${batches.length} batches`}</p>}
+              {batches && (
+                <p className="small border-t border-line pt-1">
+                  {found.length === batches.length
+                    ? `${batches.length} batches`
+                    : `${found.length} of ${batches.length} batches`}
+                </p>
+              )}
             </section>
-            <div className={`min-h-0 lg:overflow-y-auto ${batchId === undefined ? 'hidden lg:block' : ''}`} tabIndex={-1}>
+            <div
+              className={`min-h-0 lg:overflow-y-auto ${batchId === undefined ? 'hidden lg:block' : ''}`}
+              tabIndex={-1}
+            >
               {opened && (
                 <>
                   <Link to="/log" className="quiet mb-2 inline-block lg:hidden">
@@ -141,7 +168,9 @@ export default function LogStation() {
                   <BatchPage key={opened.id} batch={opened} />
                 </>
               )}
-              {!opened && batches && batchId !== undefined && <p className="py-6">This batch is not in the log. It may be at the bench still.</p>}
+              {!opened && batches && batchId !== undefined && (
+                <p className="py-6">This batch is not in the log. It may be at the bench still.</p>
+              )}
             </div>
           </div>
         )}

@@ -1,4 +1,14 @@
-import { formatLength, formatNumber, formatPercent, rankShapes, setPoured, toPoured, type Kitchen, type ShapeMatch, type Worked } from '@harina/core'
+import {
+  formatLength,
+  formatNumber,
+  formatPercent,
+  rankShapes,
+  setPoured,
+  toPoured,
+  type Kitchen,
+  type ShapeMatch,
+  type Worked,
+} from '@harina/core'
 import { useMemo, type ReactNode } from 'react'
 import { Link } from 'react-router'
 import { BatchStrip } from '../../app/BatchStrip.tsx'
@@ -18,13 +28,30 @@ function WindowGlance({ match, hydration }: { match: ShapeMatch; hydration: numb
   return (
     <svg width="100" height="20" aria-hidden="true" className="shrink-0">
       <path d="M4 16H96" stroke="var(--second)" />
-      <rect x={x(low)} y="7" width={x(high) - x(low)} height="6" fill="var(--semolina)" opacity={match.listed ? 1 : 0.4} />
+      <rect
+        x={x(low)}
+        y="7"
+        width={x(high) - x(low)}
+        height="6"
+        fill="var(--semolina)"
+        opacity={match.listed ? 1 : 0.4}
+      />
       <path d={`M${x(hydration) - 5} 1h10l-5 8z`} fill="var(--ink)" />
     </svg>
   )
 }
 
-function ShapeList({ matches, chosen, hydration, onChoose }: { matches: readonly ShapeMatch[]; chosen: string; hydration: number; onChoose: (id: string) => void }) {
+function ShapeList({
+  matches,
+  chosen,
+  hydration,
+  onChoose,
+}: {
+  matches: readonly ShapeMatch[]
+  chosen: string
+  hydration: number
+  onChoose: (id: string) => void
+}) {
   return (
     <ol aria-label="Shapes, best suited first">
       {matches.map((match) => (
@@ -33,7 +60,9 @@ function ShapeList({ matches, chosen, hydration, onChoose }: { matches: readonly
             type="button"
             aria-pressed={match.shape.id === chosen}
             className={`flex min-h-[88px] w-full items-center gap-3 border-b border-line px-2 text-left ${
-              match.shape.id === chosen ? 'border-l-[5px] border-l-semolina bg-ground' : 'border-l-[5px] border-l-transparent hover:bg-ground'
+              match.shape.id === chosen
+                ? 'border-l-[5px] border-l-semolina bg-ground'
+                : 'border-l-[5px] border-l-transparent hover:bg-ground'
             }`}
             onClick={() => onChoose(match.shape.id)}
           >
@@ -75,7 +104,11 @@ function BringIn({ worked }: { worked: Worked }) {
   if (match.grade === 'in') return null
   const to = toPoured(poured, paper14 - match.outsideBy + lot.shift)
   return (
-    <button type="button" className="quiet font-semibold" onClick={() => dispatch(sheetEdited({ sheet: setPoured(worked, to) }))}>
+    <button
+      type="button"
+      className="quiet font-semibold"
+      onClick={() => dispatch(sheetEdited({ sheet: setPoured(worked, to) }))}
+    >
       Bring the water to {formatPercent(to)} %
     </button>
   )
@@ -119,11 +152,33 @@ function ChosenShape({ worked }: { worked: Worked }) {
         </div>
       </div>
       <div className="grid grid-cols-2 gap-x-6 gap-y-3 md:grid-cols-5">
-        <Figure label="pieces" figure={formatNumber(rope.pieces, 0)} note={`${formatNumber(rope.leftoverG, 1)} g left over`} />
-        <Figure label="each" figure={formatNumber(rope.pieceG, 2)} unit="g" note={worked.portionG === null ? '' : `${formatNumber(worked.portionG / rope.pieceG, 0)} in a portion`} />
-        <Figure label="rope in all" figure={formatLength(rope.ropeMm)} note={`${formatLength(shape.blank.diameterMm)} thick`} />
-        <Figure label="board lengths" figure={formatNumber(rope.ropes, 0)} note={`${rope.piecesPerBoard} pieces from one`} />
-        <Figure label="one pair of hands" figure={formatNumber(minutes, 0)} unit="min" note={`${shape.piecesPerMin.practised} a minute; ${shape.piecesPerMin.learner} while learning`} />
+        <Figure
+          label="pieces"
+          figure={formatNumber(rope.pieces, 0)}
+          note={`${formatNumber(rope.leftoverG, 1)} g left over`}
+        />
+        <Figure
+          label="each"
+          figure={formatNumber(rope.pieceG, 2)}
+          unit="g"
+          note={worked.portionG === null ? '' : `${formatNumber(worked.portionG / rope.pieceG, 0)} in a portion`}
+        />
+        <Figure
+          label="rope in all"
+          figure={formatLength(rope.ropeMm)}
+          note={`${formatLength(shape.blank.diameterMm)} thick`}
+        />
+        <Figure
+          label="board lengths"
+          figure={formatNumber(rope.ropes, 0)}
+          note={`${rope.piecesPerBoard} pieces from one`}
+        />
+        <Figure
+          label="one pair of hands"
+          figure={formatNumber(minutes, 0)}
+          unit="min"
+          note={`${shape.piecesPerMin.practised} a minute; ${shape.piecesPerMin.learner} while learning`}
+        />
       </div>
       <div className="grid gap-x-8 gap-y-3 border-t border-line pt-3 text-[16px] leading-snug md:grid-cols-[1.5fr_1fr_1fr]">
         <Making title="How">
@@ -154,15 +209,16 @@ function ChosenShape({ worked }: { worked: Worked }) {
 
 function Shapes({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
   const dispatch = useAppDispatch()
-  const matches = useMemo(() => rankShapes([...kitchen.shapes.values()], worked.dough, worked.paper14), [kitchen.shapes, worked.dough, worked.paper14])
+  const matches = useMemo(
+    () => rankShapes([...kitchen.shapes.values()], worked.dough, worked.paper14),
+    [kitchen.shapes, worked.dough, worked.paper14],
+  )
   return (
     <div className="grid min-h-0 gap-x-8 gap-y-4 lg:grid-cols-[350px_minmax(0,1fr)]">
       <section aria-label="Which shapes suit">
         <p className="mb-1 leading-snug">
           <span className="head text-[19px]">What suits {worked.sheet.name}</span>
-          <span className="small block">
-            at {formatPercent(worked.paper14)} % on 14 % flour; best suited first
-          </span>
+          <span className="small block">at {formatPercent(worked.paper14)} % on 14 % flour; best suited first</span>
         </p>
         <ShapeList
           matches={matches}

@@ -37,7 +37,15 @@ function ShapeBar({ bar, ink }: { bar: Bar; ink: string }) {
 function MethodBar({ bar, ink, hatch }: { bar: Bar; ink: string; hatch: string }) {
   return (
     <g>
-      <rect x={bar.x} y={bar.y} width={bar.width} height={bar.height} fill={`url(#${hatch})`} stroke={ink} strokeWidth="1" />
+      <rect
+        x={bar.x}
+        y={bar.y}
+        width={bar.width}
+        height={bar.height}
+        fill={`url(#${hatch})`}
+        stroke={ink}
+        strokeWidth="1"
+      />
       <text x={bar.x - 6} y={bar.y + bar.height - 2} textAnchor="end" className="fill-second text-[14px]">
         {bar.label}
       </text>
@@ -49,7 +57,11 @@ function Mark({ mark, lineY }: { mark: ReturnType<typeof ruleLayout>['marks'][nu
   const open = mark.kind === 'open'
   return (
     <g>
-      <path d={`M${mark.x} ${lineY + 3}V${mark.y + 2}`} stroke="var(--second)" strokeDasharray={mark.kind === 'dashed' ? '3 3' : undefined} />
+      <path
+        d={`M${mark.x} ${lineY + 3}V${mark.y + 2}`}
+        stroke="var(--second)"
+        strokeDasharray={mark.kind === 'dashed' ? '3 3' : undefined}
+      />
       {mark.kind !== 'dashed' && (
         <path d={`M${mark.x} ${lineY + 1}l-5 9h10z`} fill={open ? 'var(--sheet)' : 'var(--ink)'} stroke="var(--ink)" />
       )}
@@ -79,7 +91,14 @@ export function HydrationRule(props: HydrationRuleProps) {
   }
   const key = (event: KeyboardEvent) => {
     const step = event.shiftKey ? FINE_STEP : STEP
-    const steps: Record<string, number> = { ArrowRight: step, ArrowUp: step, ArrowLeft: -step, ArrowDown: -step, PageUp: 5, PageDown: -5 }
+    const steps: Record<string, number> = {
+      ArrowRight: step,
+      ArrowUp: step,
+      ArrowLeft: -step,
+      ArrowDown: -step,
+      PageUp: 5,
+      PageDown: -5,
+    }
     const by = steps[event.key]
     if (by === undefined) return
     event.preventDefault()
@@ -116,10 +135,19 @@ export function HydrationRule(props: HydrationRuleProps) {
           <MethodBar key={bar.label} bar={bar} ink={ink} hatch={hatch} />
         ))}
         {layout.shape && <ShapeBar bar={layout.shape} ink={ink} />}
-        <path d={`M${ruleX({ width, from, to }, from)} ${layout.lineY}H${ruleX({ width, from, to }, to)}`} stroke="var(--ink)" strokeWidth="2" />
+        <path
+          d={`M${ruleX({ width, from, to }, from)} ${layout.lineY}H${ruleX({ width, from, to }, to)}`}
+          stroke="var(--ink)"
+          strokeWidth="2"
+        />
         {layout.ticks.map((tick) => (
           <g key={tick.x}>
-            <path d={`M${tick.x} ${layout.lineY}v${tick.length}`} stroke="var(--ink)" strokeWidth={tick.length === 20 ? 1.6 : 0.8} opacity={tick.length === 6 ? 0.55 : 1} />
+            <path
+              d={`M${tick.x} ${layout.lineY}v${tick.length}`}
+              stroke="var(--ink)"
+              strokeWidth={tick.length === 20 ? 1.6 : 0.8}
+              opacity={tick.length === 6 ? 0.55 : 1}
+            />
             {tick.label && (
               <text x={tick.x} y={layout.lineY + 38} textAnchor="middle" className="figure fill-ink text-[18px]">
                 {tick.label}

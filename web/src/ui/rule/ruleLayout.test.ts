@@ -28,11 +28,20 @@ it('no two labels under the rule meet, and none leaves the paper', () => {
   const at = fc.double({ min: 20, max: 70, noNaN: true })
   fc.assert(
     fc.property(fc.array(at, { minLength: 1, maxLength: 4 }), fc.integer({ min: 320, max: 1200 }), (places, width) => {
-      const marks = places.map((place, index) => ({ id: String(index), at: place, label: `${place.toFixed(1)} on 14 % flour`, kind: 'dashed' as const }))
+      const marks = places.map((place, index) => ({
+        id: String(index),
+        at: place,
+        label: `${place.toFixed(1)} on 14 % flour`,
+        kind: 'dashed' as const,
+      }))
       const layout = ruleLayout({ ...input, width, marks })
       const spans = layout.marks.map((mark) => {
         const long = mark.label.length * 7.2
-        return { y: mark.y, from: mark.anchor === 'start' ? mark.labelX : mark.labelX - long, to: mark.anchor === 'start' ? mark.labelX + long : mark.labelX }
+        return {
+          y: mark.y,
+          from: mark.anchor === 'start' ? mark.labelX : mark.labelX - long,
+          to: mark.anchor === 'start' ? mark.labelX + long : mark.labelX,
+        }
       })
       spans.forEach((a, i) =>
         spans.forEach((b, j) => {

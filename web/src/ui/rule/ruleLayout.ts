@@ -39,7 +39,12 @@ export interface RuleLayout {
   readonly shape: Bar | null
   readonly methods: readonly Bar[]
   readonly ticks: readonly { readonly x: number; readonly length: number; readonly label: string | null }[]
-  readonly marks: readonly (RuleMark & { readonly x: number; readonly labelX: number; readonly y: number; readonly anchor: 'start' | 'end' })[]
+  readonly marks: readonly (RuleMark & {
+    readonly x: number
+    readonly labelX: number
+    readonly y: number
+    readonly anchor: 'start' | 'end'
+  })[]
 }
 
 export const PAD = 26
@@ -58,7 +63,14 @@ export const rulePercent = ({ width, from, to }: Pick<RuleInput, 'width' | 'from
 
 function bar(input: RuleInput, { label, window }: RuleWindow, y: number, height: number): Bar {
   const x = (percent: number) => ruleX(input, Math.min(input.to, Math.max(input.from, percent)))
-  return { label, x: x(window.low), width: Math.max(2, x(window.high) - x(window.low)), y, height, bestX: x(window.best) }
+  return {
+    label,
+    x: x(window.low),
+    width: Math.max(2, x(window.high) - x(window.low)),
+    y,
+    height,
+    bestX: x(window.best),
+  }
 }
 
 /** Labels under the rule: each beside its mark, on the first row where it meets no other. */

@@ -1,0 +1,137 @@
+/** Files that are broken, foreign, newer, enormous or hostile: a clear message, and nothing changes. */
+import { generateWorkspace } from '@harina/demo'
+import { mkdtemp, writeFile } from 'node:fs/promises'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import type { Page } from 'puppeteer-core'
+import { clientDir } from './clientDir.ts'
+import {
+  catchDownloads,
+  fill,
+  openBrowser,
+  openPage,
+  press,
+  sees,
+  serveSite,
+  textOf,
+  type Site,
+  type Visit,
+} from './harness/index.ts'
+
+let site: Site
+let visit: Visit
+let page: Page
+let dir: string
+const good = generateWorkspace(Date.parse('2031-11-08T10:20:00Z'))
+
+beforeAll(async () => {
+  site = await serveSite({ clientDir })
+  visit = await openBrowser()
+  page = await openPage(visit, new URL('/gear', site.url).href)
+  dir = await mkdtemp(join(tmpdir(), 'harina-files-'))
+})
+afterAll(async () => {
+  await visit.close()
+  await site.close()
+})
+
+let count = 0
+async function bringIn(text: string): Promise<void> {
+  count += 1
+  const path = join(dir, `${count}.harina.json`)
+  await writeFile(path, text)
+  const input = await page.waitForSelector('input[type=file]')
+  await input!.uploadFile(path)
+}
+
+const withName = (name: string) =>
+  JSON.stringify({ ...good, formulas: [{ ...good.formulas[0]!, sheet: { ...good.formulas[0]!.sheet, name } }] })
+const text = JSON.stringify(good)
+
+it.each([
+  ['empty', '', 'This file is empty'],
+  ['broken off', text.slice(0, text.length / 2), 'breaks off before its end'],
+  ['no JSON', 'semolina, water', 'This is not a Harina file'],
+  ['foreign', '{"name":"somebody","version":"1.0"}', 'was not made by Harina'],
+  ['newer', JSON.stringify({ ...good, version: 9 }), 'A newer Harina made this file (version 9)'],
+  ['enormous', `{"format":"harina","pad":"${'x'.repeat(65 * 1024 * 1024)}"}`, 'far larger than any workspace'],
+  [
+    'hostile in its keys',
+    text.replace('"formulas"', '"__proto__":{"polluted":true},"formulas"'),
+    'could harm the page',
+  ],
+  [
+    'hostile in its names',
+    withName('<img src=x onerror=alert(1)>'),
+    'holds page code where a name or note should be (at formulas.0.sheet.name)',
+  ],
+  ['damaged', text.replace('"lossPercent":1.5', '"lossPercent":"lots"'), 'This file is damaged (at formulas.0.sheet'],
+  ['deep', `${'['.repeat(200_000)}${']'.repeat(200_000)}`, 'Nothing was changed'],
+])('a file that is %s is refused in words', async (_, content, words) => {
+  await bringIn(content)
+  await sees(page, words)
+  expect(await textOf(page)).toContain('Nothing was changed.')
+  expect(await page.evaluate(() => (({}) as { polluted?: boolean }).polluted)).toBeUndefined()
+  expect(await page.$('[role=dialog]')).toBeNull()
+})
+
+it('the same formula changed on both sides is offered as keep both, replace or skip', async () => {
+  const changed = {
+    ...good,
+    batches: [],
+    gear: null,
+    draft: null,
+    lots: [],
+    formulas: [{ ...good.formulas[1]!, sheet: { ...good.formulas[1]!.sheet, name: 'Stiffer semolina' } }],
+  }
+  const names = async () => {
+    await page.goto(new URL('/formula', site.url).href, { waitUntil: 'networkidle0' })
+    await press(page, 'Formula book')
+    await sees(page, 'Start a plain sheet')
+    const found = await page.$$eval('[role=dialog] li .head', (heads) => heads.map((head) => head.textContent))
+    await page.goto(new URL('/gear', site.url).href, { waitUntil: 'networkidle0' })
+    return found.sort()
+  }
+  const choose = async (label: string) => {
+    await bringIn(JSON.stringify(changed))
+    await sees(page, '1 that differ from yours')
+    await (await page.waitForSelector(`::-p-text(${label})`))!.click()
+    await press(page, 'Bring it in')
+    await sees(page, 'Brought in')
+  }
+  await choose('Skip')
+  expect(await names()).toEqual(['Half-and-half hand ropes', 'Lamp-room semolina', 'Stiff semolina'])
+  await choose('Keep both')
+  expect(await names()).toEqual([
+    'Half-and-half hand ropes',
+    'Lamp-room semolina',
+    'Stiff semolina',
+    'Stiffer semolina',
+  ])
+  await choose('Replace')
+  expect(await names()).toEqual([
+    'Half-and-half hand ropes',
+    'Lamp-room semolina',
+    'Stiffer semolina',
+    'Stiffer semolina',
+  ])
+})
+
+it('one formula goes out alone, with the flour it names', async () => {
+  await page.goto(new URL('/formula', site.url).href, { waitUntil: 'networkidle0' })
+  const downloads = await catchDownloads(page)
+  await press(page, 'Formula book')
+  await press(page, 'Export this formula')
+  const exported = JSON.parse((await downloads.next()).text) as typeof good
+  expect(exported).toMatchObject({ format: 'harina', version: 1, batches: [], gear: null, draft: null })
+  expect(exported.formulas).toHaveLength(1)
+  const named = exported.formulas[0]!.sheet.rows.flatMap((row) => row.lot ?? [])
+  expect(exported.lots.map((lot) => lot.id).sort()).toEqual([...new Set(named)].sort())
+  await page.keyboard.press('Escape')
+})
+
+it('markup typed into a name is kept as words', async () => {
+  await page.goto(new URL('/formula', site.url).href, { waitUntil: 'networkidle0' })
+  await fill(page, 'Name of the formula', '<script>x</script>')
+  await sees(page, '‹script>x‹/script>')
+})

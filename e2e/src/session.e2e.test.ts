@@ -1,0 +1,155 @@
+/** What must survive: a draft through a reload, an hour asleep, a lost network, a browser that holds sound back. */
+import type { Page } from 'puppeteer-core'
+import { clientDir } from './clientDir.ts'
+import {
+  fill,
+  named,
+  openBrowser,
+  openPage,
+  press,
+  pressStarting,
+  sees,
+  serveSite,
+  valueOf,
+  type Site,
+  type Visit,
+} from './harness/index.ts'
+
+let site: Site
+let visit: Visit
+
+beforeEach(async () => {
+  site = await serveSite({ clientDir })
+  visit = await openBrowser()
+})
+afterEach(async () => {
+  await visit.close()
+  await site.close()
+})
+
+const go = (page: Page, path: string) => page.goto(new URL(path, site.url).href, { waitUntil: 'networkidle0' })
+
+it('from the first screen, six portions are one action away; they survive a reload, and undo takes them back', async () => {
+  const page = await openPage(visit, site.url)
+  const flour = await valueOf(page, 'Remilled durum R-34, grams')
+  await fill(page, 'Portions', '6')
+  const half = await valueOf(page, 'Remilled durum R-34, grams')
+  expect(Math.abs(Number(flour) / 2 - Number(half))).toBeLessThan(2)
+  await page.keyboard.press('Enter')
+  await page.reload({ waitUntil: 'networkidle0' })
+  expect(await valueOf(page, 'Portions')).toBe('6')
+  await fill(page, 'Portions', '9')
+  await page.keyboard.press('Enter')
+  await press(page, 'Undo')
+  expect(await valueOf(page, 'Portions')).toBe('6')
+  await press(page, 'Redo')
+  expect(await valueOf(page, 'Portions')).toBe('9')
+})
+
+it('the rule moves by arrows, and percent and grams drive each other', async () => {
+  const page = await openPage(visit, site.url)
+  const before = Number(await valueOf(page, 'Hydration, percent'))
+  const rule = await named(page, 'slider', 'Water on 100 of flour')
+  await rule.evaluate((handle) => handle.focus())
+  await page.keyboard.press('ArrowRight')
+  await page.keyboard.down('Shift')
+  await page.keyboard.press('ArrowRight')
+  await page.keyboard.up('Shift')
+  expect(Number(await valueOf(page, 'Hydration, percent'))).toBeCloseTo(before + 0.6, 5)
+  await fill(page, 'Fine salt, grams', '14')
+  await page.keyboard.press('Enter')
+  expect(await valueOf(page, 'Fine salt, percent of flour')).toBe('1.5')
+  await fill(page, 'Fine salt, percent of flour', 'salty')
+  await sees(page, '“salty” is not a number')
+  await page.keyboard.press('Enter')
+  expect(await valueOf(page, 'Fine salt, percent of flour')).toBe('1.5')
+})
+
+it('the same flour in the lamp room takes visibly more water, with the reason beside it', async () => {
+  const page = await openPage(visit, site.url)
+  const damp = Number(await valueOf(page, 'Hydration, percent'))
+  await pressStarting(page, 'Lamp room')
+  await sees(page, 'Lamp room: ')
+  await sees(page, 'points more water')
+  expect(Number(await valueOf(page, 'Hydration, percent')) - damp).toBeGreaterThan(5)
+})
+
+it('after an hour asleep a timer has rung since it was due, in sight and in the title, and says tap for sound where sound is held', async () => {
+  const page = await openPage(visit, site.url)
+  // A browser that lets no sound through before a touch.
+  await page.evaluateOnNewDocument(() => {
+    class Held {
+      state = 'suspended'
+      resume = () => Promise.resolve()
+    }
+    Object.assign(globalThis, { AudioContext: Held })
+    const asleepMs = Number(sessionStorage.getItem('asleepMs') ?? 0)
+    const now = Date.now
+    Date.now = () => now() + asleepMs
+  })
+  await page.evaluate(() => sessionStorage.setItem('asleepMs', String(60 * 60 * 1000)))
+  await go(page, '/log')
+  await sees(page, 'Stiff semolina has rested')
+  await sees(page, 'Tap for sound')
+  expect(
+    await page.$eval('[aria-label="Timers ringing"]', (call) => [
+      call.getBoundingClientRect().width,
+      call.getBoundingClientRect().height,
+    ]),
+  ).toEqual([1280, 800])
+  await page.waitForFunction(() => document.title.includes('Stiff semolina has rested'))
+  // Due 34 minutes after the workspace was made, an hour ago by this clock.
+  await sees(page, '+26:')
+  await press(page, 'I heard it')
+  await sees(page, 'Rest, wrapped')
+  await page.reload({ waitUntil: 'networkidle0' })
+  await sees(page, 'over by')
+  expect(await page.$('[aria-label="Timers ringing"]')).toBeNull()
+})
+
+it('works without a network after the first load', async () => {
+  const page = await openPage(visit, site.url)
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined))
+  await page.waitForFunction(() => navigator.serviceWorker.controller !== null || performance.now() > 5000)
+  await site.close()
+  await page.goto(new URL('/shape', site.url).href, { waitUntil: 'load' })
+  await sees(page, 'board lengths')
+  await page.goto(new URL('/gear', site.url).href, { waitUntil: 'load' })
+  await sees(page, 'Where flour stands')
+  site = await serveSite({ clientDir })
+})
+
+it('an empty workspace says what would stand there and how to begin', async () => {
+  await site.close()
+  site = await serveSite({ clientDir, demo: false })
+  const page = await openPage(visit, site.url)
+  await sees(page, 'Nothing on paper yet')
+  await press(page, 'Open the formula book')
+  await press(page, 'Semolina and water, for the hand')
+  await sees(page, 'not in the book')
+  await press(page, 'Keep in the book')
+  await sees(page, 'as in the book')
+  await go(page, '/bench')
+  await sees(page, 'The bench is clear')
+  await go(page, '/log')
+  await sees(page, 'No batch in the log yet')
+})
+
+it('undo at the bench takes back one tap at a time', async () => {
+  const page = await openPage(visit, site.url)
+  await press(page, 'Take to the bench')
+  await sees(page, 'Weigh the flour')
+  await page.keyboard.press('Space')
+  await sees(page, 'in the jug')
+  await page.keyboard.press('Space')
+  await sees(page, 'still to pour')
+  const undo = async () => {
+    await page.keyboard.down('Control')
+    await page.keyboard.press('z')
+    await page.keyboard.up('Control')
+  }
+  await undo()
+  await sees(page, 'in the jug')
+  await undo()
+  await sees(page, 'on the scale')
+})

@@ -1,0 +1,29 @@
+/** What demo and verify share: packages as the lock file says, and a child process that tells how it ended. */
+import { spawnSync } from 'node:child_process'
+import { createHash } from 'node:crypto'
+import { existsSync, readFileSync, writeFileSync } from 'node:fs'
+import { fileURLToPath } from 'node:url'
+
+export const root = fileURLToPath(new URL('..', import.meta.url))
+const STAMP = new URL('../node_modules/.harina-lock', import.meta.url)
+const LOCK = new URL('../package-lock.json', import.meta.url)
+
+export const run = (command, args, options = {}) =>
+  spawnSync(command, args, { cwd: root, stdio: 'inherit', ...options }).status === 0
+
+export function checkNode() {
+  const [major, minor] = process.versions.node.split('.').map(Number)
+  if (major > 20 || (major === 20 && minor >= 19)) return
+  process.stderr.write(`Harina needs Node 20.19 or newer; this is ${process.versions.node}.\n`)
+  process.exit(1)
+}
+
+/** Installs when the lock file is not the one last installed from. */
+export function installPackages() {
+  const lock = createHash('sha256').update(readFileSync(LOCK)).digest('hex')
+  if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === lock) return true
+  process.stdout.write('Installing packages…\n')
+  if (!run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'])) return false
+  writeFileSync(STAMP, lock)
+  return true
+}
