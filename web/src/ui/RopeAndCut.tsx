@@ -23,6 +23,7 @@ export function RopeAndCut({ diameterMm, cutMm, family, width = 236 }: Props) {
     <svg
       width={width}
       height={d + 44}
+      className="max-w-full"
       role="img"
       aria-label={`Rope ${formatLength(diameterMm)} thick, cut every ${formatLength(cutMm)}; to scale`}
     >

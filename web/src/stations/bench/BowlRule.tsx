@@ -59,3 +59,14 @@ export function Trail() {
     </ol>
   )
 }
+
+/** What is in the dough while it is worked, rests or is eaten. */
+export function InTheBowl() {
+  return (
+    <div className="mt-2 flex flex-col gap-2 border-t border-line pt-4">
+      <h2 className="head text-[20px]">In this dough</h2>
+      <BowlRule marks={false} />
+      <Trail />
+    </div>
+  )
+}

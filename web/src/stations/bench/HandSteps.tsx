@@ -4,7 +4,9 @@ import { useState } from 'react'
 import { finishStep } from '../../app/recordTap.ts'
 import { useKitchen } from '../../ui/kitchen.tsx'
 import { QuantityField } from '../../ui/QuantityField.tsx'
+import { RopeOnBoard } from './RopeOnBoard.tsx'
 import { RopeAndCut } from '../../ui/RopeAndCut.tsx'
+import { ShapeEngraving } from '../../ui/ShapeEngraving.tsx'
 import { Big, Note, StepSheet, useBench } from './StepSheet.tsx'
 
 /** The dough that is really there, rolled and cut as planned. */
@@ -49,6 +51,13 @@ export function DivideStep() {
         <Big label="lumps" figure={formatNumber(made.ropes, 0)} unit="" />
         <Big label="each" figure={formatGrams(eachG, plan.scaleStepG)} unit="g" />
       </div>
+      <RopeOnBoard
+        boardMm={plan.boardMm}
+        diameterMm={made.diameterMm}
+        cutMm={made.cutMm}
+        pieces={made.piecesPerBoard}
+        family={family}
+      />
       <RopeAndCut diameterMm={made.diameterMm} cutMm={made.cutMm} family={family} width={420} />
     </StepSheet>
   )
@@ -106,7 +115,10 @@ export function ShapeStep() {
             />
           </p>
         </div>
-        <RopeAndCut diameterMm={made.diameterMm} cutMm={made.cutMm} family={family} width={300} />
+        <div className="flex flex-col items-center gap-3">
+          {shape && <ShapeEngraving shape={shape} width={330} height={170} withScale />}
+          <RopeAndCut diameterMm={made.diameterMm} cutMm={made.cutMm} family={family} width={300} />
+        </div>
       </div>
       {shape && (
         <div className="grid gap-6 border-t border-line pt-3 md:grid-cols-[1.6fr_1fr]">

@@ -1,6 +1,7 @@
 /** The jug, to scale: what is in the bowl, where to stop first, and all of it. */
 import { formatGrams } from '@harina/core'
 import { spreadLabels } from '../../ui/spreadLabels.ts'
+import { usePhone } from '../../ui/usePhone.ts'
 
 interface Props {
   readonly totalG: number
@@ -9,13 +10,14 @@ interface Props {
   readonly stepG: number
 }
 
-const HEIGHT = 150
-const WIDTH = 92
+const DESK = { height: 190, width: 116 }
+const PHONE = { height: 96, width: 84 }
 const LABEL_ROOM = 21
 
 export function Jug({ totalG, startG, pouredG, stepG }: Props) {
+  const { height, width } = usePhone() ? PHONE : DESK
   const full = Math.max(totalG, pouredG) * 1.06
-  const y = (grams: number) => 6 + HEIGHT * (1 - grams / full)
+  const y = (grams: number) => 6 + height * (1 - grams / full)
   const grams = (value: number) => formatGrams(value, stepG)
   const lines = [
     { at: totalG, text: `${grams(totalG)} all of it`, strong: false },
@@ -26,29 +28,29 @@ export function Jug({ totalG, startG, pouredG, stepG }: Props) {
   const places = spreadLabels(
     sorted.map((line) => y(line.at)),
     LABEL_ROOM,
-    HEIGHT + 14,
+    height + 14,
   )
   const placed = sorted.map((line, index) => ({ ...line, place: places[index] ?? 0 }))
   return (
     <svg
-      width="290"
-      height={HEIGHT + 30}
+      width={width + 202}
+      height={height + 30}
       className="max-w-full"
       role="img"
       aria-label={lines.map((line) => line.text).join(', ')}
     >
-      <rect x="2" y={y(pouredG)} width={WIDTH} height={6 + HEIGHT - y(pouredG)} fill="var(--water)" />
-      <path d={`M2 2V${HEIGHT + 6}H${WIDTH + 2}V2`} fill="none" stroke="var(--ink)" strokeWidth="2.5" />
+      <rect x="2" y={y(pouredG)} width={width} height={6 + height - y(pouredG)} fill="var(--water)" />
+      <path d={`M2 2V${height + 6}H${width + 2}V2`} fill="none" stroke="var(--ink)" strokeWidth="2.5" />
       {placed.map((line) => (
         <g key={line.text}>
           <path
-            d={`M2 ${y(line.at)}H${WIDTH + 2}L${WIDTH + 14} ${line.place}`}
+            d={`M2 ${y(line.at)}H${width + 2}L${width + 14} ${line.place}`}
             stroke={line.strong ? 'var(--semolina)' : 'var(--ink)'}
             strokeWidth={line.strong ? 3.5 : 1.5}
             fill="none"
           />
           <text
-            x={WIDTH + 20}
+            x={width + 20}
             y={line.place + 5}
             className={line.strong ? 'fill-semolina text-[17px] font-semibold' : 'fill-ink text-[16px]'}
           >

@@ -168,35 +168,37 @@ export function FeelStep() {
           ? { label: 'Leave it so', run: () => void finishStep(batch, { type: 'felt', feel: 'right' }) }
           : null
 
+  const advice = (
+    <div aria-live="polite" className="flex flex-col gap-4">
+      {feel && words && (
+        <p className="text-[17px] md:hidden">
+          <span className="head">{feelWords[feel]}</span>: {words[feel]}.
+        </p>
+      )}
+      {suggestion?.wait && (
+        <Note title={`Wait ${suggestion.wait.minutes} minutes first`}>{waitWhy[suggestion.wait.why]}</Note>
+      )}
+      {step && (
+        <Note
+          title={`${formatGrams(step.grams, step.grams < 3 ? 0.1 : 1)} g ${step.what}: ${measureWords(step.measure)}`}
+        >
+          Moves it {formatPoints(step.to - step.from)} points, {formatPercent(step.from)} to {formatPercent(step.to)} %.
+          {step.saltG >= 0.05 && ` With it ${formatNumber(step.saltG, 1)} g of salt.`}
+          {step.overCeiling && ' That is more than this flour has been thought to want: wait and feel again first.'}
+        </Note>
+      )}
+      {feel === 'right' && <Note title="Stop here">It only needs time now.</Note>}
+    </div>
+  )
+
   return (
     <StepSheet
       title="How does it feel?"
-      lead={
-        feel && words
-          ? `${feelWords[feel]}: ${words[feel]}.`
-          : `Squeeze a fistful. Judge after ${plan.minutes.drink} minutes under a cover.`
-      }
+      lead={`Squeeze a fistful. Judge after ${plan.minutes.drink} minutes under a cover.`}
       action={action}
       second={second}
       onDigit={(digit) => FEELS[digit - 1] && say(FEELS[digit - 1] as Feel)}
-      aside={
-        <div aria-live="polite" className="flex flex-col gap-5">
-          {suggestion?.wait && (
-            <Note title={`Wait ${suggestion.wait.minutes} minutes first`}>{waitWhy[suggestion.wait.why]}</Note>
-          )}
-          {step && (
-            <Note
-              title={`${formatGrams(step.grams, step.grams < 3 ? 0.1 : 1)} g ${step.what}: ${measureWords(step.measure)}`}
-            >
-              Moves it {formatPoints(step.to - step.from)} points, {formatPercent(step.from)} to{' '}
-              {formatPercent(step.to)} %.
-              {step.saltG >= 0.05 && ` With it ${formatNumber(step.saltG, 1)} g of salt.`}
-              {step.overCeiling && ' That is more than this flour has been thought to want: wait and feel again first.'}
-            </Note>
-          )}
-          {feel === 'right' && <Note title="Stop here">It only needs time now.</Note>}
-        </div>
-      }
+      aside={<div className="hidden lg:contents">{advice}</div>}
     >
       <BowlRule />
       <div role="group" aria-label="How does it feel?" className="grid grid-cols-6 md:grid-cols-5">
@@ -205,14 +207,18 @@ export function FeelStep() {
             key={word}
             type="button"
             aria-pressed={feel === word}
-            className={`press -mt-px -ml-px min-h-[84px] ${index < 2 ? 'col-span-3' : 'col-span-2'} md:col-span-1`}
+            className={`press -mt-px -ml-px flex min-h-[84px] flex-col items-center justify-center md:justify-start md:pt-5 md:pb-4 ${index < 2 ? 'col-span-3' : 'col-span-2'} md:col-span-1`}
             onClick={() => say(word)}
           >
-            <span className="figure mr-2 text-[15px] opacity-75">{index + 1}</span>
-            <span className="head text-[21px] md:text-[24px]">{feelWords[word]}</span>
+            <span className="whitespace-nowrap">
+              <span className="figure mr-2 text-[15px] opacity-75">{index + 1}</span>
+              <span className="head text-[21px] md:text-[24px]">{feelWords[word]}</span>
+            </span>
+            {words && <span className="mt-2 hidden text-[15px] leading-snug md:block">{words[word]}</span>}
           </button>
         ))}
       </div>
+      <div className="lg:hidden">{advice}</div>
       <Trail />
       <OwnStep onAdd={(what, grams) => add({ what, grams, saltG: what === 'flour' ? grams * saltPerFlour() : 0 })} />
     </StepSheet>

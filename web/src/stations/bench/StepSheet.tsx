@@ -91,35 +91,38 @@ export function StepSheet({ title, lead, action, second, onDigit, aside, childre
   const main: StepAction = live ? action : { label: 'Back to now', run: back }
   useStepKeys(main, live ? onDigit : undefined)
   return (
-    <div className="flex min-h-0 flex-1 flex-col gap-x-7 lg:flex-row">
-      <section aria-label={title} className="flex min-w-0 flex-1 flex-col gap-4 pb-4">
+    <div className="flex flex-col gap-5 lg:grid lg:min-h-0 lg:flex-1 lg:grid-cols-[minmax(0,1fr)_310px] lg:grid-rows-[minmax(0,1fr)_auto] lg:gap-x-7 lg:gap-y-0">
+      <section aria-label={title} className="flex min-w-0 flex-col gap-4 pb-2 lg:row-span-2">
         <div>
           <h1 className="head text-[26px] leading-tight md:text-[32px]">{title}</h1>
           {lead && <p className="mt-1 max-w-[46rem] text-[17px] text-second">{lead}</p>}
         </div>
         {children}
       </section>
-      <div className="flex shrink-0 flex-col gap-5 lg:w-[310px] lg:border-l lg:border-line lg:pl-6">
-        <div className="flex flex-col gap-5 lg:flex-1 lg:overflow-y-auto">
-          {aside}
-          <Meanwhile />
-        </div>
-        <div className="sticky bottom-0 z-10 flex flex-col gap-2 bg-sheet py-2 lg:static">
-          {live && second && (
-            <button type="button" className="press text-[18px]" disabled={second.disabled} onClick={second.run}>
-              {second.label}
-            </button>
-          )}
+      <div className="flex flex-col gap-5 lg:overflow-y-auto lg:border-l lg:border-line lg:pl-6">
+        {aside}
+        <Meanwhile />
+      </div>
+      <div className="sticky -bottom-2 z-10 flex gap-2 border-t border-line bg-sheet py-2 lg:static lg:flex-col lg:border-t-0 lg:border-l lg:pl-6">
+        {live && second && (
           <button
             type="button"
-            className="action flex min-h-[76px] items-center justify-center gap-4 text-[22px]"
-            disabled={main.disabled}
-            onClick={main.run}
+            className="press flex-1 text-[17px] lg:flex-none lg:text-[18px]"
+            disabled={second.disabled}
+            onClick={second.run}
           >
-            <span className="head">{main.label}</span>
-            <span className="figure hidden text-[15px] font-normal opacity-75 md:inline">space</span>
+            {second.label}
           </button>
-        </div>
+        )}
+        <button
+          type="button"
+          className="action flex min-h-[76px] flex-[1.4] items-center justify-center gap-4 text-[22px] lg:flex-none"
+          disabled={main.disabled}
+          onClick={main.run}
+        >
+          <span className="head">{main.label}</span>
+          <span className="figure hidden text-[15px] font-normal opacity-75 lg:inline">space</span>
+        </button>
       </div>
     </div>
   )

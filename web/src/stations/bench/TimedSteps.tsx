@@ -3,8 +3,9 @@ import { formatCountdown, formatNumber, type TimerId } from '@harina/core'
 import { useState, type ReactNode } from 'react'
 import { finishStep, recordTap } from '../../app/recordTap.ts'
 import { useKitchen } from '../../ui/kitchen.tsx'
-import { BowlRule, Trail } from './BowlRule.tsx'
+import { InTheBowl } from './BowlRule.tsx'
 import { QuantityField } from '../../ui/QuantityField.tsx'
+import { ShapeEngraving } from '../../ui/ShapeEngraving.tsx'
 import { Big, Note, StepSheet, useBench } from './StepSheet.tsx'
 
 interface TimedProps {
@@ -17,17 +18,6 @@ interface TimedProps {
   readonly onDone: (elapsedMin: number) => void
   readonly aside: ReactNode
   readonly children?: ReactNode
-}
-
-/** What is in the dough while it is worked or rests. */
-function InTheBowl() {
-  return (
-    <div className="mt-2 flex flex-col gap-2 border-t border-line pt-4">
-      <h2 className="head text-[20px]">In this dough</h2>
-      <BowlRule marks={false} />
-      <Trail />
-    </div>
-  )
 }
 
 function Timed({ timer, title, lead, minutes, startLabel, doneLabel, onDone, aside, children }: TimedProps) {
@@ -187,9 +177,16 @@ export function CookStep() {
         </>
       }
     >
-      <p className="figure text-[22px]">
-        fresh: {low} to {high} min
-      </p>
+      <div className="mt-2 flex flex-wrap items-center gap-x-10 gap-y-3 border-t border-line pt-4">
+        {shape && <ShapeEngraving shape={shape} width={300} height={190} withScale />}
+        <p className="figure text-[26px] leading-snug">
+          {plan.shape.name}, fresh:
+          <br />
+          <span className="text-[44px] font-semibold">
+            {low} to {high} min
+          </span>
+        </p>
+      </div>
     </Timed>
   )
 }

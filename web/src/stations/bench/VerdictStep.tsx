@@ -5,6 +5,7 @@ import { recordTap, undoTap } from '../../app/recordTap.ts'
 import { repository } from '../../storage/index.ts'
 import { notify } from '../../ui/notify.ts'
 import { verdictWords } from '../../ui/words.ts'
+import { InTheBowl } from './BowlRule.tsx'
 import { Note, StepSheet, useBench } from './StepSheet.tsx'
 
 export function VerdictStep() {
@@ -60,6 +61,7 @@ export function VerdictStep() {
           onChange={(event) => setText(plainTextFrom(event.target.value, 4000))}
         />
       </label>
+      <InTheBowl />
     </StepSheet>
   )
 }

@@ -56,3 +56,23 @@ it('no two labels under the rule meet, and none leaves the paper', () => {
 it('finds whole fives around what it must show', () => {
   expect(ruleRange([45.6, 43, 56])).toEqual({ from: 35, to: 60 })
 })
+
+it('a label that stands lower hangs on a line that crosses no other label', () => {
+  const at = fc.double({ min: 25, max: 45, noNaN: true })
+  fc.assert(
+    fc.property(fc.array(at, { minLength: 2, maxLength: 4 }), (places) => {
+      const marks = places.map((place, index) => ({
+        id: String(index),
+        at: place,
+        label: 'the whole jug',
+        kind: 'open' as const,
+      }))
+      const placed = ruleLayout({ ...input, marks }).marks
+      for (const { x, y } of placed)
+        for (const other of placed) {
+          const crosses = other.y < y && other.labelX < x - 0.01 && x < other.labelX + other.label.length * 7.2
+          expect(crosses).toBe(false)
+        }
+    }),
+  )
+})

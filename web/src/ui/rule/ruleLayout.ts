@@ -73,12 +73,15 @@ function bar(input: RuleInput, { label, window }: RuleWindow, y: number, height:
   }
 }
 
-/** Labels under the rule: each beside its mark, on the first row where it meets no other. */
+/**
+ * Labels under the rule: each to the right of its mark, on the first row where it meets no other. From right to left, so
+ * that a label that has to stand lower hangs on a line that crosses none of those already placed.
+ */
 function placeMarks(input: RuleInput, top: number): RuleLayout['marks'] {
   const charPx = input.charPx ?? 7.2
   const rows: { from: number; to: number }[][] = []
   return [...input.marks]
-    .sort((a, b) => a.at - b.at)
+    .sort((a, b) => b.at - a.at)
     .map((mark) => {
       const x = ruleX(input, Math.min(input.to, Math.max(input.from, mark.at)))
       const long = mark.label.length * charPx
