@@ -28,7 +28,6 @@ export default {
       testEnvironment: 'jsdom',
       roots: ['<rootDir>/web/src'],
       setupFiles: ['<rootDir>/web/jest.setup.js'],
-      moduleNameMapper: { '\\.css$': '<rootDir>/web/jest.style.js' },
     },
   ],
 }

@@ -88,7 +88,7 @@ const past: readonly PastBatch[] = [
     portions: 12,
     temper: 'chased',
     verdict: 'poor',
-    note: 'Gale, everything damp, door banging. Water, then flour, then water. Stop after two. It never quite came back.',
+    note: 'Gale, everything damp, door banging. Water before it had drunk, flour after that. It never quite came back.',
   },
   {
     daysAgo: 38,
@@ -152,11 +152,12 @@ const past: readonly PastBatch[] = [
 const tables = { ingredients: ingredientTable(ingredients), doughs: doughTable(doughs), shapes: shapeTable(shapes) }
 
 /** The air of that day, inside the ranges the two rooms are known for. */
-function kitchenThatDay(random: Random, batches: readonly Batch[]): Kitchen {
+function kitchenThatDay(random: Random, batches: readonly Batch[], gale: boolean): Kitchen {
   const places = gear.places.map((place) => {
     const damp = place.id === 'sea-store'
     const temperatureC = Math.round(damp ? random.between(14, 19) : random.between(24, 30))
-    const rhPercent = Math.round(damp ? random.between(72, 86) : random.between(33, 44))
+    const usual = damp ? random.between(72, 86) : random.between(33, 44)
+    const rhPercent = gale && damp ? 88 : Math.round(usual)
     return { ...place, temperatureC, rhPercent }
   })
   return { ...tables, gear: { ...gear, places }, lots, thirst: thirstByLot(batches.map(summarise)) }
@@ -181,7 +182,7 @@ function pastBatches(midnightMs: number, random: Random): Batch[] {
     const startMs = midnightMs - daysAgo * DAY_MS + Math.round(random.between(8, 10.5) * 60) * 60_000
     const thirst = (THIRST[formula] ?? 0) + random.normal(0, 0.5)
     const sheet = sheetFor(formula, portions, place, shape)
-    const kitchen = kitchenThatDay(random, batches)
+    const kitchen = kitchenThatDay(random, batches, temper === 'chased')
     batches.push(
       runBatch({ id: `demo-${index + 1}`, formula, sheet, kitchen, startMs, thirst, temper, verdict, note }, random),
     )

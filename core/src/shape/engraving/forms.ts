@@ -110,7 +110,7 @@ function twist({ form }: Form): Surface {
       const section = radius * (0.78 + 0.22 * Math.cos(2 * angle) - 0.16 * Math.cos(3 * angle))
       const turned = angle + turns * TAU * along
       const x = (along - 0.5) * lengthMm
-      return [x, section * Math.cos(turned) * 1.25 + 0.9 * Math.sin(along * 6), section * Math.sin(turned) * 1.25]
+      return [x, section * Math.cos(turned) + 0.5 * Math.sin(along * 6), section * Math.sin(turned)]
     },
     alongSteps: 180,
     aroundSteps: 60,

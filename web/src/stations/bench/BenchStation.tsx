@@ -104,7 +104,9 @@ function RunningSheet({ running, step }: { running: RunningBatch; step: StepId }
   const [givingUp, setGivingUp] = useState(false)
   const view = useMemo(() => ({ running, live, back, nowMs }), [running, live, back, nowMs])
   const Sheet = sheets[shown]
-  useEffect(() => document.getElementById('work')?.scrollTo(0, 0), [shown])
+  useEffect(() => {
+    document.getElementById('work')?.scrollTo(0, 0)
+  }, [shown])
   const { batch, state } = running
   return (
     <BenchViewContext value={view}>

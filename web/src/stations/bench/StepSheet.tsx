@@ -1,6 +1,6 @@
 /** One step at a time, large: a title, what to do, the figures, and one dark action that the space bar presses. */
 import { formatCountdown, STEPS } from '@harina/core'
-import { createContext, useContext, useEffect, type ReactNode } from 'react'
+import { createContext, useContext, useLayoutEffect, type ReactNode } from 'react'
 import { isTyping } from '../../app/Shortcuts.tsx'
 import { timerNames, timersOf, useRunningBatches, type RunningBatch } from '../../ui/batches.ts'
 import { stepWords } from '../../ui/words.ts'
@@ -39,7 +39,8 @@ interface Props {
 }
 
 function useStepKeys(action: StepAction, onDigit: Props['onDigit']) {
-  useEffect(() => {
+  // Before the first paint: what can be seen can be pressed.
+  useLayoutEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey) return
       const onButton = event.target instanceof HTMLElement && event.target.closest('button, a, [role=dialog]')

@@ -216,7 +216,7 @@ export function BatchPage({ batch }: { batch: BatchSummary }) {
           note={`table: ${plan.minutes.cook[0]} to ${plan.minutes.cook[1]}`}
         />
       </div>
-      <div className="grid gap-x-8 gap-y-4 md:grid-cols-2">
+      <div className="grid items-start gap-x-8 gap-y-4 md:grid-cols-2">
         <PlannedRows batch={batch} />
         <ol aria-label="What happened" className="text-[16px] leading-snug">
           {moments.map((moment, index) => (

@@ -79,7 +79,7 @@ function bar(input: RuleInput, { label, window }: RuleWindow, y: number, height:
  */
 function placeMarks(input: RuleInput, top: number): RuleLayout['marks'] {
   const charPx = input.charPx ?? 7.2
-  const rows: { from: number; to: number }[][] = []
+  const placed: { from: number; to: number; x: number; row: number }[] = []
   return [...input.marks]
     .sort((a, b) => b.at - a.at)
     .map((mark) => {
@@ -88,9 +88,15 @@ function placeMarks(input: RuleInput, top: number): RuleLayout['marks'] {
       const anchor = x + long + 8 > input.width ? ('end' as const) : ('start' as const)
       const labelX = anchor === 'start' ? x + 7 : x - 7
       const span = anchor === 'start' ? { from: x - 4, to: labelX + long } : { from: labelX - long, to: x + 4 }
+      const inTheWay = (row: number) =>
+        placed.some((other) => {
+          const meets = other.row === row && other.from < span.to && span.from < other.to
+          const crossed = other.row > row && other.x > span.from && other.x < span.to
+          return meets || crossed
+        })
       let row = 0
-      while (rows[row]?.some((other) => other.from < span.to && span.from < other.to)) row += 1
-      ;(rows[row] ??= []).push(span)
+      while (inTheWay(row)) row += 1
+      placed.push({ ...span, x, row })
       return { ...mark, x, labelX, anchor, y: top + row * MARK_ROW }
     })
 }

@@ -1,0 +1,145 @@
+import fc from 'fast-check'
+import { computeSheet } from '../sheet/index.ts'
+import { planBatch } from '../bench/planBatch.ts'
+import { testKitchen, testSheet } from '../testing/testKitchen.ts'
+import sample1 from '../../fixtures/workspace-1.harina.json'
+import type { Batch, Formula, Lot } from './documents.ts'
+import { nameSchema, plainTextFrom } from './text.ts'
+import {
+  emptyWorkspace,
+  FILE_VERSION,
+  mergeImport,
+  previewImport,
+  readWorkspaceFile,
+  toFile,
+  type Workspace,
+} from './workspaceFile.ts'
+
+const AT = '2031-03-01T09:00:00+00:00'
+const worked = computeSheet(testSheet, testKitchen)
+if (!worked.ok) throw new Error(worked.problem.code)
+const lot: Lot = { id: 'lot-a', name: 'A-1', ingredient: 'durum', note: '' }
+const formula: Formula = { id: 'f1', sheet: testSheet, createdAt: AT, updatedAt: AT }
+const batch: Batch = {
+  id: 'b1',
+  plan: planBatch(worked.value, testKitchen, AT, 'f1'),
+  events: [{ id: 'e1', at: AT, type: 'poured', grams: 200 }],
+}
+const workspace: Workspace = {
+  formulas: [formula],
+  lots: [lot],
+  batches: [batch],
+  gear: testKitchen.gear,
+  draft: { id: 'draft', formula: 'f1', sheet: testSheet },
+}
+const text = (part: object = {}) => JSON.stringify({ ...toFile(workspace, AT), ...part })
+const code = (content: string) => {
+  const read = readWorkspaceFile(content)
+  return read.ok ? 'good' : read.problem.code
+}
+const merge = (current: Workspace, incoming: Workspace, choice: 'keep-both' | 'replace' | 'skip') => {
+  let made = 0
+  return mergeImport(incoming, { current, choice, newId: () => `new-${(made += 1)}` })
+}
+
+it('a written workspace reads back as it was', () => {
+  const read = readWorkspaceFile(text())
+  expect(read).toEqual({ ok: true, value: toFile(workspace, AT) })
+})
+
+it.each([
+  ['', 'file-empty'],
+  ['  \n', 'file-empty'],
+  ['{"format":"harina",', 'file-cut-short'],
+  ['semolina', 'file-not-json'],
+  ['{"name":"other"}', 'file-foreign'],
+  ['[]', 'file-foreign'],
+  [text({ version: 2 }), 'file-newer'],
+  [text({ extra: 1 }), 'file-broken'],
+  [text({ formulas: [formula, formula] }), 'file-broken'],
+  [text({ lots: [{ ...lot, name: '<script>' }] }), 'file-markup'],
+  [text({ lots: [{ ...lot, name: 'a\u202eb' }] }), 'file-markup'],
+  [text({ lots: [{ ...lot, id: '../../x' }] }), 'file-broken'],
+  [text().replace('"gear"', '"constructor":{},"gear"'), 'file-hostile'],
+  ['{"format":"harina","version":1,"a":{"b":[{"__proto__":{}}]}}', 'file-hostile'],
+])('refuses %.40s as %s', (content, expected) => {
+  expect(code(content)).toBe(expected)
+})
+
+it('says where a file is damaged', () => {
+  const broken = text({ batches: [{ ...batch, plan: { ...batch.plan, doughG: -1 } }] })
+  expect(readWorkspaceFile(broken)).toMatchObject({ problem: { code: 'file-broken', path: 'batches.0.plan.doughG' } })
+})
+
+it('never throws, whatever it is given', () => {
+  fc.assert(
+    fc.property(fc.oneof(fc.string(), fc.json()), (content) =>
+      expect(typeof readWorkspaceFile(content).ok).toBe('boolean'),
+    ),
+  )
+})
+
+it('every version has a saved sample that still reads', () => {
+  const samples: Readonly<Record<number, unknown>> = { 1: sample1 }
+  for (let version = 1; version <= FILE_VERSION; version += 1)
+    expect(readWorkspaceFile(JSON.stringify(samples[version]))).toMatchObject({ ok: true })
+})
+
+it('any text that enters the app can be stored', () => {
+  fc.assert(
+    fc.property(fc.string({ minLength: 1, unit: 'binary' }), (typed) => {
+      const kept = plainTextFrom(typed, 120)
+      if (kept !== '') expect(nameSchema.safeParse(kept).success).toBe(true)
+    }),
+  )
+  expect(plainTextFrom('a <b>bold</b> 3<4', 120)).toBe('a ‹b>bold‹/b> 3<4')
+})
+
+describe('bringing a file in', () => {
+  const changed: Workspace = { ...workspace, formulas: [{ ...formula, sheet: { ...testSheet, name: 'Changed' } }] }
+
+  it('an empty workspace takes all of it', () => {
+    expect(previewImport(emptyWorkspace, workspace)).toEqual({ fresh: 5, same: 0, clashes: [] })
+    expect(merge(emptyWorkspace, workspace, 'skip')).toEqual(workspace)
+  })
+
+  it('the same file again brings nothing', () => {
+    expect(previewImport(workspace, workspace)).toEqual({ fresh: 0, same: 5, clashes: [] })
+    const writes = merge(workspace, workspace, 'keep-both')
+    expect([writes.formulas, writes.lots, writes.batches, writes.draft]).toEqual([[], [], [], null])
+  })
+
+  it('keys in another order are still the same record', () => {
+    const { id, name, ...rest } = lot
+    expect(previewImport(workspace, { ...emptyWorkspace, lots: [{ ...rest, name, id }] }).same).toBe(1)
+  })
+
+  it('skip leaves ours, replace takes theirs', () => {
+    expect(previewImport(workspace, changed).clashes).toEqual([{ kind: 'formula', id: 'f1', name: 'Changed' }])
+    expect(merge(workspace, changed, 'skip').formulas).toEqual([])
+    expect(merge(workspace, changed, 'replace').formulas).toEqual(changed.formulas)
+  })
+
+  it('keep both brings theirs in under a new identifier, and what refers to it follows', () => {
+    const theirs: Workspace = { ...changed, lots: [{ ...lot, note: 'theirs' }], batches: [{ ...batch, id: 'b2' }] }
+    const writes = merge(workspace, theirs, 'keep-both')
+    expect(writes.lots[0]).toMatchObject({ id: 'new-1', note: 'theirs' })
+    expect(writes.formulas[0]!.id).toBe('new-2')
+    expect(writes.formulas[0]!.sheet.rows[0]!.lot).toBe('new-1')
+    expect(writes.batches[0]!.plan).toMatchObject({ formula: 'new-2', rows: [{ lot: 'new-1' }, {}, {}] })
+  })
+
+  it('gear that differs keeps ours and adds places we do not have', () => {
+    const gear = {
+      ...testKitchen.gear,
+      scaleStepG: 0.1,
+      places: [{ id: 'cellar', name: 'Cellar', temperatureC: 12, rhPercent: 70 }],
+    }
+    const incoming: Workspace = { ...emptyWorkspace, gear }
+    expect(merge(workspace, incoming, 'keep-both').gear).toMatchObject({
+      scaleStepG: 1,
+      places: [{ id: 'damp' }, { id: 'dry' }, { id: 'cellar' }],
+    })
+    expect(merge(workspace, incoming, 'replace').gear).toEqual(gear)
+  })
+})

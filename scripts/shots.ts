@@ -1,0 +1,90 @@
+/** `npm run shots`: one current picture a main view, from the demo workspace, into docs/screenshots. Build first. */
+import { DESK, openBrowser, openPage, PHONE, press, pressStarting, sees, serveSite, type Size } from '@harina/e2e/harness'
+import { fileURLToPath } from 'node:url'
+import type { Page } from 'puppeteer-core'
+
+const path = (relative: string) => fileURLToPath(new URL(`../${relative}`, import.meta.url))
+
+const site = await serveSite({ clientDir: path('web/dist') })
+const visit = await openBrowser()
+const page = await openPage(visit, site.url)
+
+async function prefer(theme: 'day' | 'lamp'): Promise<void> {
+  await page.evaluate((wanted) => {
+    localStorage.setItem('harina.preferences', JSON.stringify({ theme: wanted, sound: false, lastPath: '/formula' }))
+  }, theme)
+}
+
+interface Shot {
+  readonly name: string
+  readonly at: string
+  readonly shows: string
+  readonly theme?: 'day' | 'lamp'
+  readonly size?: Size
+  readonly before?: (page: Page) => Promise<void>
+}
+
+/** Runs a batch up to the word for its feel. */
+async function toTheFeel(): Promise<void> {
+  await press(page, 'Take to the bench')
+  await sees(page, 'on the scale')
+  await page.keyboard.press('Space')
+  await sees(page, 'in the jug')
+  await page.keyboard.press('Space')
+  await sees(page, 'still to pour')
+  await pressStarting(page, 'Poured')
+  await sees(page, 'Squeeze a fistful')
+  await page.keyboard.press('2')
+  await sees(page, 'Wait 10 minutes first')
+}
+
+const shots: readonly Shot[] = [
+  { name: 'formula', at: '/formula', shows: 'Where ' },
+  { name: 'formula-lamp', at: '/formula', shows: 'Where ', theme: 'lamp' },
+  {
+    name: 'formula-book',
+    at: '/formula',
+    shows: 'Where ',
+    before: async () => {
+      await press(page, 'Formula book')
+      await sees(page, 'Start a plain sheet')
+    },
+  },
+  { name: 'shape', at: '/shape', shows: 'board lengths' },
+  { name: 'bench-rest', at: '/bench', shows: 'Rest, wrapped' },
+  { name: 'log', at: '/log/demo-6', shows: 'Gale' },
+  { name: 'gear', at: '/gear', shows: 'Where flour stands' },
+  { name: 'bench', at: '/formula', shows: 'Where ', before: toTheFeel },
+]
+
+async function take({ name, at, shows, theme = 'day', size = DESK, before }: Shot): Promise<void> {
+  await prefer(theme)
+  await page.setViewport(size)
+  await page.goto(new URL(at, site.url).href, { waitUntil: 'networkidle0' })
+  await sees(page, shows)
+  await before?.(page)
+  await keep(name)
+}
+
+async function keep(name: string): Promise<void> {
+  await page.evaluate(() => document.fonts.ready.then(() => undefined))
+  await new Promise((resolve) => setTimeout(resolve, 600))
+  await page.screenshot({ path: path(`docs/screenshots/${name}.png`) as `${string}.png` })
+  process.stdout.write(`${name}\n`)
+}
+
+for (const shot of shots) await take(shot)
+// The batch at the feel is still running: the same step on a phone and by lamplight.
+const feel = new URL(page.url()).pathname
+await prefer('lamp')
+await page.goto(new URL(feel, site.url).href, { waitUntil: 'networkidle0' })
+await sees(page, 'How does it feel?')
+await keep('bench-lamp')
+await prefer('day')
+await page.setViewport(PHONE)
+await page.reload({ waitUntil: 'networkidle0' })
+await sees(page, 'How does it feel?')
+await keep('bench-phone')
+
+await visit.close()
+await site.close()

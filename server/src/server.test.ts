@@ -1,0 +1,72 @@
+import { mkdtemp, mkdir, writeFile } from 'node:fs/promises'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { createApp } from './createApp.ts'
+import { addressFrom, isThisMachine, listen, type Listening } from './listen.ts'
+
+let clientDir: string
+let listening: Listening
+
+beforeAll(async () => {
+  clientDir = await mkdtemp(join(tmpdir(), 'harina-client-'))
+  await mkdir(join(clientDir, 'assets'))
+  await writeFile(join(clientDir, 'index.html'), '<!doctype html><title>Harina</title>')
+  await writeFile(join(clientDir, 'assets', 'a-1.js'), 'export {}')
+  const started = await listen(createApp({ clientDir, startWorkspace: (nowMs) => ({ nowMs }) }), {
+    host: '127.0.0.1',
+    port: 0,
+  })
+  if (!started.ok) throw new Error(started.message)
+  listening = started.listening
+})
+afterAll(() => listening.close())
+
+const get = (path: string, init?: RequestInit) => fetch(new URL(path, listening.url), init)
+
+it('serves the client at every address that is no file', async () => {
+  for (const path of ['/', '/formula', '/bench/abc', '/log/some-batch'])
+    expect(await (await get(path)).text()).toContain('Harina')
+})
+
+it('says so when a file is not there, and takes no writing', async () => {
+  expect((await get('/assets/none.js')).status).toBe(404)
+  expect((await get('/nothing.png')).status).toBe(404)
+  expect((await get('/formula', { method: 'POST' })).status).toBe(405)
+  expect((await get('/..%2f..%2fetc%2fpasswd')).status).not.toBe(500)
+  expect(await (await get('/..%2f..%2fetc%2fpasswd')).text()).not.toContain('root:')
+})
+
+it('lets scripts, frames and connections come from nowhere else', async () => {
+  const answer = await get('/')
+  const policy = answer.headers.get('content-security-policy') ?? ''
+  expect(policy).toContain("default-src 'self'")
+  expect(policy).toContain("frame-ancestors 'none'")
+  expect(policy).not.toMatch(/unsafe-eval|https?:/)
+  expect(answer.headers.get('strict-transport-security')).toBeNull()
+  expect(answer.headers.get('x-content-type-options')).toBe('nosniff')
+})
+
+it('makes the first workspace anew at each request, and has none unless told', async () => {
+  const { nowMs } = (await (await get('/workspace/start.harina.json')).json()) as { nowMs: number }
+  expect(Math.abs(nowMs - Date.now())).toBeLessThan(60_000)
+  const bare = await listen(createApp({ clientDir }), { host: '127.0.0.1', port: 0 })
+  if (!bare.ok) throw new Error(bare.message)
+  expect((await fetch(new URL('/workspace/start.harina.json', bare.listening.url))).status).toBe(204)
+  await bare.listening.close()
+})
+
+it('says what to do when the port is taken or the address is not ours', async () => {
+  const port = Number(new URL(listening.url).port)
+  expect(await listen(createApp({ clientDir }), { host: '127.0.0.1', port })).toEqual({
+    ok: false,
+    message: `Port ${port} is taken. Stop what runs there, or choose another: PORT=${port + 1} npm run demo`,
+  })
+  expect(await listen(createApp({ clientDir }), { host: '203.0.113.9', port: 0 })).toMatchObject({ ok: false })
+})
+
+it('reads PORT and HOST, and refuses what is no port', () => {
+  expect(addressFrom({})).toEqual({ host: '127.0.0.1', port: 4173 })
+  expect(addressFrom({ PORT: '8080', HOST: '0.0.0.0' })).toEqual({ host: '0.0.0.0', port: 8080 })
+  for (const PORT of ['http', '-1', '70000', '80.5', '']) expect(typeof addressFrom({ PORT })).toBe('string')
+  expect(['127.0.0.1', '::1', '0.0.0.0', '192.168.1.5'].map(isThisMachine)).toEqual([true, true, false, false])
+})

@@ -1,0 +1,88 @@
+import 'fake-indexeddb/auto'
+import { emptyWorkspace, replay, type Batch, type BenchEvent, type Workspace } from '@harina/core'
+import sample from '@harina/core/fixtures/workspace-1.harina.json'
+import { HarinaDatabase } from './database.ts'
+import { createRepository } from './repository.ts'
+
+const { formulas, lots, batches, gear, draft } = sample as unknown as Workspace
+const workspace: Workspace = { formulas, lots, batches, gear, draft }
+const [closed, open] = workspace.batches as [Batch, Batch]
+const event = (id: string, part: object): BenchEvent =>
+  ({ id, at: '2031-01-01T10:00:00.000+00:00', ...part }) as BenchEvent
+
+let count = 0
+const fresh = () => {
+  count += 1
+  const db = new HarinaDatabase(`test-${count}`)
+  return { db, repository: createRepository(db) }
+}
+const byId = <T extends { id: string }>(rows: readonly T[]) => [...rows].sort((a, b) => (a.id < b.id ? -1 : 1))
+
+it('gives back the workspace it was given', async () => {
+  const { repository } = fresh()
+  await repository.merge(() => workspace)
+  const read = await repository.workspace()
+  for (const kind of ['formulas', 'lots', 'batches'] as const)
+    expect(byId<{ id: string }>(read[kind])).toEqual(byId<{ id: string }>(workspace[kind]))
+  expect([read.gear, read.draft]).toEqual([workspace.gear, workspace.draft])
+})
+
+it('keeps a row an event while a batch runs, and one record once it has ended', async () => {
+  const { db, repository } = fresh()
+  await repository.startBatch('b', open.plan)
+  await repository.record('b', [
+    event('1', { type: 'poured', grams: 10 }),
+    event('2', { type: 'step-done', step: 'pour' }),
+  ])
+  expect(await db.events.count()).toBe(2)
+  await repository.record('b', [event('3', { type: 'closed' })])
+  expect([await db.events.count(), await db.openBatches.count()]).toEqual([0, 0])
+  expect((await repository.closedBatches())[0]?.events.map((e) => e.id)).toEqual(['1', '2', '3'])
+})
+
+it('an undone ending puts the batch back on the bench, whole', async () => {
+  const { repository } = fresh()
+  await repository.startBatch('b', open.plan)
+  await repository.record('b', [event('1', { type: 'poured', grams: 10 })])
+  await repository.record('b', [event('2', { type: 'closed' })])
+  await repository.record('b', [event('3', { type: 'undone', events: ['2'] })])
+  expect(await repository.closedBatches()).toEqual([])
+  const [back] = await repository.openBatches()
+  expect(back?.events.map((e) => e.id)).toEqual(['1', '2', '3'])
+  expect(replay(back!.plan, back!.events)).toMatchObject({ pouredG: 10, end: null })
+})
+
+it('one tap is stored whole or not at all', async () => {
+  const { db, repository } = fresh()
+  await repository.startBatch('b', open.plan)
+  await expect(
+    repository.record('b', [event('1', { type: 'poured', grams: 10 }), (() => undefined) as never]),
+  ).rejects.toThrow()
+  expect(await db.events.count()).toBe(0)
+  await expect(repository.record('nobody', [event('1', { type: 'closed' })])).rejects.toThrow('no batch nobody')
+})
+
+it('an import that fails half way changes nothing', async () => {
+  const { repository } = fresh()
+  await repository.merge(() => ({ ...emptyWorkspace, lots: workspace.lots }))
+  const before = await repository.workspace()
+  const poison = { ...closed, id: 'poison', plan: { ...closed.plan, at: (() => undefined) as never } }
+  await expect(repository.merge(() => ({ ...workspace, batches: [closed, poison] }))).rejects.toThrow()
+  expect(await repository.workspace()).toEqual(before)
+})
+
+it('seeds a browser once, and never over work', async () => {
+  const { repository } = fresh()
+  expect([await repository.isSeeded(), await repository.seedOnce(workspace), await repository.isSeeded()]).toEqual([
+    false,
+    true,
+    true,
+  ])
+  await repository.clear()
+  expect(await repository.seedOnce(workspace)).toBe(false)
+  expect(await repository.workspace()).toEqual(emptyWorkspace)
+  const used = fresh().repository
+  await used.putLot(workspace.lots[0]!)
+  expect(await used.seedOnce(workspace)).toBe(false)
+  expect((await used.workspace()).formulas).toEqual([])
+})

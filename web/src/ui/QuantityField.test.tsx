@@ -1,0 +1,60 @@
+import { problem } from '@harina/core'
+import { cleanup, fireEvent, render, screen } from '@testing-library/react'
+import { useState } from 'react'
+import { QuantityField } from './QuantityField.tsx'
+
+afterEach(cleanup)
+
+function Bench({ onChange = () => undefined }: { onChange?: (grams: number) => void }) {
+  const [grams, setGrams] = useState(450)
+  return (
+    <>
+      <QuantityField
+        label="Flour, grams"
+        shown={String(Math.round(grams))}
+        unit="g"
+        min={0}
+        max={9000}
+        onChange={(value) => {
+          if (value === 13) return problem('grams-out-of-reach')
+          setGrams(value)
+          onChange(value)
+        }}
+      />
+      <output>{grams}</output>
+    </>
+  )
+}
+const field = () => screen.getByRole('textbox')
+const type = (value: string) => fireEvent.change(field(), { target: { value } })
+const shown = () => screen.getByRole('status').textContent
+
+it('counts every good keystroke at once, in whatever unit it is written', () => {
+  render(<Bench />)
+  fireEvent.focus(field())
+  type('0,5 kg')
+  expect(shown()).toBe('500')
+  fireEvent.blur(field())
+  expect(field()).toHaveProperty('value', '500')
+})
+
+it.each([
+  ['', 'Type a number.'],
+  ['lots', '“lots” is not a number'],
+  ['-5', 'Give at least 0 g'],
+  ['99999', 'Give at most 9000 g'],
+  ['3 °C', '“°C” does not fit here'],
+  ['1,250', 'can be read two ways'],
+  ['13', 'more than the whole dough'],
+])('explains “%s” and changes nothing', (typed, words) => {
+  const onChange = jest.fn()
+  render(<Bench onChange={onChange} />)
+  fireEvent.focus(field())
+  type(typed)
+  expect(screen.getByRole('alert').textContent).toContain(words)
+  expect(field().getAttribute('aria-invalid')).toBe('true')
+  expect([shown(), onChange.mock.calls.length]).toEqual(['450', 0])
+  fireEvent.blur(field())
+  expect(field()).toHaveProperty('value', '450')
+  expect(screen.queryByRole('alert')).toBeNull()
+})
