@@ -1,5 +1,15 @@
 /** `npm run shots`: one current picture a main view, from the demo workspace, into docs/screenshots. Build first. */
-import { DESK, openBrowser, openPage, PHONE, press, pressStarting, sees, serveSite, type Size } from '@harina/e2e/harness'
+import {
+  DESK,
+  openBrowser,
+  openPage,
+  PHONE,
+  press,
+  pressStarting,
+  sees,
+  serveSite,
+  type Size,
+} from '@harina/e2e/harness'
 import { fileURLToPath } from 'node:url'
 import type { Page } from 'puppeteer-core'
 
