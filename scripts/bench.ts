@@ -18,15 +18,15 @@ await fill(page, 'Portions', '6')
 const timings = await page.evaluate(async (edits) => {
   const field = document.querySelector<HTMLInputElement>('input[aria-label="Portions"]')
   const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')?.set
-  const dough = () => document.querySelector<HTMLInputElement>('input[aria-label="Dough, grams"]')?.value
-  if (!field || !set) throw new Error('no portions field')
+  const dough = document.querySelector<HTMLInputElement>('input[aria-label="Dough, grams"]')
+  if (!field || !dough || !set) throw new Error('no portions field')
   const taken: number[] = []
   for (let edit = 0; edit < edits; edit += 1) {
-    const before = dough()
+    const before = dough.value
     const started = performance.now()
     set.call(field, String(5 + (edit % 40)))
     field.dispatchEvent(new Event('input', { bubbles: true }))
-    while (dough() === before) await new Promise<void>((resolve) => queueMicrotask(resolve))
+    while (dough.value === before) await new Promise<void>((resolve) => queueMicrotask(resolve))
     document.body.getBoundingClientRect()
     taken.push(performance.now() - started)
     await new Promise((resolve) => requestAnimationFrame(() => setTimeout(resolve)))
