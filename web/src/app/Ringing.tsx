@@ -48,10 +48,12 @@ function Call({ timer, nowMs, full }: { timer: NamedTimer; nowMs: number; full: 
     })
   return (
     <div className={`flex flex-wrap items-center gap-x-6 gap-y-3 ${full ? 'justify-center text-center' : ''}`}>
-      <p className={`head min-w-0 ${full ? 'w-full text-[44px] leading-tight' : 'flex-1 text-2xl'}`}>
+      <p className={`head min-w-0 ${full ? 'w-full text-[44px] leading-tight md:text-[68px]' : 'flex-1 text-2xl'}`}>
         {batch.plan.sheet.name} {CALLS[timer.id]}
       </p>
-      <p className="figure text-3xl">{formatCountdown((timer.endsAtMs - nowMs) / 1000)}</p>
+      <p className={`figure ${full ? 'w-full text-[64px] md:text-[110px]' : 'text-3xl'}`}>
+        {formatCountdown((timer.endsAtMs - nowMs) / 1000)}
+      </p>
       <button
         type="button"
         className="press min-w-[9rem] border-sheet bg-sheet text-xl font-semibold text-ink"

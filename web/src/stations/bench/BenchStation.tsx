@@ -65,7 +65,7 @@ function StepLine({
   onLook: (step: StepId) => void
 }) {
   return (
-    <ol aria-label="Steps" className="mb-3 flex overflow-x-auto border-b border-ink">
+    <ol aria-label="Steps" className="mb-3 flex shrink-0 overflow-x-auto border-b border-ink">
       {STEPS.map((step) => (
         <li key={step} className="min-w-[30px] flex-1">
           <button

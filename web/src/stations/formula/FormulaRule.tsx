@@ -55,7 +55,7 @@ export function FormulaRule({ worked }: { worked: Worked }) {
   const marks = useMemo(() => marksOf(worked), [worked])
   const set = (percent: number) => edit(() => setPoured(worked, percent), 'rule')
   return (
-    <div className="flex items-start gap-4">
+    <div className="flex flex-col-reverse items-stretch gap-x-4 md:flex-row md:items-start">
       <div className="min-w-0 flex-1">
         <HydrationRule
           family={worked.dough.family}
@@ -70,7 +70,7 @@ export function FormulaRule({ worked }: { worked: Worked }) {
           onDone={done}
         />
       </div>
-      <p className="figure shrink-0 whitespace-nowrap">
+      <p className="figure shrink-0 self-end whitespace-nowrap md:self-start">
         <QuantityField
           label="Hydration, percent"
           shown={formatPercent(effective)}

@@ -1,6 +1,7 @@
 import {
   formatGrams,
   formatNumber,
+  formatPoints,
   lockedLine,
   lockRow,
   retarget,
@@ -91,10 +92,16 @@ function LedgerRow({ row, worked, kitchen }: Props & { row: WorkedRow }) {
   )
 }
 
+/** What weighing on this scale does to the water. */
+function roundingWords(points: number | null, stepG: number): string {
+  if (points === null) return 'too little for this scale'
+  return `rounded to ${stepG} g: ${formatPoints(points)} points`
+}
+
 /** The ledger: percent and grams, either drives the other; one line may be locked and scale the rest. */
 export function Ledger({ worked, kitchen }: Props) {
   const { edit, done } = useSheet()
-  const { batch, rows, sheet } = worked
+  const { batch, rows } = worked
   const step = kitchen.gear.scaleStepG
   const asWeighedG = rows.reduce((sum, row) => sum + row.weighedG, 0)
   const doughLocked = lockedLine(worked) === 'dough'
@@ -125,7 +132,10 @@ export function Ledger({ worked, kitchen }: Props) {
       <tfoot>
         <tr className="border-t-2 border-ink">
           <th scope="row" className="py-1 text-left text-[17px]">
-            Dough <span className="small font-normal">{formatNumber(sheet.lossPercent, 1)} % of it lost</span>
+            Dough{' '}
+            <span className="small font-normal whitespace-nowrap">
+              {roundingWords(batch.rounding.hydrationPoints, step)}
+            </span>
           </th>
           <td className="figure pr-[0.15em] text-right text-[21px]">
             {formatNumber((100 * batch.doughG) / batch.flourG, 1)}

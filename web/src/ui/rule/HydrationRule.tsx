@@ -46,7 +46,7 @@ function MethodBar({ bar, ink, hatch }: { bar: Bar; ink: string; hatch: string }
         stroke={ink}
         strokeWidth="1"
       />
-      <text x={bar.x - 6} y={bar.y + bar.height - 2} textAnchor="end" className="fill-second text-[14px]">
+      <text x={bar.labelX} y={bar.y + bar.height - 2} textAnchor={bar.labelAnchor} className="fill-second text-[14px]">
         {bar.label}
       </text>
     </g>

@@ -31,6 +31,9 @@ export interface Bar {
   readonly y: number
   readonly height: number
   readonly bestX: number
+  /** Before the bar, or behind it where there is no room before. */
+  readonly labelX: number
+  readonly labelAnchor: 'start' | 'end'
 }
 
 export interface RuleLayout {
@@ -54,6 +57,7 @@ const LABEL_H = 17
 const GAP = 5
 const TICK_LABEL_Y = 40
 const MARK_ROW = 18
+const CHAR_PX = 7.2
 
 export const ruleX = ({ width, from, to }: Pick<RuleInput, 'width' | 'from' | 'to'>, percent: number): number =>
   PAD + ((percent - from) / (to - from)) * (width - 2 * PAD)
@@ -63,13 +67,17 @@ export const rulePercent = ({ width, from, to }: Pick<RuleInput, 'width' | 'from
 
 function bar(input: RuleInput, { label, window }: RuleWindow, y: number, height: number): Bar {
   const x = (percent: number) => ruleX(input, Math.min(input.to, Math.max(input.from, percent)))
+  const [left, right] = [x(window.low), x(window.high)]
+  const fits = left - 6 - label.length * (input.charPx ?? CHAR_PX) > 0
   return {
     label,
-    x: x(window.low),
-    width: Math.max(2, x(window.high) - x(window.low)),
+    x: left,
+    width: Math.max(2, right - left),
     y,
     height,
     bestX: x(window.best),
+    labelX: fits ? left - 6 : right + 6,
+    labelAnchor: fits ? 'end' : 'start',
   }
 }
 
@@ -78,7 +86,7 @@ function bar(input: RuleInput, { label, window }: RuleWindow, y: number, height:
  * that a label that has to stand lower hangs on a line that crosses none of those already placed.
  */
 function placeMarks(input: RuleInput, top: number): RuleLayout['marks'] {
-  const charPx = input.charPx ?? 7.2
+  const charPx = input.charPx ?? CHAR_PX
   const placed: { from: number; to: number; x: number; row: number }[] = []
   return [...input.marks]
     .sort((a, b) => b.at - a.at)
