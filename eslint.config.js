@@ -23,6 +23,34 @@ const only = (...allowed) => ({
 })
 
 /** A station stands on its own; what two share moves down to ui, storage or core. */
+const noClock = [
+  {
+    selector: "CallExpression[callee.object.name='Date'][callee.property.name='now']",
+    message: 'Time comes as an argument.',
+  },
+  { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'Time comes as an argument.' },
+  { selector: "MemberExpression[object.name='Math'][property.name='random']", message: 'Chance comes as an argument.' },
+]
+
+/** Inside the client arrows point down: app → stations → ui → state → storage and workers. */
+const layer = (folder, ...above) => ({
+  files: [`web/src/${folder}/**`],
+  rules: {
+    'no-restricted-imports': [
+      'error',
+      {
+        patterns: [
+          {
+            regex: `^\\.\\./(\\.\\./)*(${above.join('|')})/`,
+            message: 'Arrows point down: app → stations → ui → state → storage.',
+          },
+          { regex: '^@harina/(?!(core|facts)(/|$))', message: 'This arrow is not in docs/architecture.md.' },
+        ],
+      },
+    ],
+  },
+})
+
 const stations = ['formula', 'shape', 'bench', 'log', 'gear']
 const stationRules = stations.map((station) => ({
   files: [`web/src/stations/${station}/**`],
@@ -32,6 +60,7 @@ const stationRules = stations.map((station) => ({
       {
         patterns: [
           { regex: `(^|/)stations/`, message: 'A station never imports another station.' },
+          { regex: '/app/', message: 'Arrows point down: app → stations → ui → state → storage.' },
           {
             regex: `^\\.\\./(${stations.filter((other) => other !== station).join('|')})(/|$)`,
             message: 'A station never imports another station.',
@@ -66,29 +95,23 @@ export default ts.config(
     files: ['core/src/**'],
     rules: {
       ...only(),
-      'no-restricted-globals': ['error', 'Date', 'performance', 'console', 'process', 'window', 'document'],
+      'no-restricted-globals': ['error', 'performance', 'console', 'process', 'window', 'document'],
+      'no-restricted-syntax': ['error', ...noClock],
     },
   },
   {
     files: ['core/src/**/*.test.ts', 'core/src/testing/**'],
     rules: { ...only('facts'), 'no-restricted-globals': 'off' },
   },
-  // Dates are parsed, never asked for: Date.parse and a Date from a number are pure.
-  { files: ['core/src/bench/**', 'demo/src/**'], rules: { 'no-restricted-globals': 'off' } },
   { files: ['facts/src/**', 'server/src/**'], rules: only('core') },
-  { files: ['demo/src/**'], rules: only('core', 'facts') },
+  { files: ['demo/src/**'], rules: { ...only('core', 'facts'), 'no-restricted-syntax': ['error', ...noClock] } },
   { files: ['e2e/src/**'], rules: only('core', 'demo', 'server', 'e2e') },
   { files: ['web/src/**'], rules: only('core', 'facts'), languageOptions: { globals: globals.browser } },
   ...stationRules,
-  {
-    files: ['web/src/ui/**', 'web/src/storage/**', 'web/src/workers/**'],
-    rules: {
-      'no-restricted-imports': [
-        'error',
-        { patterns: [{ regex: '/stations/', message: 'Arrows point down: stations use ui, storage and workers.' }] },
-      ],
-    },
-  },
+  layer('ui', 'app', 'stations'),
+  layer('state', 'app', 'stations', 'ui'),
+  layer('storage', 'app', 'stations', 'ui', 'state'),
+  layer('workers', 'app', 'stations', 'ui', 'state'),
   { files: ['web/src/**/*.{ts,tsx}'], ...hooks.configs.flat['recommended-latest'] },
   {
     files: [

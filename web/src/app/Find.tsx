@@ -6,9 +6,9 @@ import { useNavigate } from 'react-router'
 import { repository } from '../storage/index.ts'
 import { useKitchen } from '../ui/kitchen.tsx'
 import { SidePanel } from '../ui/SidePanel.tsx'
-import { draftOpened, sheetEdited } from './draftSlice.ts'
+import { draftOpened, sheetEdited } from '../state/draftSlice.ts'
 import { stations } from './StationIndex.tsx'
-import { useApp, useAppDispatch } from './store.ts'
+import { useApp, useAppDispatch } from '../state/store.ts'
 
 interface Found {
   readonly id: string

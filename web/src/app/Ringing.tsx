@@ -4,9 +4,9 @@ import { useEffect, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { ringingOf, useRunningBatches, type NamedTimer } from '../ui/batches.ts'
 import { useNow } from '../ui/useNow.ts'
-import { recordTap } from './recordTap.ts'
-import { freeSound, ring, soundIsHeld } from './sound.ts'
-import { useApp } from './store.ts'
+import { recordTap } from '../state/recordTap.ts'
+import { freeSound, ring, soundIsHeld } from '../ui/sound.ts'
+import { useApp } from '../state/store.ts'
 
 const RING_EVERY_MS = 3000
 const CALLS = { drink: 'has drunk', knead: 'is kneaded', rest: 'has rested', cook: 'wants tasting' } as const

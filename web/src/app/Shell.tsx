@@ -1,11 +1,11 @@
 import { lazy, Suspense, useEffect } from 'react'
 import { Outlet, useLocation } from 'react-router'
 import { KitchenProvider } from '../ui/kitchen.tsx'
-import { preferred } from './preferencesSlice.ts'
+import { preferred } from '../state/preferencesSlice.ts'
 import { Ringing } from './Ringing.tsx'
 import { Shortcuts } from './Shortcuts.tsx'
 import { StationIndex } from './StationIndex.tsx'
-import { useApp, useAppDispatch } from './store.ts'
+import { useApp, useAppDispatch } from '../state/store.ts'
 
 const Toasts = lazy(() => import('./Toasts.tsx'))
 

@@ -1,18 +1,13 @@
 /** Keys that work at every station. */
 import { lazy, Suspense, useEffect, useState } from 'react'
 import { useLocation } from 'react-router'
-import { redone, undone } from './draftSlice.ts'
-import { redoTap, undoTap } from './recordTap.ts'
-import { useApp, useAppDispatch, store } from './store.ts'
+import { isTyping, OPEN_FIND } from '../ui/keys.ts'
+import { redone, undone } from '../state/draftSlice.ts'
+import { redoTap, undoTap } from '../state/recordTap.ts'
+import { useApp, useAppDispatch, store } from '../state/store.ts'
 
 const ShortcutList = lazy(() => import('./ShortcutList.tsx'))
 const Find = lazy(() => import('./Find.tsx'))
-
-/** A field being typed in keeps its own keys. */
-export const isTyping = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName))
-
-export const OPEN_FIND = 'harina:find'
 
 /** At the bench undo takes back a tap; elsewhere a change to the sheet. */
 function useUndo() {

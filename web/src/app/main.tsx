@@ -5,8 +5,8 @@ import { registerSW } from 'virtual:pwa-register'
 import './fonts.ts'
 import './theme.css'
 import { router } from './routes.tsx'
-import { startSession } from './session.ts'
-import { store } from './store.ts'
+import { startSession } from '../state/session.ts'
+import { store } from '../state/store.ts'
 import { NoStore } from './NoStore.tsx'
 
 const root = createRoot(document.getElementById('root') as HTMLElement)

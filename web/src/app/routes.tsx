@@ -1,7 +1,7 @@
 import { createBrowserRouter, Navigate, type RouteObject } from 'react-router'
 import { Shell } from './Shell.tsx'
 import { Stumble } from './Stumble.tsx'
-import { useApp } from './store.ts'
+import { useApp } from '../state/store.ts'
 
 /** The first screen is the work as it was left. */
 function Resume() {

@@ -12,7 +12,7 @@ import {
   type TimerId,
 } from '@harina/core'
 import { useMemo } from 'react'
-import { useApp } from '../app/store.ts'
+import { useApp } from '../state/store.ts'
 import { stepWords } from './words.ts'
 
 export interface RunningBatch {

@@ -16,7 +16,7 @@ import {
 import { doughs, ingredients, shapes } from '@harina/facts'
 import { useLiveQuery } from 'dexie-react-hooks'
 import { createContext, useContext, useMemo, type ReactNode } from 'react'
-import { useApp } from '../app/store.ts'
+import { useApp } from '../state/store.ts'
 import { repository } from '../storage/index.ts'
 
 const tables = { ingredients: ingredientTable(ingredients), doughs: doughTable(doughs), shapes: shapeTable(shapes) }

@@ -1,7 +1,7 @@
 import { plainTextFrom, type Batch } from '@harina/core'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
-import { recordTap } from '../../app/recordTap.ts'
+import { recordTap } from '../../state/recordTap.ts'
 import { SidePanel } from '../../ui/SidePanel.tsx'
 
 const usual = ['Too wet to save', 'Too dry to save', 'Ran out of time', 'Not needed after all']

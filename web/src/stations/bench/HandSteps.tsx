@@ -1,7 +1,7 @@
 /** The steps of the hand: divide and shape. */
 import { effectivePercent, flourG, formatGrams, formatLength, formatNumber, rope, saltG, type Plan } from '@harina/core'
 import { useState } from 'react'
-import { finishStep } from '../../app/recordTap.ts'
+import { finishStep } from '../../state/recordTap.ts'
 import { useKitchen } from '../../ui/kitchen.tsx'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { RopeOnBoard } from './RopeOnBoard.tsx'

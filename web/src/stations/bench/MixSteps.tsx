@@ -12,7 +12,7 @@ import {
   type Feel,
 } from '@harina/core'
 import { useState } from 'react'
-import { finishStep, recordTap } from '../../app/recordTap.ts'
+import { finishStep, recordTap } from '../../state/recordTap.ts'
 import { useKitchen } from '../../ui/kitchen.tsx'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { feelWords, measureWords } from '../../ui/words.ts'

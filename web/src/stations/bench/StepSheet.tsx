@@ -1,7 +1,7 @@
 /** One step at a time, large: a title, what to do, the figures, and one dark action that the space bar presses. */
 import { formatCountdown, STEPS } from '@harina/core'
 import { createContext, useContext, useLayoutEffect, type ReactNode } from 'react'
-import { isTyping } from '../../app/Shortcuts.tsx'
+import { isTyping } from '../../ui/keys.ts'
 import { timerNames, timersOf, useRunningBatches, type RunningBatch } from '../../ui/batches.ts'
 import { stepWords } from '../../ui/words.ts'
 

@@ -1,7 +1,7 @@
 /** The steps that a clock runs for: knead, rest, cook. */
 import { formatCountdown, formatNumber, type TimerId } from '@harina/core'
 import { useState, type ReactNode } from 'react'
-import { finishStep, recordTap } from '../../app/recordTap.ts'
+import { finishStep, recordTap } from '../../state/recordTap.ts'
 import { useKitchen } from '../../ui/kitchen.tsx'
 import { InTheBowl } from './BowlRule.tsx'
 import { QuantityField } from '../../ui/QuantityField.tsx'

@@ -1,7 +1,7 @@
 /** The steps before the bowl: flour on the scale, water in the jug. */
 import { asWeighed, formatGrams, formatNumber, waterTargets, type BenchAction, type PlannedRow } from '@harina/core'
 import { useState } from 'react'
-import { finishStep } from '../../app/recordTap.ts'
+import { finishStep } from '../../state/recordTap.ts'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { useKitchen } from '../../ui/kitchen.tsx'
 import { Jug } from './Jug.tsx'

@@ -1,7 +1,7 @@
 import type { Result, Sheet } from '@harina/core'
 import { useCallback } from 'react'
-import { gestureEnded, sheetEdited } from '../../app/draftSlice.ts'
-import { store, useAppDispatch } from '../../app/store.ts'
+import { gestureEnded, sheetEdited } from '../../state/draftSlice.ts'
+import { store, useAppDispatch } from '../../state/store.ts'
 
 /** Editing the sheet on paper: one change, or one step of a gesture that will undo as a whole. */
 export function useSheet() {

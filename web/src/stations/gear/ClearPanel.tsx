@@ -1,8 +1,8 @@
 import { useState } from 'react'
-import { readDraft } from '../../app/session.ts'
+import { readDraft } from '../../state/session.ts'
 import { exportEverything } from '../../storage/files.ts'
 import { repository } from '../../storage/index.ts'
-import { notify } from '../../ui/notify.ts'
+import { notify } from '../../state/notify.ts'
 import { SidePanel } from '../../ui/SidePanel.tsx'
 
 /** The one thing that cannot be undone here, so it asks twice and offers the file first. */

@@ -2,7 +2,7 @@ import { previewImport, type ImportPreview, type Problem, type WorkspaceFile } f
 import { lazy, Suspense, useRef, useState } from 'react'
 import { exportEverything, readFile } from '../../storage/files.ts'
 import { repository } from '../../storage/index.ts'
-import { notify } from '../../ui/notify.ts'
+import { notify } from '../../state/notify.ts'
 import { Section } from './Section.tsx'
 import { fileProblemWords } from './fileWords.ts'
 

@@ -1,5 +1,5 @@
-import { BatchStrip } from '../../app/BatchStrip.tsx'
-import { FindButton } from '../../app/FindButton.tsx'
+import { BatchStrip } from '../../ui/BatchStrip.tsx'
+import { FindButton } from '../../ui/FindButton.tsx'
 import { useKitchen } from '../../ui/kitchen.tsx'
 import { Files } from './Files.tsx'
 import { Flours } from './Flours.tsx'

@@ -1,9 +1,9 @@
 import { mergeImport, type Clash, type ClashChoice, type ImportPreview, type WorkspaceFile } from '@harina/core'
 import { nanoid } from 'nanoid'
 import { useState } from 'react'
-import { readDraft } from '../../app/session.ts'
+import { readDraft } from '../../state/session.ts'
 import { repository } from '../../storage/index.ts'
-import { notify, notifyTrouble } from '../../ui/notify.ts'
+import { notify, notifyTrouble } from '../../state/notify.ts'
 import { SidePanel } from '../../ui/SidePanel.tsx'
 
 interface Props {

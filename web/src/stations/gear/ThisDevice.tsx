@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react'
-import { preferred, type Preferences } from '../../app/preferencesSlice.ts'
-import { freeSound, ring } from '../../app/sound.ts'
-import { useApp, useAppDispatch } from '../../app/store.ts'
+import { preferred, type Preferences } from '../../state/preferencesSlice.ts'
+import { freeSound, ring } from '../../ui/sound.ts'
+import { useApp, useAppDispatch } from '../../state/store.ts'
 import { Section } from './Section.tsx'
 
 const themes: readonly { theme: Preferences['theme']; name: string }[] = [

@@ -2,7 +2,7 @@
 import { readWorkspaceFile } from '@harina/core'
 import { liveQuery } from 'dexie'
 import { repository } from '../storage/index.ts'
-import { notifyTrouble } from '../ui/notify.ts'
+import { notifyTrouble } from './notify.ts'
 import { openBatchesRead } from './benchSlice.ts'
 import { draftLoaded } from './draftSlice.ts'
 import { writePreferences } from './preferencesSlice.ts'

@@ -1,4 +1,4 @@
-import { OPEN_FIND } from './Shortcuts.tsx'
+import { OPEN_FIND } from './keys.ts'
 
 export function FindButton() {
   return (

@@ -1,11 +1,11 @@
 /** The strip above every station: the sheet on paper, then a tab for each running batch. */
 import type { ReactNode } from 'react'
 import { NavLink } from 'react-router'
-import { standingWords, useRunningBatches } from '../ui/batches.ts'
-import { familyInk, type Family } from '../ui/family.tsx'
-import { useKitchen } from '../ui/kitchen.tsx'
-import { useNow } from '../ui/useNow.ts'
-import { useApp } from './store.ts'
+import { standingWords, useRunningBatches } from './batches.ts'
+import { familyInk, type Family } from './family.tsx'
+import { useKitchen } from './kitchen.tsx'
+import { useNow } from './useNow.ts'
+import { useApp } from '../state/store.ts'
 
 interface TabProps {
   readonly to: string

@@ -13,7 +13,7 @@ import {
 import { nanoid } from 'nanoid'
 import { formatISO } from 'date-fns'
 import { repository } from '../storage/index.ts'
-import { notifyTrouble } from '../ui/notify.ts'
+import { notifyTrouble } from './notify.ts'
 
 /** ISO 8601 with this place's offset, to the millisecond: what one tap recorded carries one time. */
 export function timeNow(now = new Date()): string {

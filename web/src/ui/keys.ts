@@ -1,0 +1,6 @@
+/** A field being typed in keeps its own keys. */
+export const isTyping = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName))
+
+/** Asks the shell to open Find. */
+export const OPEN_FIND = 'harina:find'
