@@ -28,7 +28,7 @@ function Lock({ on, name, onPress }: { on: boolean; name: string; onPress: () =>
       aria-label={
         on ? `${name} is locked; everything scales from it. Unlock` : `Lock ${name} and scale everything from it`
       }
-      className={`min-h-[34px] w-[4.6rem] text-right text-[14px] ${on ? 'font-semibold text-ink underline decoration-2 underline-offset-4' : 'text-second hover:text-ink hover:underline'}`}
+      className={`min-h-[34px] w-[3.4rem] md:w-[4.6rem] text-right text-[14px] ${on ? 'font-semibold text-ink underline decoration-2 underline-offset-4' : 'text-second hover:text-ink hover:underline'}`}
       onClick={onPress}
     >
       {on ? 'locked' : 'lock'}
