@@ -39,7 +39,7 @@ async function toTheFeel(): Promise<void> {
   await press(page, 'Take to the bench')
   await sees(page, 'on the scale')
   await page.keyboard.press('Space')
-  await sees(page, 'in the jug')
+  await sees(page, 'dissolved in it')
   await page.keyboard.press('Space')
   await sees(page, 'still to pour')
   await pressStarting(page, 'Poured')

@@ -138,9 +138,9 @@ it('an empty workspace says what would stand there and how to begin', async () =
 it('undo at the bench takes back one tap at a time', async () => {
   const page = await openPage(visit, site.url)
   await press(page, 'Take to the bench')
-  await sees(page, 'Weigh the flour')
+  await sees(page, 'on the scale')
   await page.keyboard.press('Space')
-  await sees(page, 'in the jug')
+  await sees(page, 'dissolved in it')
   await page.keyboard.press('Space')
   await sees(page, 'still to pour')
   const undo = async () => {
@@ -149,7 +149,7 @@ it('undo at the bench takes back one tap at a time', async () => {
     await page.keyboard.up('Control')
   }
   await undo()
-  await sees(page, 'in the jug')
+  await sees(page, 'dissolved in it')
   await undo()
   await sees(page, 'on the scale')
 })

@@ -39,11 +39,11 @@ it('six portions of a hand shape, from the first screen to the log and through a
   // Flour and water.
   await at(page, /^\/bench\/./)
   const batchPath = new URL(page.url()).pathname
-  await sees(page, 'Weigh the flour')
+  await sees(page, 'on the scale')
   await page.keyboard.press('Space')
-  await sees(page, 'Make the water')
+  await sees(page, 'dissolved in it')
   await page.keyboard.press('Space')
-  await sees(page, 'Pour to the first stop')
+  await sees(page, 'still to pour')
   await pressStarting(page, 'Poured')
 
   // It feels dry: the flour has not drunk, so waiting is offered first; a correction is made all the same.

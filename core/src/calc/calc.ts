@@ -1,7 +1,8 @@
 import type { z } from '../zod.ts'
 import type { IngredientTable } from '../ingredients/index.ts'
 import { problem, type Problem } from '../result.ts'
-import { kinds, type Warning } from './kinds.ts'
+import type { Warning } from './kind.ts'
+import { kinds } from './kinds.ts'
 import { errorMessage, warningMessage } from './messages.ts'
 
 export type Answer =

@@ -1,6 +1,6 @@
 /** English for every code of the port: what is wrong and what to do about it. The stations word their own. */
 import type { Problem } from '../result.ts'
-import type { Warning } from './kinds.ts'
+import type { Warning } from './kind.ts'
 
 type Data = Readonly<Record<string, string | number | readonly string[]>>
 type Say = (data: Data) => string
@@ -41,11 +41,25 @@ const errors: Readonly<Record<string, Say>> = {
   'correct-impossible': () => 'No amount of flour brings a wet dough to 0 %. Give a target above 0.',
   'rebase-impossible': ({ overG }) =>
     `The other ingredients bring ${rounded(overG)} g of water too many for that. Ask for a higher hydration or use less of them.`,
+  'bake-gained': () =>
+    'The tray has gained weight. Weigh both times without the tray, or tare it, and weigh while warm.',
+  'bake-lost-too-much': ({ leastG }) =>
+    `More was lost than baking can drive off: at least ${rounded(leastG)} g should be left. Weigh again, or allow for free moisture.`,
+  'bicarbonate-is-no-carbonate': () => 'Bicarbonate supplies no carbonate until it is baked. Choose a carbonate.',
+  'shares-not-one': ({ sum }) =>
+    `The shares of the blend add to ${rounded(sum)}, not to 1. Change them so that they do.`,
+  'jugs-out-of-reach': ({ coldC, hotC }) =>
+    `The two jugs reach from ${rounded(coldC)} to ${rounded(hotC)} °C. Ask for a temperature between them, or warm or cool one.`,
 }
 
 const warnings: Readonly<Record<string, Say>> = {
   'scale-too-coarse': ({ id, resolutionPercent }) =>
     `The scale cannot tell the ${String(id)} to better than ${rounded(resolutionPercent)} %. Use a finer scale or make a stock solution.`,
+  'alkali-over-dose': ({ percent }) =>
+    `${rounded(percent)} % of flour is over 2 %: harsh and soapy. Use 0.6 to 1.5 %, weighed on a fine scale; alkali irritates skin and eyes.`,
+  'davies-out-of-range': () =>
+    'The solution is too strong for the activity correction: take the second pH as a guide only.',
+  'water-out-of-reach': () => 'No liquid water gives that. Take the reachable temperature, or warm or cool the flour.',
   'cut-longer-than-board': () => 'One piece is longer than the board. Roll along a longer edge or cut shorter.',
 }
 

@@ -1,6 +1,8 @@
 /** The worked cases that the calculation port must reproduce, copied into `core/vectors`. */
+import alkaliCases from '../../vectors/alkali.json'
 import flourLotCases from '../../vectors/flour-lot.json'
 import formulaCases from '../../vectors/formula.json'
+import heatCases from '../../vectors/heat.json'
 import ropeCases from '../../vectors/rope.json'
 import { testTable } from '../testing/testTable.ts'
 import { calc } from './calc.ts'
@@ -25,7 +27,7 @@ function compare(expected: unknown, actual: unknown, tol: Record<string, number>
     compare(value, (actual as Record<string, unknown>)?.[key], tol, path ? `${path}.${key}` : key)
 }
 
-const cases = [...formulaCases, ...ropeCases, ...flourLotCases] as unknown as Case[]
+const cases = [...formulaCases, ...ropeCases, ...flourLotCases, ...alkaliCases, ...heatCases] as unknown as Case[]
 
 it('has cases to run', () => expect(cases.length).toBeGreaterThan(20))
 

@@ -58,3 +58,12 @@ it.each([
   expect(field()).toHaveProperty('value', '450')
   expect(screen.queryByRole('alert')).toBeNull()
 })
+
+it('Escape brings back what stood there', () => {
+  render(<Bench />)
+  fireEvent.focus(field())
+  type('700')
+  expect(shown()).toBe('700')
+  fireEvent.keyDown(field(), { key: 'Escape' })
+  expect([shown(), (field() as HTMLInputElement).value]).toEqual(['450', '450'])
+})

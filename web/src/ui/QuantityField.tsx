@@ -1,5 +1,5 @@
 import { parseQuantity, type Problem, type Result, type Unit } from '@harina/core'
-import { useId, useState } from 'react'
+import { useId, useRef, useState } from 'react'
 import { problemWords } from './words.ts'
 
 interface Props {
@@ -21,6 +21,8 @@ export function QuantityField({ label, shown, unit, min, max, onChange, onDone, 
   const [typed, setTyped] = useState<string | null>(null)
   const [wrong, setWrong] = useState<Problem | null>(null)
   const problemId = useId()
+  /** What stood there before anything was typed; Escape brings it back. */
+  const before = useRef(shown)
 
   const change = (text: string) => {
     setTyped(text)
@@ -47,7 +49,8 @@ export function QuantityField({ label, shown, unit, min, max, onChange, onDone, 
         autoComplete="off"
         value={typed ?? shown}
         onFocus={(event) => {
-          setTyped(shown.replace(/\u202f/g, ''))
+          before.current = shown.replace(/\u202f/g, '')
+          setTyped(before.current)
           const input = event.currentTarget
           requestAnimationFrame(() => input.select())
         }}
@@ -55,9 +58,9 @@ export function QuantityField({ label, shown, unit, min, max, onChange, onDone, 
         onBlur={done}
         onKeyDown={(event) => {
           if (event.key === 'Enter') event.currentTarget.blur()
-          if (event.key === 'Escape') {
-            setTyped(shown)
-            setWrong(null)
+          if (event.key === 'Escape' && typed !== before.current) {
+            event.stopPropagation()
+            change(before.current)
           }
         }}
       />

@@ -12,6 +12,7 @@ import { FlourStands } from './FlourStands.tsx'
 import { FootFacts } from './FootFacts.tsx'
 import { FormulaRule } from './FormulaRule.tsx'
 import { HowMuch } from './HowMuch.tsx'
+import { KeepersNote } from './KeepersNote.tsx'
 import { Ledger } from './Ledger.tsx'
 import { MarginNotes } from './MarginNotes.tsx'
 import { SheetHead } from './SheetHead.tsx'
@@ -43,6 +44,7 @@ function Sheet({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
         <div className="flex flex-col gap-2">
           <Ledger worked={worked} kitchen={kitchen} />
           <HowMuch worked={worked} kitchen={kitchen} />
+          <KeepersNote />
         </div>
         <DoughColumn worked={worked} scaleStepG={step} />
         <MarginNotes worked={worked} scaleStepG={step} />

@@ -36,6 +36,35 @@ function Lock({ on, name, onPress }: { on: boolean; name: string; onPress: () =>
   )
 }
 
+/** Which sack the flour comes from: its own batches tell how much it drinks. */
+function Sack({ row, kitchen }: { row: WorkedRow; kitchen: Kitchen }) {
+  const { edit } = useSheet()
+  const lots = kitchen.lots.filter((lot) => lot.ingredient === row.ingredient.id)
+  if (lots.length === 0) return row.ingredient.name
+  const choose = (lot: string) =>
+    edit((sheet) => ({
+      ...sheet,
+      rows: sheet.rows.map(({ lot: old, ...rest }) =>
+        rest.key !== row.key ? { ...rest, ...(old && { lot: old }) } : { ...rest, ...(lot && { lot }) },
+      ),
+    }))
+  return (
+    <select
+      className="field -ml-1 w-full [field-sizing:content] max-w-full cursor-pointer border-b-transparent max-md:text-[15px] md:w-auto"
+      aria-label={`Sack of ${row.ingredient.name}`}
+      value={row.lot ?? ''}
+      onChange={(event) => choose(event.target.value)}
+    >
+      {lots.map((lot) => (
+        <option key={lot.id} value={lot.id}>
+          {lot.name}
+        </option>
+      ))}
+      <option value="">{row.ingredient.name}, no sack named</option>
+    </select>
+  )
+}
+
 function LedgerRow({ row, worked, kitchen }: Props & { row: WorkedRow }) {
   const { edit, attempt, done } = useSheet()
   const step = kitchen.gear.scaleStepG
@@ -46,7 +75,7 @@ function LedgerRow({ row, worked, kitchen }: Props & { row: WorkedRow }) {
   return (
     <tr className="border-b border-line">
       <th scope="row" className="py-1 text-left text-[17px] font-normal">
-        {name}
+        {row.part === 'flour' ? <Sack row={row} kitchen={kitchen} /> : name}
         {solved && <span className="small"> · solved</span>}
       </th>
       <td className="text-right">
@@ -106,8 +135,14 @@ export function Ledger({ worked, kitchen }: Props) {
   const asWeighedG = rows.reduce((sum, row) => sum + row.weighedG, 0)
   const doughLocked = lockedLine(worked) === 'dough'
   return (
-    <table className="w-full border-collapse">
+    <table className="w-full table-fixed border-collapse">
       <caption className="sr-only">Ledger of ingredients</caption>
+      <colgroup>
+        <col />
+        <col className="w-[64px] md:w-[96px]" />
+        <col className="w-[92px] md:w-[104px]" />
+        <col className="w-[48px] md:w-[86px]" />
+      </colgroup>
       <thead>
         <tr className="small border-b border-line">
           <th scope="col" className="text-left font-normal">

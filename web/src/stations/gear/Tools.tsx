@@ -1,5 +1,6 @@
 import { formatNumber, plainTextFrom, type Gear, type Place } from '@harina/core'
 import { nanoid } from 'nanoid'
+import { notify } from '../../state/notify.ts'
 import { repository } from '../../storage/index.ts'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { Section } from './Section.tsx'
@@ -100,6 +101,10 @@ function PlaceRow({
 export function Places({ gear }: { gear: Gear }) {
   const change = (next: Place) =>
     put({ ...gear, places: gear.places.map((place) => (place.id === next.id ? next : place)) })
+  const remove = (gone: Place) => {
+    put({ ...gear, places: gear.places.filter((place) => place.id !== gone.id) })
+    notify(`${gone.name} is removed`, { action: { label: 'Undo', onClick: () => put(gear) } })
+  }
   const add = () =>
     put({ ...gear, places: [...gear.places, { id: nanoid(), name: 'New place', temperatureC: 20, rhPercent: 55 }] })
   return (
@@ -110,11 +115,7 @@ export function Places({ gear }: { gear: Gear }) {
             key={place.id}
             place={place}
             onChange={change}
-            onRemove={
-              gear.places.length > 1
-                ? () => put({ ...gear, places: gear.places.filter((other) => other.id !== place.id) })
-                : null
-            }
+            onRemove={gear.places.length > 1 ? () => remove(place) : null}
           />
         ))}
       </ul>

@@ -1,0 +1,34 @@
+import { ok, problem, type Result } from '../result.ts'
+import { MOLAR } from './salts.ts'
+
+/** Share of the mass that is left of pure bicarbonate once all of it is carbonate: 105.988/168.012. */
+const LEFT_WHEN_BAKED = MOLAR.sodiumCarbonate / (2 * MOLAR.bicarbonate)
+/** More loss than this, against what full conversion allows, is a slip of the scale. */
+const MOST_LOSS = 1.02
+
+export interface Baked {
+  /** 0 to 1. */
+  readonly conversion: number
+  /** What the tray now holds, dry. */
+  readonly bicarbonateG: number
+  readonly carbonateG: number
+}
+
+/**
+ * How far baking soda has gone, by weight: 2 NaHCO₃ → Na₂CO₃ + H₂O + CO₂. The scale, not the clock, says when it is done.
+ * `freeMoisture` is the share of the soda's mass that was water. Problems: `bake-gained`, `bake-lost-too-much`.
+ * @example 80 g with 2 % moisture, 53 g after → 87.8 % converted
+ */
+export function bakeSoda(beforeG: number, afterG: number, freeMoisture: number): Result<Baked> {
+  if (afterG > beforeG) return problem('bake-gained', 'afterG')
+  const sodaG = beforeG * (1 - freeMoisture)
+  const fullLossG = beforeG - sodaG * LEFT_WHEN_BAKED
+  if (beforeG - afterG > MOST_LOSS * fullLossG)
+    return problem('bake-lost-too-much', 'afterG', { leastG: sodaG * LEFT_WHEN_BAKED })
+  const conversion = Math.min(1, Math.max(0, (1 - afterG / sodaG) / (1 - LEFT_WHEN_BAKED)))
+  return ok({
+    conversion,
+    bicarbonateG: sodaG * (1 - conversion),
+    carbonateG: sodaG * conversion * LEFT_WHEN_BAKED,
+  })
+}

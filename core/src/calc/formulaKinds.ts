@@ -1,0 +1,168 @@
+/** Formula, lot and rope through the port. */
+import {
+  COARSE_PERCENT,
+  correctHydration,
+  rebaseHydration,
+  solveBatch,
+  storeMoisture,
+  type BatchRequest,
+  type BatchResult,
+} from '../formula/index.ts'
+import { materialOf, type IngredientTable, type Material } from '../ingredients/index.ts'
+import { flourLot } from '../lot/index.ts'
+import { ok, problem, type Result } from '../result.ts'
+import { rope } from '../shape/rope.ts'
+import { z } from '../zod.ts'
+import { fraction, id, kind, notNegative, plain, positive, type Computed, type Kind, type Warning } from './kind.ts'
+
+const batchSchema = z.strictObject({
+  kind: z.literal('batch'),
+  rows: z
+    .array(z.strictObject({ id, percent: notNegative, flour: z.literal(true).optional() }))
+    .min(1)
+    .max(200),
+  materials: z
+    .array(
+      z
+        .strictObject({
+          id,
+          water: fraction,
+          fat: fraction.default(0),
+          salt: fraction.default(0),
+          carbonate: z.number().min(0).max(2).default(0),
+        })
+        .refine((m) => m.water + m.fat + m.salt <= 1 + 1e-9, { params: { code: 'composition-over-one' } }),
+    )
+    .max(500)
+    .default([]),
+  solve: z
+    .strictObject({ row: id, percent: z.number(), basis: z.enum(['nominal', 'effective', 'basis14']) })
+    .optional(),
+  target: z.discriminatedUnion('by', [
+    z.strictObject({ by: z.enum(['flour', 'dough', 'water']), grams: positive }),
+    z.strictObject({ by: z.enum(['portions', 'pieces']), count: positive, gramsEach: positive }),
+  ]),
+  lossPercent: z.number().min(0).lt(100).default(0),
+  scaleStepG: positive.default(1),
+  voids: z.number().min(0).lt(1).default(0.03),
+})
+
+type BatchPortRequest = z.infer<typeof batchSchema>
+
+function materialsFor({ rows, materials }: BatchPortRequest, table: IngredientTable): Result<readonly Material[]> {
+  const own = new Map(materials.map((material) => [material.id, material]))
+  const found: Material[] = []
+  for (const [index, row] of rows.entries()) {
+    const entry = table.get(row.id)
+    const material = own.get(row.id) ?? (entry && materialOf(entry))
+    if (!material) return problem('unknown-ingredient', `rows.${index}.id`, { id: row.id })
+    found.push(material)
+  }
+  return ok(found)
+}
+
+function solveOf({ rows, solve }: BatchPortRequest): Result<BatchRequest['solve']> {
+  if (!solve) return ok(undefined)
+  const index = rows.findIndex((row) => row.id === solve.row)
+  if (index < 0) return problem('solve-unknown-row', 'solve.row', { id: solve.row })
+  if (rows.filter((row) => row.id === solve.row).length > 1)
+    return problem('solve-row-twice', 'solve.row', { id: solve.row })
+  return ok({ index, percent: solve.percent, basis: solve.basis })
+}
+
+function batchWarnings({ rounding }: BatchResult): readonly Warning[] {
+  const coarsest = rounding.coarsest
+  if (!coarsest || coarsest.resolutionPercent <= COARSE_PERCENT) return []
+  return [
+    {
+      code: 'scale-too-coarse',
+      severity: 'caution',
+      data: { id: coarsest.id, resolutionPercent: coarsest.resolutionPercent },
+    },
+  ]
+}
+
+function batch(request: BatchPortRequest, table: IngredientTable): Result<Computed> {
+  const materials = materialsFor(request, table)
+  if (!materials.ok) return materials
+  const solve = solveOf(request)
+  if (!solve.ok) return solve
+  const rows = request.rows.map((row, index) => ({
+    material: materials.value[index] as Material,
+    percent: row.percent,
+    flour: row.flour === true,
+  }))
+  const { target, lossPercent, scaleStepG, voids } = request
+  const solved = solveBatch({
+    rows,
+    target,
+    lossPercent,
+    scaleStepG,
+    voids,
+    ...(solve.value && { solve: solve.value }),
+  })
+  return solved.ok ? ok({ result: solved.value, warnings: batchWarnings(solved.value) }) : solved
+}
+
+export const formulaKinds: Readonly<Record<string, Kind>> = {
+  batch: kind(batchSchema, batch),
+  correct: kind(
+    z.strictObject({
+      kind: z.literal('correct'),
+      flourG: positive,
+      waterG: notNegative,
+      targetPercent: notNegative,
+      saltG: notNegative.default(0),
+    }),
+    (request) => {
+      const corrected = correctHydration(request)
+      return corrected.ok ? plain(corrected.value) : corrected
+    },
+  ),
+  'store-moisture': kind(
+    z.strictObject({
+      kind: z.literal('store-moisture'),
+      grain: z.enum(['durum', 'hard', 'soft']),
+      temperatureC: z.number().min(-30).max(80),
+      rhPercent: z.number().min(5).max(95),
+    }),
+    (request) => plain({ moisture: storeMoisture(request.grain, request) }),
+  ),
+  rebase: kind(
+    z.strictObject({
+      kind: z.literal('rebase'),
+      basis14Percent: z.number(),
+      flourG: positive,
+      flourMoisture: z.number().min(0).max(0.5),
+      otherWaterG: notNegative.default(0),
+    }),
+    (request) => {
+      const rebased = rebaseHydration(request)
+      return rebased.ok ? plain(rebased.value) : rebased
+    },
+  ),
+  rope: kind(
+    z.strictObject({
+      kind: z.literal('rope'),
+      doughG: positive,
+      densityGPerCm3: positive,
+      diameterMm: positive,
+      cutMm: positive,
+      boardMm: positive,
+    }),
+    (request) => {
+      const warnings: Warning[] =
+        request.cutMm > request.boardMm ? [{ code: 'cut-longer-than-board', severity: 'caution' }] : []
+      return ok({ result: rope(request), warnings })
+    },
+  ),
+  'flour-lot': kind(
+    z.strictObject({
+      kind: z.literal('flour-lot'),
+      priorSd: positive.default(2),
+      batchSd: positive.default(0.8),
+      observations: z.array(z.number()).max(10_000),
+    }),
+    (request) => plain(flourLot(request)),
+  ),
+}
