@@ -1,11 +1,11 @@
 /** `npm run shots`: one current picture a main view, from the demo workspace, into docs/screenshots. Build first. */
 import {
   DESK,
+  mixToTheFeel,
   openBrowser,
   openPage,
   PHONE,
   press,
-  pressStarting,
   sees,
   serveSite,
   type Size,
@@ -34,16 +34,8 @@ interface Shot {
   readonly before?: (page: Page) => Promise<void>
 }
 
-/** Runs a batch up to the word for its feel. */
 async function toTheFeel(): Promise<void> {
-  await press(page, 'Take to the bench')
-  await sees(page, 'on the scale')
-  await page.keyboard.press('Space')
-  await sees(page, 'dissolved in it')
-  await page.keyboard.press('Space')
-  await sees(page, 'still to pour')
-  await pressStarting(page, 'Poured')
-  await sees(page, 'Squeeze a fistful')
+  await mixToTheFeel(page)
   await page.keyboard.press('2')
   await sees(page, 'Wait 10 minutes first')
 }

@@ -1,4 +1,14 @@
-// jsdom has no structuredClone; fake-indexeddb stores by it.
+// What jsdom lacks and the client uses; each stands in with the least that behaves.
+import 'fake-indexeddb/auto'
+import { TextEncoder } from 'node:util'
 import { deserialize, serialize } from 'node:v8'
 
 globalThis.structuredClone ??= (value) => deserialize(serialize(value))
+globalThis.TextEncoder ??= TextEncoder
+globalThis.ResizeObserver ??= class {
+  observe() {}
+  unobserve() {}
+  disconnect() {}
+}
+globalThis.matchMedia ??= () => ({ matches: false, addEventListener() {}, removeEventListener() {} })
+Element.prototype.scrollTo ??= () => undefined

@@ -4,35 +4,17 @@ import { mkdtemp, writeFile } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import type { Page } from 'puppeteer-core'
-import { clientDir } from './clientDir.ts'
-import {
-  catchDownloads,
-  fill,
-  openBrowser,
-  openPage,
-  press,
-  sees,
-  serveSite,
-  textOf,
-  type Site,
-  type Visit,
-} from './harness/index.ts'
+import { catchDownloads, fill, openPage, press, sees, textOf } from './harness/index.ts'
+import { useSite } from './useSite.ts'
 
-let site: Site
-let visit: Visit
+const here = useSite('file')
 let page: Page
 let dir: string
 const good = generateWorkspace(Date.parse('2031-11-08T10:20:00Z'))
 
 beforeAll(async () => {
-  site = await serveSite({ clientDir })
-  visit = await openBrowser()
-  page = await openPage(visit, new URL('/gear', site.url).href)
+  page = await openPage(here.visit, new URL('/gear', here.site.url).href)
   dir = await mkdtemp(join(tmpdir(), 'harina-files-'))
-})
-afterAll(async () => {
-  await visit.close()
-  await site.close()
 })
 
 let count = 0
@@ -85,11 +67,11 @@ it('the same formula changed on both sides is offered as keep both, replace or s
     formulas: [{ ...good.formulas[1]!, sheet: { ...good.formulas[1]!.sheet, name: 'Stiffer semolina' } }],
   }
   const names = async () => {
-    await page.goto(new URL('/formula', site.url).href, { waitUntil: 'networkidle0' })
+    await page.goto(new URL('/formula', here.site.url).href, { waitUntil: 'networkidle0' })
     await press(page, 'Formula book')
     await sees(page, 'Start a plain sheet')
     const found = await page.$$eval('[role=dialog] li .head', (heads) => heads.map((head) => head.textContent))
-    await page.goto(new URL('/gear', site.url).href, { waitUntil: 'networkidle0' })
+    await page.goto(new URL('/gear', here.site.url).href, { waitUntil: 'networkidle0' })
     return found.sort()
   }
   const choose = async (label: string) => {
@@ -118,7 +100,7 @@ it('the same formula changed on both sides is offered as keep both, replace or s
 })
 
 it('one formula goes out alone, with the flour it names', async () => {
-  await page.goto(new URL('/formula', site.url).href, { waitUntil: 'networkidle0' })
+  await page.goto(new URL('/formula', here.site.url).href, { waitUntil: 'networkidle0' })
   const downloads = await catchDownloads(page)
   await press(page, 'Formula book')
   await press(page, 'Export this formula')
@@ -131,7 +113,7 @@ it('one formula goes out alone, with the flour it names', async () => {
 })
 
 it('markup typed into a name is kept as words', async () => {
-  await page.goto(new URL('/formula', site.url).href, { waitUntil: 'networkidle0' })
+  await page.goto(new URL('/formula', here.site.url).href, { waitUntil: 'networkidle0' })
   await fill(page, 'Name of the formula', '<script>x</script>')
   await sees(page, '‹script>x‹/script>')
 })

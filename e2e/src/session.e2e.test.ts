@@ -1,36 +1,15 @@
 /** What must survive: a draft through a reload, an hour asleep, a lost network, a browser that holds sound back. */
 import type { Page } from 'puppeteer-core'
 import { clientDir } from './clientDir.ts'
-import {
-  fill,
-  named,
-  openBrowser,
-  openPage,
-  press,
-  pressStarting,
-  sees,
-  serveSite,
-  valueOf,
-  type Site,
-  type Visit,
-} from './harness/index.ts'
+import { chord, fill, named, openPage, press, pressStarting, sees, serveSite, valueOf } from './harness/index.ts'
+import { useSite } from './useSite.ts'
 
-let site: Site
-let visit: Visit
+const here = useSite('test')
 
-beforeEach(async () => {
-  site = await serveSite({ clientDir })
-  visit = await openBrowser()
-})
-afterEach(async () => {
-  await visit.close()
-  await site.close()
-})
-
-const go = (page: Page, path: string) => page.goto(new URL(path, site.url).href, { waitUntil: 'networkidle0' })
+const go = (page: Page, path: string) => page.goto(new URL(path, here.site.url).href, { waitUntil: 'networkidle0' })
 
 it('from the first screen, six portions are one action away; they survive a reload, and undo takes them back', async () => {
-  const page = await openPage(visit, site.url)
+  const page = await openPage(here.visit, here.site.url)
   const flour = await valueOf(page, 'Remilled durum R-34, grams')
   await fill(page, 'Portions', '6')
   const half = await valueOf(page, 'Remilled durum R-34, grams')
@@ -47,14 +26,12 @@ it('from the first screen, six portions are one action away; they survive a relo
 })
 
 it('the rule moves by arrows, and percent and grams drive each other', async () => {
-  const page = await openPage(visit, site.url)
+  const page = await openPage(here.visit, here.site.url)
   const before = Number(await valueOf(page, 'Hydration, percent'))
   const rule = await named(page, 'slider', 'Water on 100 of flour')
   await rule.evaluate((handle) => handle.focus())
   await page.keyboard.press('ArrowRight')
-  await page.keyboard.down('Shift')
-  await page.keyboard.press('ArrowRight')
-  await page.keyboard.up('Shift')
+  await chord(page, 'Shift', 'ArrowRight')
   expect(Number(await valueOf(page, 'Hydration, percent'))).toBeCloseTo(before + 0.6, 5)
   await fill(page, 'Fine salt, grams', '14')
   await page.keyboard.press('Enter')
@@ -66,7 +43,7 @@ it('the rule moves by arrows, and percent and grams drive each other', async () 
 })
 
 it('the same flour in the lamp room takes visibly more water, with the reason beside it', async () => {
-  const page = await openPage(visit, site.url)
+  const page = await openPage(here.visit, here.site.url)
   const damp = Number(await valueOf(page, 'Hydration, percent'))
   await pressStarting(page, 'Lamp room')
   await sees(page, 'Lamp room: ')
@@ -75,7 +52,7 @@ it('the same flour in the lamp room takes visibly more water, with the reason be
 })
 
 it('after an hour asleep a timer has rung since it was due, in sight and in the title, and says tap for sound where sound is held', async () => {
-  const page = await openPage(visit, site.url)
+  const page = await openPage(here.visit, here.site.url)
   // A browser that lets no sound through before a touch.
   await page.evaluateOnNewDocument(() => {
     class Held {
@@ -108,21 +85,21 @@ it('after an hour asleep a timer has rung since it was due, in sight and in the 
 })
 
 it('works without a network after the first load', async () => {
-  const page = await openPage(visit, site.url)
+  const page = await openPage(here.visit, here.site.url)
   await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined))
   await page.waitForFunction(() => navigator.serviceWorker.controller !== null || performance.now() > 5000)
-  await site.close()
-  await page.goto(new URL('/shape', site.url).href, { waitUntil: 'load' })
+  await here.site.close()
+  await page.goto(new URL('/shape', here.site.url).href, { waitUntil: 'load' })
   await sees(page, 'board lengths')
-  await page.goto(new URL('/gear', site.url).href, { waitUntil: 'load' })
+  await page.goto(new URL('/gear', here.site.url).href, { waitUntil: 'load' })
   await sees(page, 'Where flour stands')
-  site = await serveSite({ clientDir })
+  here.site = await serveSite({ clientDir })
 })
 
 it('an empty workspace says what would stand there and how to begin', async () => {
-  await site.close()
-  site = await serveSite({ clientDir, demo: false })
-  const page = await openPage(visit, site.url)
+  await here.site.close()
+  here.site = await serveSite({ clientDir, demo: false })
+  const page = await openPage(here.visit, here.site.url)
   await sees(page, 'Nothing on paper yet')
   await press(page, 'Open the formula book')
   await press(page, 'Semolina and water, for the hand')
@@ -136,18 +113,14 @@ it('an empty workspace says what would stand there and how to begin', async () =
 })
 
 it('undo at the bench takes back one tap at a time', async () => {
-  const page = await openPage(visit, site.url)
+  const page = await openPage(here.visit, here.site.url)
   await press(page, 'Take to the bench')
   await sees(page, 'on the scale')
   await page.keyboard.press('Space')
   await sees(page, 'dissolved in it')
   await page.keyboard.press('Space')
   await sees(page, 'still to pour')
-  const undo = async () => {
-    await page.keyboard.down('Control')
-    await page.keyboard.press('z')
-    await page.keyboard.up('Control')
-  }
+  const undo = () => chord(page, 'Control', 'z')
   await undo()
   await sees(page, 'dissolved in it')
   await undo()

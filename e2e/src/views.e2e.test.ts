@@ -3,19 +3,8 @@ import { readFileSync } from 'node:fs'
 import { createRequire } from 'node:module'
 import { join } from 'node:path'
 import type { Page } from 'puppeteer-core'
-import { clientDir } from './clientDir.ts'
-import {
-  DESK,
-  openBrowser,
-  openPage,
-  PHONE,
-  press,
-  sees,
-  serveSite,
-  type Site,
-  type Size,
-  type Visit,
-} from './harness/index.ts'
+import { chord, DESK, openPage, PHONE, press, sees, type Size } from './harness/index.ts'
+import { useSite } from './useSite.ts'
 
 const axeSource = readFileSync(
   createRequire(join(process.cwd(), 'package.json')).resolve('axe-core/axe.min.js'),
@@ -72,34 +61,25 @@ const views: readonly View[] = [
     path: '/log',
     shows: '12 batches',
     open: async (page) => {
-      await page.keyboard.down('Control')
-      await page.keyboard.press('k')
-      await page.keyboard.up('Control')
+      await chord(page, 'Control', 'k')
       await sees(page, 'station')
     },
   },
 ]
 
-let site: Site
-let visit: Visit
+const here = useSite('file')
 let page: Page
 const foreign: string[] = []
 const troubles: string[] = []
 
 beforeAll(async () => {
-  site = await serveSite({ clientDir })
-  visit = await openBrowser()
-  page = await openPage(visit, site.url)
+  page = await openPage(here.visit, here.site.url)
   page.on('request', (request) => {
     const { protocol, origin } = new URL(request.url())
-    if (protocol.startsWith('http') && origin !== new URL(site.url).origin) foreign.push(request.url())
+    if (protocol.startsWith('http') && origin !== new URL(here.site.url).origin) foreign.push(request.url())
   })
   page.on('pageerror', (error) => troubles.push(String(error)))
   page.on('console', (message) => message.type() === 'error' && troubles.push(message.text()))
-})
-afterAll(async () => {
-  await visit.close()
-  await site.close()
 })
 
 const judge = async (): Promise<string[]> => {
@@ -123,7 +103,7 @@ it.each(both)('axe finds nothing on $title', async ({ view, theme }) => {
     const key = 'harina.preferences'
     localStorage.setItem(key, JSON.stringify({ ...JSON.parse(localStorage.getItem(key) ?? '{}'), theme: wanted }))
   }, theme)
-  await page.goto(new URL(view.path, site.url).href, { waitUntil: 'networkidle0' })
+  await page.goto(new URL(view.path, here.site.url).href, { waitUntil: 'networkidle0' })
   await sees(page, view.shows)
   expect(await page.$eval('html', (html) => html.dataset['theme'])).toBe(theme)
   await view.open?.(page)
@@ -140,7 +120,7 @@ it.each(['/formula', '/shape', '/bench', '/log', '/gear'])(
         inside: main.scrollWidth - main.clientWidth,
       }))
     await page.setViewport(DESK)
-    await page.goto(new URL(path, site.url).href, { waitUntil: 'networkidle0' })
+    await page.goto(new URL(path, here.site.url).href, { waitUntil: 'networkidle0' })
     expect(await overflow()).toEqual({ down: 0, across: 0, inside: 0 })
     await page.setViewport(PHONE)
     await page.reload({ waitUntil: 'networkidle0' })

@@ -1,53 +1,33 @@
 /** The whole job as a maker does it: six portions, bench with a correction, a reload, a killed browser, log, files. */
 import type { WorkspaceFile } from '@harina/core'
-import { clientDir } from './clientDir.ts'
 import {
   at,
   catchDownloads,
   fill,
   follow,
+  mixToTheFeel,
   openBrowser,
   openPage,
   press,
   pressStarting,
   sees,
-  serveSite,
   textOf,
   valueOf,
-  type Site,
-  type Visit,
 } from './harness/index.ts'
+import { useSite } from './useSite.ts'
 
-let site: Site
-let visit: Visit
-
-beforeAll(async () => {
-  site = await serveSite({ clientDir })
-  visit = await openBrowser()
-})
-afterAll(async () => {
-  await visit.close()
-  await site.close()
-})
+const here = useSite('file')
 
 it('six portions of a hand shape, from the first screen to the log and through a file', async () => {
-  let page = await openPage(visit, site.url)
+  let page = await openPage(here.visit, here.site.url)
   await fill(page, 'Portions', '6')
   expect(await valueOf(page, 'Remilled durum R-34, grams')).toMatch(/^4\d\d$/)
-  await press(page, 'Take to the bench')
 
-  // Flour and water.
-  await at(page, /^\/bench\/./)
+  // Flour, water, and the first stop.
+  await mixToTheFeel(page)
   const batchPath = new URL(page.url()).pathname
-  await sees(page, 'on the scale')
-  await page.keyboard.press('Space')
-  await sees(page, 'dissolved in it')
-  await page.keyboard.press('Space')
-  await sees(page, 'still to pour')
-  await pressStarting(page, 'Poured')
 
   // It feels dry: the flour has not drunk, so waiting is offered first; a correction is made all the same.
-  await sees(page, 'Squeeze a fistful')
   await page.keyboard.press('2')
   await sees(page, 'Wait 10 minutes first')
   await pressStarting(page, 'Add 5 g water anyway')
@@ -65,9 +45,9 @@ it('six portions of a hand shape, from the first screen to the log and through a
   await sees(page, 'left')
 
   // The browser is killed; a new one with the same profile finds the kneading clock still running.
-  await visit.kill()
-  visit = await openBrowser(visit.profile)
-  page = await openPage(visit, new URL(batchPath, site.url).href)
+  await here.visit.kill()
+  here.visit = await openBrowser(here.visit.profile)
+  page = await openPage(here.visit, new URL(batchPath, here.site.url).href)
   await sees(page, 'Heel of the hand')
   await sees(page, 'left')
   expect(await textOf(page)).toMatch(/1[01]:\d\d/)
@@ -105,7 +85,7 @@ it('six portions of a hand shape, from the first screen to the log and through a
   await page.click('[role=dialog] input[type=checkbox]')
   await press(page, 'Clear it')
   await sees(page, 'Your sacks would stand here.')
-  await page.goto(new URL('/log', site.url).href, { waitUntil: 'networkidle0' })
+  await page.goto(new URL('/log', here.site.url).href, { waitUntil: 'networkidle0' })
   await sees(page, 'No batch in the log yet')
 
   await follow(page, 'Gear')
@@ -114,7 +94,7 @@ it('six portions of a hand shape, from the first screen to the log and through a
   await sees(page, '14 batches')
   await press(page, 'Bring it in')
   await sees(page, 'Brought in')
-  await page.goto(new URL(logPath, site.url).href, { waitUntil: 'networkidle0' })
+  await page.goto(new URL(logPath, here.site.url).href, { waitUntil: 'networkidle0' })
   await sees(page, 'Even pieces. ‹b>Again‹/b> on Saturday.')
   expect(await page.$eval('article', (article) => article.innerText)).toBe(logText)
 
@@ -128,7 +108,7 @@ it('six portions of a hand shape, from the first screen to the log and through a
   expect([after.gear, after.draft]).toEqual([before.gear, before.draft])
 
   // The next batch starts from what was learned.
-  await page.goto(new URL(logPath, site.url).href, { waitUntil: 'networkidle0' })
+  await page.goto(new URL(logPath, here.site.url).href, { waitUntil: 'networkidle0' })
   await press(page, 'Start the next from it')
   await at(page, /^\/formula$/)
   await sees(page, 'This flour wants')

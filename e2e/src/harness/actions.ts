@@ -37,9 +37,7 @@ export async function pressStarting(page: Page, start: string): Promise<void> {
 export async function fill(page: Page, label: string, text: string): Promise<void> {
   const field = await named(page, 'textbox', label)
   await field.focus()
-  await page.keyboard.down('Control')
-  await page.keyboard.press('a')
-  await page.keyboard.up('Control')
+  await chord(page, 'Control', 'a')
   await page.keyboard.type(text)
 }
 
@@ -58,4 +56,27 @@ export const textOf = (page: Page): Promise<string> => page.evaluate(() => docum
 
 export async function at(page: Page, path: RegExp): Promise<void> {
   await page.waitForFunction((source) => new RegExp(source).test(location.pathname), { timeout: WAIT_MS }, path.source)
+}
+
+/** From the sheet on paper to the word for how the dough feels, the way the plan says. */
+export async function mixToTheFeel(page: Page): Promise<void> {
+  await press(page, 'Take to the bench')
+  await sees(page, 'on the scale')
+  await page.keyboard.press('Space')
+  await sees(page, 'dissolved in it')
+  await page.keyboard.press('Space')
+  await sees(page, 'still to pour')
+  await pressStarting(page, 'Poured')
+  await sees(page, 'Squeeze a fistful')
+}
+
+/** A chord, as Control and z. */
+export async function chord(
+  page: Page,
+  modifier: 'Control' | 'Shift',
+  key: Parameters<Page['keyboard']['press']>[0],
+): Promise<void> {
+  await page.keyboard.down(modifier)
+  await page.keyboard.press(key)
+  await page.keyboard.up(modifier)
 }

@@ -1,4 +1,3 @@
-import 'fake-indexeddb/auto'
 import { emptyWorkspace, replay, type Batch, type BenchEvent, type Workspace } from '@harina/core'
 import sample from '@harina/core/fixtures/workspace-1.harina.json'
 import { HarinaDatabase } from './database.ts'

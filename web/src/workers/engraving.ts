@@ -23,13 +23,18 @@ function worker() {
   return remote
 }
 
+/** Async, so that a browser without workers settles as a failure too, and costs a drawing, not the station. */
+async function ask({ form, wallMm }: Pick<Shape, 'form' | 'wallMm'>): Promise<Engraving> {
+  const { proxy, died } = worker()
+  return Promise.race([proxy.engrave({ form, wallMm }), died])
+}
+
 /** The engraving of a shape; a failure settles too, and may be asked for again. */
 export function engravingOf(shape: Pick<Shape, 'id' | 'form' | 'wallMm'>): Promise<Engraving> {
   const key = `${shape.id} ${JSON.stringify(shape.form)} ${shape.wallMm}`
   const known = kept.get(key)
   if (known) return known
-  const { proxy, died } = worker()
-  const made = Promise.race([proxy.engrave({ form: shape.form, wallMm: shape.wallMm }), died])
+  const made = ask(shape)
   kept.set(key, made)
   made.catch(() => kept.delete(key))
   return made

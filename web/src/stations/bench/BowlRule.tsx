@@ -1,42 +1,28 @@
 import { effectivePercent, formatGrams, formatPercent, planWindow, sackFlourG, waterTargets } from '@harina/core'
-import { useMemo } from 'react'
-import { HydrationRule } from '../../ui/rule/HydrationRule.tsx'
-import { ruleRange, type RuleMark } from '../../ui/rule/ruleLayout.ts'
-import { useKitchen } from '../../ui/kitchen.tsx'
+import { PlanRule } from '../../ui/rule/PlanRule.tsx'
+import type { RuleMark } from '../../ui/rule/ruleLayout.ts'
 import { useBench } from './StepSheet.tsx'
 
+/** How far left of its window the rule begins at the bench, points: where a bowl stands before the hold-back. */
+const LEAD_POINTS = 9
+
 /** The rule at the bench: live as water goes in. */
-export function BowlRule({ marks: shown = true }: { marks?: boolean }) {
+export function BowlRule({ marks = true }: { marks?: boolean }) {
   const { running } = useBench()
-  const { plan } = running.batch
   const { state } = running
-  const kitchen = useKitchen()
-  const value = effectivePercent(plan, state)
-  const layout = useMemo(() => {
-    const window = planWindow(plan)
-    return { window, range: ruleRange([window.low - 9, window.high + 3, plan.hydration.effective]) }
-  }, [plan])
+  const { plan } = running.batch
   const targets = waterTargets(plan, state)
-  const flour = sackFlourG(plan, state)
-  const marks = useMemo<readonly RuleMark[]>(
-    () =>
-      shown
-        ? [
-            { id: 'start', at: (100 * targets.startG) / flour, kind: 'dashed', label: 'first stop' },
-            { id: 'all', at: (100 * targets.totalG) / flour, kind: 'open', label: 'the whole jug' },
-          ]
-        : [],
-    [shown, targets.startG, targets.totalG, flour],
-  )
+  const perGram = 100 / sackFlourG(plan, state)
+  const stops: readonly RuleMark[] = [
+    { id: 'start', at: targets.startG * perGram, kind: 'dashed', label: 'first stop' },
+    { id: 'all', at: targets.totalG * perGram, kind: 'open', label: 'the whole jug' },
+  ]
   return (
-    <HydrationRule
-      family={kitchen?.doughs.get(plan.sheet.dough)?.family ?? 'semolina'}
-      from={layout.range.from}
-      to={layout.range.to}
-      value={value}
-      shape={{ label: plan.shape.name, window: layout.window }}
-      methods={[]}
-      marks={marks}
+    <PlanRule
+      plan={plan}
+      value={effectivePercent(plan, state)}
+      marks={marks ? stops : []}
+      room={[planWindow(plan).low - LEAD_POINTS]}
       label="Water on 100 of flour in the bowl"
     />
   )

@@ -4,7 +4,6 @@ import {
   formatNumber,
   formatPercent,
   formatPoints,
-  planWindow,
   type Addition,
   type BatchSummary,
   type PlannedRow,
@@ -15,9 +14,8 @@ import { useMemo } from 'react'
 import { useNavigate } from 'react-router'
 import { draftOpened } from '../../state/draftSlice.ts'
 import { useAppDispatch } from '../../state/store.ts'
-import { useKitchen } from '../../ui/kitchen.tsx'
-import { HydrationRule } from '../../ui/rule/HydrationRule.tsx'
-import { ruleRange, type RuleMark } from '../../ui/rule/ruleLayout.ts'
+import { PlanRule } from '../../ui/rule/PlanRule.tsx'
+import type { RuleMark } from '../../ui/rule/ruleLayout.ts'
 import { feelWords, verdictWords } from '../../ui/words.ts'
 
 /** The batch's sheet on paper again; its flour has learned, so the water starts from what was accepted. */
@@ -40,36 +38,25 @@ export function StartNext({ batch }: { batch: BatchSummary }) {
 /** The rule as a trail: each pour and each spoon of flour where it took the dough. */
 function TrailRule({ batch }: { batch: BatchSummary }) {
   const { plan, state, effective } = batch
-  const kitchen = useKitchen()
-  const layout = useMemo(() => {
-    const window = planWindow(plan)
-    const stops = state.additions.map((addition) => addition.to)
-    const marks: RuleMark[] = [
-      {
-        id: 'planned',
-        at: plan.hydration.effective,
-        kind: 'open',
-        label: `${formatPercent(plan.hydration.effective)} planned`,
-      },
-      ...state.additions.slice(0, -1).map((addition, index): RuleMark => ({
-        id: String(index),
-        at: addition.to,
-        kind: 'dashed',
-        label: formatPercent(addition.to),
-      })),
-      { id: 'end', at: effective, kind: 'triangle', label: `${formatPercent(effective)} poured` },
-    ]
-    return { window, marks, range: ruleRange([window.low, window.high, ...stops, effective, plan.hydration.effective]) }
-  }, [plan, state, effective])
+  const stops = state.additions.map((addition) => addition.to)
+  const marks: readonly RuleMark[] = [
+    {
+      id: 'planned',
+      at: plan.hydration.effective,
+      kind: 'open',
+      label: `${formatPercent(plan.hydration.effective)} planned`,
+    },
+    ...stops
+      .slice(0, -1)
+      .map((stop, index): RuleMark => ({ id: String(index), at: stop, kind: 'dashed', label: formatPercent(stop) })),
+    { id: 'end', at: effective, kind: 'triangle', label: `${formatPercent(effective)} poured` },
+  ]
   return (
-    <HydrationRule
-      family={kitchen?.doughs.get(plan.sheet.dough)?.family ?? 'semolina'}
-      from={layout.range.from}
-      to={layout.range.to}
+    <PlanRule
+      plan={plan}
       value={effective}
-      shape={{ label: plan.shape.name, window: layout.window }}
-      methods={[]}
-      marks={layout.marks}
+      marks={marks}
+      room={[...stops, effective]}
       label="Water on 100 of flour at the end"
     />
   )

@@ -1,0 +1,215 @@
+import { computeSheet, planBatch, replay, type BenchAction, type BenchEvent, type Kitchen } from '@harina/core'
+import { doughTable, ingredientTable, shapeTable } from '@harina/core'
+import { doughs, ingredients, shapes } from '@harina/facts'
+import { cleanup } from '@testing-library/react'
+import { repository } from '../../storage/index.ts'
+import {
+  fireEvent,
+  openBatch,
+  press,
+  putWorkspace,
+  readOpen,
+  renderAt,
+  sampleWorkspace,
+  screen,
+  settle,
+  typeInto,
+} from '../../testing/renderApp.tsx'
+import BenchStation from './BenchStation.tsx'
+
+const kitchen: Kitchen = {
+  ingredients: ingredientTable(ingredients),
+  doughs: doughTable(doughs),
+  shapes: shapeTable(shapes),
+  gear: sampleWorkspace.gear!,
+  lots: sampleWorkspace.lots,
+  thirst: new Map(),
+}
+const worked = computeSheet(sampleWorkspace.draft!.sheet, kitchen)
+if (!worked.ok) throw new Error(worked.problem.code)
+
+const MINUTE = 60_000
+const pages = [
+  { path: '/bench/:batchId?', element: <BenchStation /> },
+  { path: '/log/:batchId', element: <p>in the log</p> },
+]
+
+/** A batch begun so long ago, with what has been done since; the events come a minute apart. */
+async function begin(minutesAgo: number, ...actions: BenchAction[]) {
+  await putWorkspace({ ...sampleWorkspace, batches: [] })
+  const start = Date.now() - minutesAgo * MINUTE
+  const plan = planBatch(worked.ok ? worked.value : (undefined as never), kitchen, new Date(start).toISOString(), null)
+  await repository.startBatch('b', plan)
+  const events = actions.map(
+    (action, index) => ({ ...action, id: `e${index}`, at: new Date(start + index * 1000).toISOString() }) as BenchEvent,
+  )
+  if (events.length > 0) await repository.record('b', events)
+  await readOpen()
+  renderAt('/bench/b', pages)
+  await settle()
+  return plan
+}
+
+const state = async () => {
+  const { plan, events } = await openBatch('b')
+  return replay(plan, events)
+}
+const done = (
+  ...steps: ('flour' | 'water' | 'pour' | 'feel' | 'knead' | 'rest' | 'divide' | 'shape' | 'cook')[]
+): BenchAction[] => steps.map((step) => ({ type: 'step-done', step }))
+const flourG = () => worked.ok && worked.value.rows[0]!.weighedG
+
+afterEach(cleanup)
+
+it('less flour than planned: the water follows, on the screen and in what is poured', async () => {
+  await begin(1)
+  await typeInto('Remilled durum R-34, grams on the scale', '500')
+  expect(screen.getByText('The water follows')).toBeTruthy()
+  await press(/^Weighed, go on/)
+  expect((await state()).weighedG['f-r34']).toBe(500)
+  await press(/^Made, go on/)
+  const still = screen.getByText('still to pour').parentElement?.textContent ?? ''
+  expect(Number(/(\d+) g/.exec(still)?.[1])).toBeLessThan(500 * 0.5)
+})
+
+it('no flour at all cannot go on', async () => {
+  await begin(1)
+  await typeInto('Remilled durum R-34, grams on the scale', '0')
+  expect(screen.getByRole('button', { name: /^Weighed, go on/ })).toHaveProperty('disabled', true)
+})
+
+it('water poured in two goes adds up', async () => {
+  await begin(1, ...done('flour', 'water'))
+  await typeInto('Grams of water poured', '100')
+  await press(/^Poured 100 g, more to come/)
+  expect((await state()).pouredG).toBe(100)
+  await press(/^Poured \d+ g, go on/)
+  const { pouredG, done: steps } = await state()
+  const { plan } = await openBatch('b')
+  expect(Math.abs(pouredG - plan.water.startG)).toBeLessThan(1)
+  expect(steps).toContain('pour')
+})
+
+it('dry after its time to drink: a spoon of water, and the hydration moves by what was said', async () => {
+  const plan = await begin(20, ...done('flour', 'water'), { type: 'poured', grams: 402 }, ...done('pour'))
+  await press(/^2/)
+  expect(screen.queryByText(/Wait .* first/)).toBeNull()
+  expect(screen.getAllByText(/10 g water: 2 level teaspoons/).length).toBeGreaterThan(0)
+  await press(/^Add 10 g water/)
+  const { additions } = await state()
+  expect(additions.at(-1)).toMatchObject({ what: 'water', grams: 10 })
+  expect(additions.at(-1)!.to - additions.at(-1)!.from).toBeCloseTo(1000 / plan.rows[0]!.weighedG, 6)
+  // What was felt before the water counts no more.
+  expect(screen.getByRole('button', { name: /^2/ }).getAttribute('aria-pressed')).toBe('false')
+})
+
+it('judged too soon: covering comes first, the spoon second', async () => {
+  await begin(0, ...done('flour', 'water'), { type: 'poured', grams: 402 }, ...done('pour'))
+  await press(/^1/)
+  expect(screen.getAllByText(/Wait \d+ minutes first/).length).toBeGreaterThan(0)
+  await press(/^Cover \d+ min/)
+  expect((await state()).timers.drink?.stage).toBe('running')
+})
+
+it('flour after water is called chasing; one’s own step brings its salt', async () => {
+  const felt: BenchAction = { type: 'felt', feel: 'dry' }
+  await begin(40, ...done('flour', 'water'), { type: 'poured', grams: 402 }, ...done('pour'), felt, {
+    type: 'poured',
+    grams: 30,
+  })
+  await press(/^5/)
+  expect(screen.getAllByText(/running after each other/).length).toBeGreaterThan(0)
+  await typeInto('Grams of your own step', '40')
+  await press('add as flour')
+  const after = await state()
+  expect(after.addedFlourG).toBe(40)
+  expect(after.addedSaltG).toBeCloseTo(0.4, 2)
+})
+
+it('space presses the dark button, digits say the feel, arrows look along the steps', async () => {
+  await begin(20, ...done('flour', 'water'), { type: 'poured', grams: 402 }, ...done('pour'))
+  fireEvent.keyDown(window, { key: '3' })
+  await settle()
+  expect((await state()).feels.at(-1)?.feel).toBe('right')
+  fireEvent.keyDown(window, { key: ' ' })
+  await settle()
+  expect((await state()).done).toContain('feel')
+  fireEvent.keyDown(window, { key: 'ArrowLeft' })
+  expect(screen.getByRole('heading', { level: 1 }).textContent).toBe('How does it feel?')
+  expect(screen.getByRole('button', { name: /^Back to now/ })).toBeTruthy()
+  fireEvent.keyDown(window, { key: ' ' })
+  expect(screen.getByRole('heading', { level: 1 }).textContent).toBe('Knead')
+})
+
+it('a space held down or typed into a field presses nothing', async () => {
+  await begin(1)
+  fireEvent.keyDown(window, { key: ' ', repeat: true })
+  fireEvent.keyDown(await screen.findByLabelText('Remilled durum R-34, grams on the scale'), { key: ' ' })
+  await settle()
+  expect((await state()).done).toEqual([])
+})
+
+it('a timer starts, moves by a minute and ends when the dough is ready', async () => {
+  await begin(30, ...done('flour', 'water', 'pour', 'feel'))
+  await typeInto('Minutes, knead', '9')
+  await press(/^Start kneading/)
+  await press('+1 min')
+  expect((await state()).timers.knead?.minutes).toBe(10)
+  await press(/^Kneaded, go on/)
+  const after = await state()
+  expect([after.timers.knead?.stage, after.done.includes('knead')]).toEqual(['stopped', true])
+})
+
+it('undo and redo take back what one tap did, whole', async () => {
+  await begin(1)
+  await press(/^Weighed, go on/)
+  await press(/^Undo/)
+  expect([(await state()).done, (await state()).weighedG]).toEqual([[], {}])
+  await press(/^Redo/)
+  expect((await state()).weighedG['f-r34']).toBe(flourG())
+})
+
+it('lumps and pieces are of the dough that is there', async () => {
+  await begin(
+    90,
+    { type: 'weighed', row: 'f-r34', grams: 450 },
+    { type: 'poured', grams: 205 },
+    ...done('flour', 'water', 'pour', 'feel', 'knead', 'rest'),
+  )
+  const lumps = Number(/lumps(\d+)/.exec(screen.getByText('lumps').parentElement?.textContent ?? '')?.[1])
+  expect(lumps).toBeLessThan(11)
+  await press(/^Divided, go on/)
+  await typeInto('Pieces made', '612')
+  await press(/^Shaped, go on/)
+  expect((await state()).shapedPieces).toBe(612)
+})
+
+it('a verdict closes the batch into the log', async () => {
+  await begin(200, ...done('flour', 'water', 'pour', 'feel', 'knead', 'rest', 'divide', 'shape', 'cook'))
+  expect(screen.getByRole('button', { name: /^Write in the log/ })).toHaveProperty('disabled', true)
+  await press(/^4/)
+  fireEvent.change(screen.getByRole('textbox'), { target: { value: 'Again <i>so</i>.' } })
+  await press(/^Write in the log/)
+  expect(await screen.findByText('in the log')).toBeTruthy()
+  const closed = (await repository.closedBatches()).find((batch) => batch.id === 'b')!
+  expect(replay(closed.plan, closed.events)).toMatchObject({
+    verdict: 'very-good',
+    end: { how: 'closed' },
+    notes: [{ text: 'Again ‹i>so‹/i>.' }],
+  })
+})
+
+it('a batch given up keeps its reason', async () => {
+  await begin(10, ...done('flour'))
+  await press('Give this batch up')
+  await press('Too wet to save')
+  await press('Give it up')
+  const closed = (await repository.closedBatches()).find((batch) => batch.id === 'b')!
+  expect(replay(closed.plan, closed.events).end).toMatchObject({ how: 'abandoned', reason: 'Too wet to save' })
+})
+
+it('an address of no batch leads back to the bench', async () => {
+  await putWorkspace({ ...sampleWorkspace, batches: [] })
+  renderAt('/bench/none', pages)
+  expect(await screen.findByText('The bench is clear', {}, { timeout: 4000 })).toBeTruthy()
+})

@@ -1,0 +1,82 @@
+/** The client on a memory router over a fake database, with the saved sample workspace in it. */
+import { readWorkspaceFile, type Batch, type Workspace } from '@harina/core'
+import sample from '@harina/core/fixtures/workspace-1.harina.json'
+import { act, fireEvent, render, screen, waitFor } from '@testing-library/react'
+import { Provider } from 'react-redux'
+import { MemoryRouter, Route, Routes } from 'react-router'
+import { Ringing } from '../app/Ringing.tsx'
+import { openBatchesRead } from '../state/benchSlice.ts'
+import { draftLoaded } from '../state/draftSlice.ts'
+import { store } from '../state/store.ts'
+import { repository } from '../storage/index.ts'
+import { KitchenProvider } from '../ui/kitchen.tsx'
+
+const read = readWorkspaceFile(JSON.stringify(sample))
+if (!read.ok) throw new Error(read.problem.code)
+export const sampleWorkspace: Workspace = read.value
+
+/** Empties the fake browser and puts a workspace in. */
+export async function putWorkspace(workspace: Workspace): Promise<void> {
+  await repository.clear()
+  await repository.merge(() => workspace)
+  store.dispatch(draftLoaded(workspace.draft))
+  await readOpen()
+}
+
+/** What the live query does in the app: hand open batches to the store. */
+export async function readOpen(): Promise<void> {
+  const batches = await repository.openBatches()
+  act(() => void store.dispatch(openBatchesRead(batches)))
+}
+
+interface Page {
+  readonly path: string
+  readonly element: React.ReactNode
+}
+
+export function renderAt(at: string, pages: readonly Page[]) {
+  return render(
+    <Provider store={store}>
+      <KitchenProvider>
+        <MemoryRouter initialEntries={[at]}>
+          <Routes>
+            {pages.map((page) => (
+              <Route key={page.path} {...page} />
+            ))}
+            <Route path="*" element={<p>elsewhere</p>} />
+          </Routes>
+        </MemoryRouter>
+      </KitchenProvider>
+    </Provider>,
+  )
+}
+
+export const renderRinging = () => renderAt('/log', [{ path: '/log', element: <Ringing /> }])
+
+/** Presses what is so named, and waits for what it stores to come back. */
+export async function press(name: string | RegExp): Promise<void> {
+  fireEvent.click(await screen.findByRole('button', { name }))
+  await settle()
+}
+
+/** Lets pending writes finish and their news arrive. */
+export async function settle(): Promise<void> {
+  await act(() => new Promise((resolve) => setTimeout(resolve, 30)))
+  await readOpen()
+}
+
+export async function typeInto(label: string, text: string): Promise<void> {
+  const field = await screen.findByLabelText(label)
+  fireEvent.focus(field)
+  fireEvent.change(field, { target: { value: text } })
+}
+
+export const valueOf = (label: string): string => (screen.getByLabelText(label) as HTMLInputElement).value
+
+export async function openBatch(id: string): Promise<Batch> {
+  const found = (await repository.openBatches()).find((batch) => batch.id === id)
+  if (!found) throw new Error(`no open batch ${id}`)
+  return found
+}
+
+export { act, fireEvent, screen, waitFor }
