@@ -68,7 +68,7 @@ function percentForGrams(worked: Worked, key: string, grams: number, kitchen: Ki
   let percent = percentOf(worked, key) || (100 * grams) / worked.batch.flourG
   for (let round = 0; round < 60; round += 1) {
     const next = setRowPercent(current, key, percent)
-    if (!next.ok) return next
+    if (!next.ok) return next.problem.code === 'percent-too-big' ? problem('grams-out-of-reach') : next
     const computed = computeSheet(next.value, kitchen)
     if (!computed.ok) return computed
     current = computed.value

@@ -1,7 +1,7 @@
 /** The client on a memory router over a fake database, with the saved sample workspace in it. */
 import { readWorkspaceFile, type Batch, type Workspace } from '@harina/core'
 import sample from '@harina/core/fixtures/workspace-1.harina.json'
-import { act, fireEvent, render, screen, waitFor } from '@testing-library/react'
+import { act, fireEvent, render, screen, waitFor, within } from '@testing-library/react'
 import { Provider } from 'react-redux'
 import { MemoryRouter, Route, Routes } from 'react-router'
 import { Ringing } from '../app/Ringing.tsx'
@@ -79,4 +79,4 @@ export async function openBatch(id: string): Promise<Batch> {
   return found
 }
 
-export { act, fireEvent, screen, waitFor }
+export { act, fireEvent, screen, waitFor, within }

@@ -1,0 +1,54 @@
+import { replay } from '@harina/core'
+import { cleanup } from '@testing-library/react'
+import {
+  openBatch,
+  press,
+  putWorkspace,
+  readOpen,
+  renderRinging,
+  sampleWorkspace,
+  screen,
+  settle,
+} from '../testing/renderApp.tsx'
+import { repository } from '../storage/index.ts'
+
+const running = sampleWorkspace.batches[1]!
+const timerOf = async () => {
+  const { plan, events } = await openBatch(running.id)
+  return replay(plan, events).timers.rest!
+}
+
+/** A rest of half an hour, begun forty minutes ago. */
+beforeEach(async () => {
+  await putWorkspace(sampleWorkspace)
+  const at = new Date(Date.now() - 40 * 60_000).toISOString()
+  await repository.record(running.id, [{ id: 'again', at, type: 'timer-started', timer: 'rest', minutes: 30 }])
+  await readOpen()
+  renderRinging()
+  await settle()
+})
+afterEach(cleanup)
+
+it('calls by name, in the title too, until it is answered', async () => {
+  expect(screen.getByRole('alert').textContent).toContain('Stiff semolina has rested')
+  expect(document.title).toContain('Stiff semolina has rested')
+  await press('I heard it')
+  expect((await timerOf()).stage).toBe('answered')
+  expect(screen.queryByRole('alert')).toBeNull()
+  expect(document.title).toBe('Harina')
+})
+
+it('one more minute is a minute from now, however long it has rung', async () => {
+  await press('One more minute')
+  const left = ((await timerOf()).endsAtMs - Date.now()) / 60_000
+  expect(left > 0.5 && left <= 2).toBe(true)
+  expect(screen.queryByRole('alert')).toBeNull()
+})
+
+it('rings no more once the step is done without it', async () => {
+  await repository.record(running.id, [
+    { id: 'stop', at: new Date().toISOString(), type: 'timer-stopped', timer: 'rest' },
+  ])
+  await readOpen()
+  expect(screen.queryByRole('alert')).toBeNull()
+})

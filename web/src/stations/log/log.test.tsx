@@ -1,0 +1,66 @@
+import { cleanup } from '@testing-library/react'
+import { store } from '../../state/store.ts'
+import { fireEvent, press, putWorkspace, renderAt, sampleWorkspace, screen } from '../../testing/renderApp.tsx'
+import LogStation from './LogStation.tsx'
+
+const [gale] = sampleWorkspace.batches
+const pages = [
+  { path: '/log/:batchId?', element: <LogStation /> },
+  { path: '/formula', element: <p>on paper</p> },
+]
+
+beforeAll(() => {
+  // jsdom lays nothing out; the virtual list needs a frame to fill.
+  Object.defineProperty(HTMLElement.prototype, 'offsetHeight', { configurable: true, value: 600 })
+  Object.defineProperty(HTMLElement.prototype, 'offsetWidth', { configurable: true, value: 370 })
+})
+beforeEach(() => putWorkspace({ ...sampleWorkspace, draft: null }))
+afterEach(cleanup)
+
+it('tells a batch from beginning to end: planned, poured, felt, corrected, judged', async () => {
+  renderAt(`/log/${gale!.id}`, pages)
+  expect(await screen.findByText(/Gale, everything damp/)).toBeTruthy()
+  const story = screen.getByRole('list', { name: 'What happened' }).textContent ?? ''
+  for (const words of [
+    'taken to the bench',
+    'first stop',
+    'felt crumbling',
+    'g flour',
+    'kneading',
+    'resting',
+    'in the pot',
+    'written in the log',
+  ])
+    expect(story).toContain(words)
+  expect(screen.getByText('poor')).toBeTruthy()
+  expect(screen.getByRole('table', { name: 'Planned against poured' }).textContent).toContain('Flour, to correct')
+})
+
+it('a search that finds nothing says what to try; one that finds narrows the list', async () => {
+  renderAt('/log', pages)
+  const search = await screen.findByRole('searchbox')
+  await screen.findByText('1 batches')
+  fireEvent.change(search, { target: { value: 'zebra' } })
+  expect(screen.getByText(/No batch has all of these words/)).toBeTruthy()
+  fireEvent.change(search, { target: { value: 'gale poor' } })
+  expect(await screen.findByText('1 batches')).toBeTruthy()
+})
+
+it('the next one starts from it, with what the flour has taught', async () => {
+  renderAt(`/log/${gale!.id}`, pages)
+  await press('Start the next from it')
+  expect(await screen.findByText('on paper')).toBeTruthy()
+  expect(store.getState().draft.present).toMatchObject({
+    formula: gale!.plan.formula,
+    sheet: { name: gale!.plan.sheet.name, useLearned: true },
+  })
+})
+
+it('an empty log says what would stand there; a batch it does not hold is not made up', async () => {
+  renderAt('/log/nobody', pages)
+  expect(await screen.findByText(/This batch is not in the log/)).toBeTruthy()
+  cleanup()
+  await putWorkspace({ ...sampleWorkspace, batches: [] })
+  renderAt('/log', pages)
+  expect(await screen.findByText('No batch in the log yet')).toBeTruthy()
+})

@@ -1,0 +1,51 @@
+import { cleanup } from '@testing-library/react'
+import { store } from '../../state/store.ts'
+import { fireEvent, putWorkspace, renderAt, sampleWorkspace, screen, within } from '../../testing/renderApp.tsx'
+import ShapeStation from './ShapeStation.tsx'
+
+const sheet = () => store.getState().draft.present!.sheet
+const water = () => {
+  const amount = sheet().rows.find((row) => row.amount.by === 'hydration')?.amount
+  return amount?.by === 'hydration' ? amount.percent : Number.NaN
+}
+
+beforeEach(async () => {
+  await putWorkspace({ ...sampleWorkspace, batches: [] })
+  renderAt('/shape', [{ path: '/shape', element: <ShapeStation /> }])
+  await screen.findByRole('heading', { level: 1, name: 'Cavatelli' })
+})
+afterEach(cleanup)
+
+const choose = (name: RegExp) =>
+  fireEvent.click(within(screen.getByRole('list', { name: /best suited first/ })).getByRole('button', { name }))
+
+it('lists six shapes, the best suited first and an untried one last', () => {
+  const items = within(screen.getByRole('list', { name: /best suited first/ })).getAllByRole('listitem')
+  expect(items).toHaveLength(6)
+  expect(items[0]?.textContent).toContain('suits')
+  expect(items.at(-1)?.textContent).toMatch(/Pici.*untried/)
+})
+
+it('another shape brings its own rope, pieces and words', () => {
+  choose(/Strascinati/)
+  expect(sheet().shape).toBe('dragged-leaves')
+  expect(screen.getByRole('heading', { level: 1 }).textContent).toBe('Strascinati')
+  expect(screen.getByText('14 mm thick')).toBeTruthy()
+})
+
+it('a dough outside a window is brought in by the smallest change', async () => {
+  const rows = sheet().rows.map((row) =>
+    row.amount.by === 'hydration' ? { ...row, amount: { ...row.amount, percent: 46 } } : row,
+  )
+  cleanup()
+  await putWorkspace({
+    ...sampleWorkspace,
+    batches: [],
+    draft: { id: 'draft', formula: null, sheet: { ...sheet(), rows, shape: 'dragged-leaves' } },
+  })
+  renderAt('/shape', [{ path: '/shape', element: <ShapeStation /> }])
+  expect(await screen.findByText(/2.0 points too stiff: it breaks at the edge/)).toBeTruthy()
+  fireEvent.click(screen.getByRole('button', { name: /^Bring the water to/ }))
+  expect(water()).toBeCloseTo(48, 6)
+  expect(screen.getByRole('status').textContent).toMatch(/^Good|^Just/)
+})
