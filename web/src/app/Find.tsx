@@ -99,6 +99,8 @@ export default function Find({ onClose }: { onClose: () => void }) {
           placeholder="formula, shape, flour, batch, station"
           autoComplete="off"
           onChange={(event) => setQuery(event.target.value)}
+          // The list is always shown, so Escape puts the whole sheet away at once.
+          onKeyDownCapture={(event) => event.key === 'Escape' && onClose()}
         />
         <ComboboxOptions static className="mt-3">
           {found.map((entry) => (

@@ -26,9 +26,9 @@ export function problemWords({ code, data = {} }: Problem): string {
     case 'wrong-unit':
       return `“${String(data['text'])}” does not fit here. Give ${unit === '' ? 'a plain number' : unit}.`
     case 'too-small':
-      return `Give at least ${formatNumber(Number(data['min']), Number(data['min']) % 1 === 0 ? 0 : 2)} ${unit}.`
+      return `Give at least ${[formatNumber(Number(data['min']), Number(data['min']) % 1 === 0 ? 0 : 2), unit].join(' ').trim()}.`
     case 'too-big':
-      return `Give at most ${formatNumber(Number(data['max']), 0)} ${unit}.`
+      return `Give at most ${[formatNumber(Number(data['max']), 0), unit].join(' ').trim()}.`
     case 'only-flour':
       return 'This is the only flour, so it is the 100. Change its grams instead.'
     case 'flour-over-100':

@@ -1,0 +1,96 @@
+/** Floury hands, no mouse: a whole batch by keys alone, two doughs at once, and the strip that keeps them apart. */
+import type { Page } from 'puppeteer-core'
+import { at, chord, mixToTheFeel, openPage, press, pressStarting, sees, textOf } from './harness/index.ts'
+import { useSite } from './useSite.ts'
+
+const here = useSite('test')
+
+/** Tabs on until what has the focus is so named; a page that traps or loses the focus fails here. */
+async function tabTo(page: Page, name: RegExp): Promise<void> {
+  for (let tries = 0; tries < 90; tries += 1) {
+    await page.keyboard.press('Tab')
+    const focused = await page.evaluate(() => {
+      const element = document.activeElement
+      return element ? `${element.getAttribute('aria-label') ?? ''} ${element.textContent ?? ''}`.trim() : ''
+    })
+    if (name.test(focused)) return
+  }
+  throw new Error(`Tab never reached ${name}`)
+}
+
+const go = async (page: Page, until: string) => {
+  await page.keyboard.press('Space')
+  await sees(page, until)
+}
+
+it('a batch from the sheet to the log without touching the mouse', async () => {
+  const page = await openPage(here.visit, here.site.url)
+  await tabTo(page, /^Portions/)
+  await page.keyboard.type('6')
+  // Shift and Tab walk back up to the one dark action of the view.
+  await page.evaluate(() => (document.activeElement as HTMLElement).blur())
+  await tabTo(page, /^Take to the bench/)
+  await page.keyboard.press('Enter')
+  await sees(page, 'on the scale')
+  expect(await textOf(page)).toContain('6 × 110 g')
+  await go(page, 'dissolved in it')
+  await go(page, 'still to pour')
+  await go(page, 'Squeeze a fistful')
+  await page.keyboard.press('3')
+  await sees(page, 'It only needs time now.')
+  await go(page, 'Heel of the hand')
+  await page.keyboard.press('ArrowLeft')
+  await sees(page, 'Back to now')
+  await go(page, 'Heel of the hand')
+  await go(page, 'left')
+  await go(page, 'Wrapped tight')
+  await go(page, 'left')
+  await go(page, 'lumps')
+  await go(page, 'Look for')
+  await go(page, 'Boiling water')
+  await go(page, 'left')
+  await go(page, 'How was it to eat?')
+  await page.keyboard.press('4')
+  await page.waitForSelector('[aria-pressed=true]')
+  await page.keyboard.press('Space')
+  await at(page, /^\/log\/./)
+  await sees(page, 'very good')
+  await sees(page, 'written in the log')
+})
+
+it('two doughs run side by side; what is done to one is not done to the other', async () => {
+  const page = await openPage(here.visit, here.site.url)
+  await mixToTheFeel(page)
+  const second = new URL(page.url()).pathname
+  await page.goto(new URL('/bench/demo-running', here.site.url).href, { waitUntil: 'networkidle0' })
+  await sees(page, 'Rest, wrapped')
+  await press(page, '+1 min')
+  await sees(page, '34:')
+  await pressStarting(page, 'Rested, go on')
+  await sees(page, 'lumps')
+  await page.goto(new URL(second, here.site.url).href, { waitUntil: 'networkidle0' })
+  await sees(page, 'Squeeze a fistful')
+  // A second page follows what the first one does.
+  const other = await openPage(here.visit, new URL(second, here.site.url).href)
+  await page.bringToFront()
+  await page.keyboard.press('3')
+  await sees(page, 'It only needs time now.')
+  await sees(other, 'It only needs time now.')
+})
+
+it('find opens by its keys, takes arrows and Enter, and closes by Escape', async () => {
+  const page = await openPage(here.visit, here.site.url)
+  await chord(page, 'Control', 'k')
+  await page.waitForSelector('[role=dialog] input')
+  await page.keyboard.type('orecchiette')
+  await page.waitForFunction(() => document.querySelectorAll('[role=option]').length === 2)
+  await page.keyboard.press('ArrowDown')
+  await page.keyboard.press('ArrowUp')
+  await page.keyboard.press('Enter')
+  await at(page, /^\/shape$/)
+  await sees(page, 'Dome stands by itself')
+  await chord(page, 'Control', 'k')
+  await page.waitForSelector('[role=dialog] input')
+  await page.keyboard.press('Escape')
+  await page.waitForFunction(() => !document.querySelector('[role=dialog]'))
+})

@@ -1,0 +1,61 @@
+import { cleanup } from '@testing-library/react'
+import { store } from '../state/store.ts'
+import { act, fireEvent, putWorkspace, renderAt, sampleWorkspace, screen, settle } from '../testing/renderApp.tsx'
+import Find from './Find.tsx'
+import ShortcutList from './ShortcutList.tsx'
+
+const onClose = jest.fn()
+
+beforeEach(async () => {
+  onClose.mockClear()
+  await putWorkspace(sampleWorkspace)
+  renderAt('/here', [
+    { path: '/here', element: <Find onClose={onClose} /> },
+    { path: '/formula', element: <p>on paper</p> },
+    { path: '/log/:id', element: <p>in the log</p> },
+    { path: '/shape', element: <p>shapes</p> },
+  ])
+  await settle()
+})
+afterEach(cleanup)
+
+const ask = async (words: string) => {
+  fireEvent.change(screen.getByRole('combobox'), { target: { value: words } })
+  await settle()
+}
+const found = () => screen.queryAllByRole('option').map((option) => option.textContent)
+const takeFirst = async () => {
+  for (const key of ['ArrowDown', 'Enter'])
+    await act(async () => fireEvent.keyDown(screen.getByRole('combobox'), { key }))
+  await settle()
+}
+
+it('finds a formula by a word of its note, and lays it out', async () => {
+  await ask('nobody talks')
+  expect(found()).toEqual(['Half-and-half hand ropesformula'])
+  await takeFirst()
+  expect(screen.getByText('on paper')).toBeTruthy()
+  expect(store.getState().draft.present?.formula).toBe('half-and-half')
+  expect(onClose).toHaveBeenCalled()
+})
+
+it('finds a shape by its other name, a batch by its month, a flour by its lot', async () => {
+  await ask('ridged pips')
+  expect(found()[0]).toContain('Malloreddus')
+  await ask('lamp october')
+  expect(found()).toHaveLength(1)
+  await ask('september')
+  expect(found()).toEqual(['Remilled durum R-31flour'])
+})
+
+it('says so when nothing is called that', async () => {
+  await ask('ravioli of the moon')
+  expect(screen.getByText(/Nothing here is called that/)).toBeTruthy()
+})
+
+it('the list of keys names what the bench can do without a mouse', () => {
+  cleanup()
+  renderAt('/here', [{ path: '/here', element: <ShortcutList onClose={onClose} /> }])
+  for (const words of ['the dark button: done, go on', 'half a point of water', 'undo'])
+    expect(screen.getByText(words)).toBeTruthy()
+})

@@ -1,0 +1,66 @@
+import {
+  computeSheet,
+  doughTable,
+  ingredientTable,
+  shapeTable,
+  type Kitchen,
+  type SheetNote,
+  type Worked,
+} from '@harina/core'
+import { doughs, ingredients, shapes } from '@harina/facts'
+import { sampleWorkspace } from '../../testing/renderApp.tsx'
+import { noteWords } from './noteWords.ts'
+
+const kitchen: Kitchen = {
+  ingredients: ingredientTable(ingredients),
+  doughs: doughTable(doughs),
+  shapes: shapeTable(shapes),
+  gear: sampleWorkspace.gear!,
+  lots: sampleWorkspace.lots,
+  thirst: new Map([['lot-r34', [2.1, 1.8, 2.4]]]),
+}
+const worked = ((): Worked => {
+  const computed = computeSheet(sampleWorkspace.draft!.sheet, kitchen)
+  if (!computed.ok) throw new Error(computed.problem.code)
+  return computed.value
+})()
+const words = (note: SheetNote) => noteWords(note, worked, 1)
+
+const every: readonly SheetNote[] = [
+  { code: 'hydration-outside', severity: 'danger', low: 42, high: 56 },
+  { code: 'shape-outside', severity: 'note', outsideBy: -1.4 },
+  { code: 'shape-outside', severity: 'caution', outsideBy: 3.2 },
+  { code: 'shape-unlisted', severity: 'note' },
+  { code: 'flour-moisture', severity: 'note', moisture: 0.166, points: -4.5, place: 'Sea store' },
+  { code: 'flour-moisture', severity: 'note', moisture: 0.095, points: 7.9, place: null },
+  { code: 'lot-thirst', severity: 'note', points: 2.1, batches: 3 },
+  { code: 'hold-back', severity: 'note', grams: 15, startG: 402, batches: 0, points: 4.3 },
+  { code: 'scale-coarse', severity: 'caution', ingredient: 'Fine salt', grams: 4.5, percent: 11 },
+  { code: 'salt-outside', severity: 'caution', percent: 3, high: 1 },
+  { code: 'cut-over-board', severity: 'caution', cutMm: 700, boardMm: 600 },
+]
+
+it.each(every)('%j: a title with the amount, and a sentence on what to do or why', (note) => {
+  const { title, text } = words(note)
+  expect(title.length).toBeLessThan(60)
+  expect(text).toMatch(/[a-z].*\.$/)
+  expect(`${title} ${text}`).not.toMatch(/undefined|NaN|-\d/)
+})
+
+it('says damp and dry the right way round, and where', () => {
+  expect(words(every[4]!).title).toBe('Sea store: 4.5 points less water')
+  expect(words(every[5]!).title).toBe('as typed: 7.9 points more water')
+})
+
+it('a lot nobody knows is held back widely, and one knows why', () => {
+  expect(words(every[7]!)).toEqual({
+    title: 'Hold back 15 g',
+    text: 'Pour 402 g first, the rest only if it asks. No batch of this flour is in the log yet, so the margin is wide.',
+  })
+})
+
+it('this flour’s own notes stand on the sheet', () => {
+  expect(worked.notes.map((note) => note.code)).toEqual(
+    expect.arrayContaining(['lot-thirst', 'hold-back', 'flour-moisture']),
+  )
+})

@@ -1,0 +1,37 @@
+import { matchShape, type Problem } from '@harina/core'
+import { doughs, shapes } from '@harina/facts'
+import { matchWords, measureWords, problemWords } from './words.ts'
+
+const shape = (id: string) => shapes.find((candidate) => candidate.id === id)!
+const match = (id: string, hydration: number) => matchWords(matchShape(shape(id), doughs[0]!, hydration))
+
+it.each([
+  [{ code: 'empty' }, 'Type a number.'],
+  [{ code: 'too-big', data: { max: 20, unit: '%' } }, 'Give at most 20 %.'],
+  [{ code: 'too-small', data: { min: 0.5, unit: 'count' } }, 'Give at least 0.50.'],
+  [{ code: 'wrong-unit', data: { text: '°C', unit: 'g' } }, '“°C” does not fit here. Give g.'],
+  [{ code: 'flour-over-100' }, 'The flours share 100. Give 100 or less.'],
+  [{ code: 'unknown-shape', data: { id: 'stars' } }, '“stars” is not in this Harina’s tables.'],
+] as const)('%j in words', (wrong: Problem, words) => {
+  expect(problemWords(wrong)).toContain(words)
+})
+
+it('a problem nobody has worded yet still says what to do', () => {
+  expect(problemWords({ code: 'something-new' })).toContain('Undo the last change')
+})
+
+it('says how a dough suits a shape, by how much and what will happen', () => {
+  expect(match('one-dent-shells', 49)).toBe('Just where this shape likes it.')
+  expect(match('one-dent-shells', 46.5)).toBe('Good, on the stiff side.')
+  expect(match('one-dent-shells', 52)).toBe('Good, on the supple side.')
+  expect(match('little-ears', 45.5)).toBe('1.5 points too stiff: it tears when it is turned over the thumb.')
+  expect(match('ridged-pips', 54)).toBe('3.0 points too soft: it loses its ridges in the pot.')
+  expect(match('hand-rolled-strand', 49)).toContain('Not a usual dough for it')
+})
+
+it('measures are what hands have', () => {
+  expect(measureWords({ unit: 'teaspoon', count: 1 })).toBe('a level teaspoon')
+  expect(measureWords({ unit: 'tablespoon', count: 3 })).toBe('3 level tablespoons')
+  expect(measureWords({ unit: 'spray', count: 1 })).toBe('one spray')
+  expect(measureWords({ unit: 'wet-hands', count: 1 })).toBe('wetted hands')
+})
