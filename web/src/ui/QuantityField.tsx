@@ -52,7 +52,8 @@ export function QuantityField({ label, shown, unit, min, max, onChange, onDone, 
           before.current = shown.replace(/\u202f/g, '')
           setTyped(before.current)
           const input = event.currentTarget
-          requestAnimationFrame(() => input.select())
+          // By then a quick Tab may have gone on, and select would call the focus back.
+          requestAnimationFrame(() => document.activeElement === input && input.select())
         }}
         onChange={(event) => change(event.currentTarget.value)}
         onBlur={done}
