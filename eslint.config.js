@@ -73,7 +73,7 @@ const stationRules = stations.map((station) => ({
 }))
 
 export default ts.config(
-  { ignores: ['**/dist/**', '**/node_modules/**', '**/*.local.ts', 'coverage/**'] },
+  { ignores: ['**/dist/**', '**/node_modules/**', 'coverage/**'] },
   js.configs.recommended,
   ...ts.configs.strict,
   {

@@ -128,6 +128,15 @@ it.each(['/formula', '/shape', '/bench', '/log', '/gear'])(
   },
 )
 
+it('the longest formula of the book fits the screen too', async () => {
+  await page.setViewport(DESK)
+  await page.goto(new URL('/formula', here.site.url).href, { waitUntil: 'networkidle0' })
+  await press(page, 'Formula book')
+  await press(page, 'Half-and-half hand ropes')
+  await sees(page, 'Olive oil')
+  expect(await page.$eval('main', (main) => main.scrollHeight - main.clientHeight)).toBe(0)
+})
+
 it('everything came from its own address, and nothing went wrong on the way', () => {
   expect(foreign).toEqual([])
   expect(troubles).toEqual([])

@@ -20,7 +20,7 @@ beforeEach(async () => {
 afterEach(cleanup)
 
 const ask = async (words: string) => {
-  fireEvent.change(screen.getByRole('combobox'), { target: { value: words } })
+  await act(async () => fireEvent.change(screen.getByRole('combobox'), { target: { value: words } }))
   await settle()
 }
 const found = () => screen.queryAllByRole('option').map((option) => option.textContent)

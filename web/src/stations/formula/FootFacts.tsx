@@ -24,8 +24,8 @@ export function FootFacts({ worked }: { worked: Worked }) {
       </Link>
       <Fact
         name={shape.name}
-        figure={`${formatNumber(rope.pieces, 0)} pieces`}
-        note={`${formatNumber(rope.pieceG, 2)} g each, ${formatLength(rope.ropeMm)} of rope, ${rope.ropes} board lengths`}
+        figure={`${formatNumber(rope.pieces, 0)} ${rope.pieces === 1 ? 'piece' : 'pieces'}`}
+        note={`${formatNumber(rope.pieceG, 2)} g each, ${formatLength(rope.ropeMm)} of rope, ${rope.ropes === 1 ? 'one board length' : `${rope.ropes} board lengths`}`}
       />
       {water && <Fact name="Water" figure={`${water.fromC} to ${water.toC} °C`} note={water.why} />}
       <Fact

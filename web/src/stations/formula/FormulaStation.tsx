@@ -44,7 +44,7 @@ function Sheet({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
         <div className="flex flex-col gap-2">
           <Ledger worked={worked} kitchen={kitchen} />
           <HowMuch worked={worked} kitchen={kitchen} />
-          <KeepersNote />
+          <KeepersNote rows={worked.rows.length > 4 ? 1 : 2} />
         </div>
         <DoughColumn worked={worked} scaleStepG={step} />
         <MarginNotes worked={worked} scaleStepG={step} />

@@ -3,13 +3,13 @@ import { useApp } from '../../state/store.ts'
 import { useSheet } from './useSheet.ts'
 
 /** The maker's own words on this formula. */
-export function KeepersNote() {
+export function KeepersNote({ rows }: { rows: number }) {
   const { edit, done } = useSheet()
   const note = useApp((state) => state.draft.present?.sheet.note ?? '')
   return (
     <textarea
-      className="field mt-1 w-full resize-none text-[15px] leading-snug text-second"
-      rows={2}
+      className="field w-full resize-none text-[15px] leading-snug text-second"
+      rows={rows}
       aria-label="Notes on this formula"
       placeholder="notes on this formula"
       value={note}

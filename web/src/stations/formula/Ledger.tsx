@@ -28,7 +28,7 @@ function Lock({ on, name, onPress }: { on: boolean; name: string; onPress: () =>
       aria-label={
         on ? `${name} is locked; everything scales from it. Unlock` : `Lock ${name} and scale everything from it`
       }
-      className={`min-h-[34px] w-[3.4rem] md:w-[4.6rem] text-right text-[14px] ${on ? 'font-semibold text-ink underline decoration-2 underline-offset-4' : 'text-second hover:text-ink hover:underline'}`}
+      className={`min-h-[32px] w-[3.4rem] md:w-[4.6rem] text-right text-[14px] ${on ? 'font-semibold text-ink underline decoration-2 underline-offset-4' : 'text-second hover:text-ink hover:underline'}`}
       onClick={onPress}
     >
       {on ? 'locked' : 'lock'}
@@ -74,7 +74,7 @@ function LedgerRow({ row, worked, kitchen }: Props & { row: WorkedRow }) {
   const solved = row.part === 'water'
   return (
     <tr className="border-b border-line">
-      <th scope="row" className="py-1 text-left text-[17px] font-normal">
+      <th scope="row" className="text-left text-[17px] leading-tight font-normal">
         {row.part === 'flour' ? <Sack row={row} kitchen={kitchen} /> : name}
         {solved && <span className="small"> · solved</span>}
       </th>
@@ -85,7 +85,7 @@ function LedgerRow({ row, worked, kitchen }: Props & { row: WorkedRow }) {
           unit="%"
           min={0}
           max={1000}
-          className={`text-[21px] ${solved ? 'text-semolina' : ''}`}
+          className={`text-[20px] leading-tight ${solved ? 'text-semolina' : ''}`}
           widthCh={5.5}
           onChange={(percent) => attempt(setRowPercent(worked, row.key, percent), `percent-${row.key}`)}
           onDone={done}
@@ -98,8 +98,8 @@ function LedgerRow({ row, worked, kitchen }: Props & { row: WorkedRow }) {
           unit="g"
           min={0}
           max={1_000_000}
-          className="text-[26px] font-semibold"
-          widthCh={6.5}
+          className={massClass(formatGrams(row.weighedG, step))}
+          widthCh={massWidth(formatGrams(row.weighedG, step))}
           onChange={(grams) => attempt(setRowGrams(worked, row.key, grams, kitchen), `grams-${row.key}`)}
           onDone={done}
         />
@@ -120,6 +120,11 @@ function LedgerRow({ row, worked, kitchen }: Props & { row: WorkedRow }) {
     </tr>
   )
 }
+
+/** Masses of a thousand kilograms fit their column too. */
+const massClass = (shown: string): string =>
+  `font-semibold leading-tight ${shown.length > 6 ? 'text-[19px]' : 'text-[25px]'}`
+const massWidth = (shown: string): number => Math.max(6.5, shown.length + 0.5)
 
 /** What weighing on this scale does to the water. */
 function roundingWords(points: number | null, stepG: number): string {
@@ -166,7 +171,7 @@ export function Ledger({ worked, kitchen }: Props) {
       </tbody>
       <tfoot>
         <tr className="border-t-2 border-ink">
-          <th scope="row" className="py-1 text-left text-[17px]">
+          <th scope="row" className="text-left text-[17px]">
             Dough{' '}
             <span className="small font-normal whitespace-nowrap">
               {roundingWords(batch.rounding.hydrationPoints, step)}
@@ -182,8 +187,8 @@ export function Ledger({ worked, kitchen }: Props) {
               unit="g"
               min={1}
               max={1_000_000}
-              className="text-[26px] font-semibold"
-              widthCh={6.5}
+              className={massClass(formatGrams(asWeighedG, step))}
+              widthCh={massWidth(formatGrams(asWeighedG, step))}
               onChange={(grams) => edit((current) => ({ ...current, target: { by: 'dough', grams } }), 'dough')}
               onDone={done}
             />

@@ -38,7 +38,7 @@ function BookStanding() {
     })
   }
   return (
-    <span className="small flex gap-3">
+    <span className="small flex items-baseline gap-3">
       {inBook ? 'differs from the book' : 'not in the book'}
       <button type="button" className="quiet" onClick={() => void keep()}>
         Keep in the book

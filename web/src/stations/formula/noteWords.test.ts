@@ -47,6 +47,20 @@ it.each(every)('%j: a title with the amount, and a sentence on what to do or why
   expect(`${title} ${text}`).not.toMatch(/undefined|NaN|-\d/)
 })
 
+it('a pinch that a scale cannot weigh is said to be one', () => {
+  const note = {
+    code: 'scale-coarse',
+    severity: 'caution',
+    ingredient: 'Fine salt',
+    grams: 0.02,
+    percent: 2500,
+  } as const
+  expect(words(note)).toEqual({
+    title: '0.02 g is too little for a 1 g scale',
+    text: 'Fine salt cannot be weighed so. Use a finer scale, or make more dough.',
+  })
+})
+
 it('says damp and dry the right way round, and where', () => {
   expect(words(every[4]!).title).toBe('Sea store: 4.5 points less water')
   expect(words(every[5]!).title).toBe('as typed: 7.9 points more water')

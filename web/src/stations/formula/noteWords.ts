@@ -62,11 +62,19 @@ export function noteWords(note: SheetNote, { shape, lot, sheet, batch }: Worked,
             : `${note.batches === 1 ? 'One batch leaves' : `${note.batches} batches leave`} ${formatNumber(note.points, 1)} points of doubt.`
         }`,
       }
-    case 'scale-coarse':
-      return {
-        title: `${formatNumber(note.grams, 1)} g on a ${formatNumber(scaleStepG, scaleStepG < 1 ? 1 : 0)} g scale`,
-        text: `${note.ingredient}: up to ${formatNumber(note.percent, 0)} % off by rounding. Use a finer scale if you have one.`,
-      }
+    case 'scale-coarse': {
+      const amount = `${formatNumber(note.grams, note.grams < 0.1 ? 2 : 1)} g`
+      const scale = `${formatNumber(scaleStepG, scaleStepG < 1 ? 1 : 0)} g scale`
+      return note.percent >= 100
+        ? {
+            title: `${amount} is too little for a ${scale}`,
+            text: `${note.ingredient} cannot be weighed so. Use a finer scale, or make more dough.`,
+          }
+        : {
+            title: `${amount} on a ${scale}`,
+            text: `${note.ingredient}: up to ${formatNumber(note.percent, 0)} % off by rounding. Use a finer scale if you have one.`,
+          }
+    }
     case 'salt-outside':
       return {
         title: `${formatPercent(batch.saltPercent)} % salt is high`,

@@ -13,6 +13,11 @@ import { verdictWords } from '../../ui/words.ts'
 import { BatchPage, StartNext } from './BatchPage.tsx'
 import { findBatches } from './findBatches.ts'
 
+const countWords = (found: number, all: number): string => {
+  const batches = all === 1 ? 'one batch' : `${all} batches`
+  return found === all ? batches : `${found} of ${batches}`
+}
+
 function endWords({ state }: BatchSummary): string {
   if (state.end?.how === 'abandoned') return 'given up'
   return state.verdict ? verdictWords[state.verdict] : 'no verdict'
@@ -23,6 +28,7 @@ const ROW = 72
 function List({ batches, chosen }: { batches: readonly BatchSummary[]; chosen: string | undefined }) {
   const kitchen = useKitchen()
   const frame = useRef<HTMLDivElement>(null)
+  // eslint-disable-next-line react-hooks/incompatible-library -- a hint for the React compiler, which is not used here
   const rows = useVirtualizer({
     count: batches.length,
     getScrollElement: () => frame.current,
@@ -127,13 +133,7 @@ export default function LogStation() {
                 <p className="py-6">No batch has all of these words. Try fewer, or a month.</p>
               )}
               <List batches={found} chosen={opened?.id} />
-              {batches && (
-                <p className="small border-t border-line pt-1">
-                  {found.length === batches.length
-                    ? `${batches.length} batches`
-                    : `${found.length} of ${batches.length} batches`}
-                </p>
-              )}
+              {batches && <p className="small border-t border-line pt-1">{countWords(found.length, batches.length)}</p>}
             </section>
             <div
               className={`min-h-0 lg:overflow-y-auto ${batchId === undefined ? 'hidden lg:block' : ''}`}

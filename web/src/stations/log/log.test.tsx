@@ -39,11 +39,11 @@ it('tells a batch from beginning to end: planned, poured, felt, corrected, judge
 it('a search that finds nothing says what to try; one that finds narrows the list', async () => {
   renderAt('/log', pages)
   const search = await screen.findByRole('searchbox')
-  await screen.findByText('1 batches')
+  await screen.findByText('one batch')
   fireEvent.change(search, { target: { value: 'zebra' } })
   expect(screen.getByText(/No batch has all of these words/)).toBeTruthy()
   fireEvent.change(search, { target: { value: 'gale poor' } })
-  expect(await screen.findByText('1 batches')).toBeTruthy()
+  expect(await screen.findByText('one batch')).toBeTruthy()
 })
 
 it('the next one starts from it, with what the flour has taught', async () => {
