@@ -2,10 +2,10 @@ import fc from 'fast-check'
 import { computeSheet } from '../sheet/index.ts'
 import { testKitchen, testSheet } from '../testing/testKitchen.ts'
 import { bowlBasis14, effectivePercent, planWindow, waterTargets } from './bowl.ts'
-import { currentStep, isRinging, redoable, replay, standing, undoable, untouched } from './fold.ts'
+import { currentStep, isRinging, redoable, replay, standing, standingFeel, undoable, untouched } from './fold.ts'
 import { planBatch } from './planBatch.ts'
 import { FEELS, planSchema, STEPS, type BenchAction, type BenchEvent } from './schema.ts'
-import { suggest } from './suggest.ts'
+import { additionOf, suggest } from './suggest.ts'
 import { summarise, thirstByLot } from './summary.ts'
 
 const worked = computeSheet(testSheet, testKitchen)
@@ -150,6 +150,19 @@ describe('suggestions', () => {
     const chased = [...poured(0), stamp({ type: 'felt', feel: 'dry' }, 12), stamp({ type: 'poured', grams: 5 }, 13)]
     expect(suggest(plan, replay(plan, chased), 'sticky', at(30)).wait?.why).toBe('chasing')
     expect(suggest(plan, replay(plan, chased), 'dry', at(30)).wait).toBeNull()
+  })
+
+  it('flour brings its salt, water none', () => {
+    const state = replay(plan, poured(0))
+    expect(additionOf(plan, state, 'flour', 452)).toEqual({ type: 'added-flour', grams: 452, saltG: 5 })
+    expect(additionOf(plan, state, 'water', 7)).toEqual({ type: 'poured', grams: 7 })
+  })
+
+  it('a word counts until something is added', () => {
+    const felt = [...poured(0), stamp({ type: 'felt', feel: 'tacky' }, 12)]
+    expect(standingFeel(replay(plan, felt))).toBe('tacky')
+    expect(standingFeel(replay(plan, [...felt, stamp({ type: 'added-flour', grams: 8, saltG: 0.1 }, 13)]))).toBeNull()
+    expect(standingFeel(untouched)).toBeNull()
   })
 
   it('right wants nothing', () => expect(suggest(plan, untouched, 'right', T0)).toEqual({ wait: null, step: null }))

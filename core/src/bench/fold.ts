@@ -179,4 +179,10 @@ export function corrections({ additions, feels }: BenchState): readonly Addition
   return first ? additions.filter((addition) => Date.parse(addition.at) >= Date.parse(first.at)) : []
 }
 
+/** The last word about the dough, if nothing has been added since: after that it is felt anew. */
+export function standingFeel({ feels, pouredG, addedFlourG }: BenchState): Feel | null {
+  const last = feels.at(-1)
+  return last && last.pouredG === pouredG && last.addedFlourG === addedFlourG ? last.feel : null
+}
+
 export const isRinging = (timer: Timer, nowMs: number): boolean => timer.stage === 'running' && nowMs >= timer.endsAtMs

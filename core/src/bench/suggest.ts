@@ -1,7 +1,7 @@
 import { correctHydration } from '../formula/index.ts'
 import { bowlWaterG, effectivePercent, flourG, saltG, waterTargets } from './bowl.ts'
 import { corrections, type BenchState } from './fold.ts'
-import type { Feel, Plan } from './schema.ts'
+import type { BenchAction, Feel, Plan } from './schema.ts'
 
 /** Steps people have in the hand, in g. */
 export const TEASPOON_WATER_G = 5
@@ -42,6 +42,18 @@ function waterMeasure(grams: number): Measure & { grams: number } {
   return { unit: 'spray', count: sprays, grams: Number((sprays * SPRAY_G).toFixed(2)) }
 }
 
+/** Salt that belongs to flour added to this bowl, g. */
+export const saltWithFlour = (plan: Plan, state: BenchState, grams: number): number => {
+  const flour = flourG(plan, state)
+  return flour > 0 ? (saltG(plan, state) * grams) / flour : 0
+}
+
+/** The event of a spoon of water or flour, flour with its salt. */
+export function additionOf(plan: Plan, state: BenchState, what: 'water' | 'flour', grams: number): BenchAction {
+  if (what === 'water') return { type: 'poured', grams }
+  return { type: 'added-flour', grams, saltG: Number(saltWithFlour(plan, state, grams).toFixed(2)) }
+}
+
 function stepFor(plan: Plan, state: BenchState, points: number): CorrectionStep | null {
   const flour = flourG(plan, state)
   const water = bowlWaterG(plan, state)
@@ -65,7 +77,7 @@ function stepFor(plan: Plan, state: BenchState, points: number): CorrectionStep 
   return {
     what: 'flour',
     grams,
-    saltG: (salt * grams) / flour,
+    saltG: saltWithFlour(plan, state, grams),
     measure: { unit: 'tablespoon', count: spoons },
     from,
     to: (100 * water) / (flour + grams),

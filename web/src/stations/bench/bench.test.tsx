@@ -123,7 +123,7 @@ it('flour after water is called chasing; one’s own step brings its salt', asyn
   await press('add as flour')
   const after = await state()
   expect(after.addedFlourG).toBe(40)
-  expect(after.addedSaltG).toBeCloseTo(0.4, 2)
+  expect(after.addedSaltG).toBeCloseTo((40 * 9) / 913, 2)
 })
 
 it('space presses the dark button, digits say the feel, arrows look along the steps', async () => {

@@ -1,0 +1,55 @@
+import {
+  formatGrams,
+  formatNumber,
+  formatPercent,
+  formatPoints,
+  type CorrectionStep,
+  type Dough,
+  type Feel,
+  type Suggestion,
+} from '@harina/core'
+import { feelWords, measureWords } from '../../ui/words.ts'
+import { Note } from './StepSheet.tsx'
+
+const waitWhy = {
+  drinking: 'The flour has not had its time to drink. Cover it; many a dry dough is right by then.',
+  chasing: 'Water and flour are running after each other. Cover it, then judge once more.',
+} as const
+
+/** Small steps are told in tenths, whatever the scale: a spray is 0.7 g. */
+export const stepGrams = ({ grams, what }: CorrectionStep): string =>
+  `${formatGrams(grams, grams < 3 ? 0.1 : 1)} g ${what}`
+
+function StepNote({ step }: { step: CorrectionStep }) {
+  return (
+    <Note title={`${stepGrams(step)}: ${measureWords(step.measure)}`}>
+      Moves it {formatPoints(step.to - step.from)} points, {formatPercent(step.from)} to {formatPercent(step.to)} %.
+      {step.saltG >= 0.05 && ` With it ${formatNumber(step.saltG, 1)} g of salt.`}
+      {step.overCeiling && ' That is more than this flour has been thought to want: wait and feel again first.'}
+    </Note>
+  )
+}
+
+interface Props {
+  readonly feel: Feel | null
+  readonly looks: Dough['feel'] | undefined
+  readonly suggestion: Suggestion | null
+}
+
+/** What the word for the feel asks for, and why. */
+export function Advice({ feel, looks, suggestion }: Props) {
+  return (
+    <div aria-live="polite" className="flex flex-col gap-4">
+      {feel && looks && (
+        <p className="text-[17px] md:hidden">
+          <span className="head">{feelWords[feel]}</span>: {looks[feel]}.
+        </p>
+      )}
+      {suggestion?.wait && (
+        <Note title={`Wait ${suggestion.wait.minutes} minutes first`}>{waitWhy[suggestion.wait.why]}</Note>
+      )}
+      {suggestion?.step && <StepNote step={suggestion.step} />}
+      {feel === 'right' && <Note title="Stop here">It only needs time now.</Note>}
+    </div>
+  )
+}

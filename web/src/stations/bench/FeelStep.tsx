@@ -1,0 +1,67 @@
+import { additionOf, FEELS, standingFeel, suggest, type Feel, type Suggestion } from '@harina/core'
+import { finishStep, recordTap } from '../../state/recordTap.ts'
+import { useKitchen } from '../../ui/kitchen.tsx'
+import { Advice, stepGrams } from './Advice.tsx'
+import { BowlRule, Trail } from './BowlRule.tsx'
+import { FeelWords } from './FeelWords.tsx'
+import { OwnStep } from './OwnStep.tsx'
+import { StepSheet, useBench, type StepAction } from './StepSheet.tsx'
+
+/** What can be done now: the answer to the word, and beside it the other answer. */
+function useAnswers(
+  feel: Feel | null,
+  suggestion: Suggestion | null,
+): { action: StepAction; second: StepAction | null } {
+  const { running } = useBench()
+  const { batch, state } = running
+  const { plan } = batch
+  const minutes = suggestion?.wait?.minutes ?? plan.minutes.drink
+  const cover: StepAction = {
+    label: `Cover ${minutes} min`,
+    run: () => void recordTap(batch, { type: 'timer-started', timer: 'drink', minutes }),
+  }
+  const step = suggestion?.step ?? null
+  const add: StepAction | null = step && {
+    label: `Add ${stepGrams(step)}`,
+    run: () => void recordTap(batch, additionOf(plan, state, step.what, step.grams)),
+  }
+  const leave: StepAction = {
+    label: 'Leave it so',
+    run: () => void finishStep(batch, { type: 'felt', feel: 'right' }),
+  }
+  const covered = state.timers.drink?.stage === 'running'
+
+  if (feel === 'right') return { action: { label: 'Right: knead', run: () => void finishStep(batch) }, second: null }
+  if (suggestion?.wait && !covered) return { action: cover, second: add && { ...add, label: `${add.label} anyway` } }
+  if (add) return { action: add, second: leave }
+  if (covered) return { action: { label: 'Say how it feels', run: () => undefined, disabled: true }, second: null }
+  return { action: cover, second: null }
+}
+
+export function FeelStep() {
+  const { running, nowMs } = useBench()
+  const { batch, state } = running
+  const { plan } = batch
+  const looks = useKitchen()?.doughs.get(plan.sheet.dough)?.feel
+  const feel = standingFeel(state)
+  const suggestion = feel && suggest(plan, state, feel, nowMs)
+  const { action, second } = useAnswers(feel, suggestion)
+  const say = (word: Feel) => void recordTap(batch, { type: 'felt', feel: word })
+  const advice = <Advice feel={feel} looks={looks} suggestion={suggestion} />
+  return (
+    <StepSheet
+      title="How does it feel?"
+      lead={`Squeeze a fistful. Judge after ${plan.minutes.drink} minutes under a cover.`}
+      action={action}
+      second={second}
+      onDigit={(digit) => FEELS[digit - 1] && say(FEELS[digit - 1] as Feel)}
+      aside={<div className="hidden lg:contents">{advice}</div>}
+    >
+      <BowlRule />
+      <FeelWords chosen={feel} looks={looks} onSay={say} />
+      <div className="lg:hidden">{advice}</div>
+      <Trail />
+      <OwnStep onAdd={(what, grams) => void recordTap(batch, additionOf(plan, state, what, grams))} />
+    </StepSheet>
+  )
+}
