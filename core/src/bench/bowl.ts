@@ -2,7 +2,7 @@
 import { basis14Percent } from '../formula/index.ts'
 import type { BenchState } from './fold.ts'
 import { pouredWindow } from '../sheet/computeSheet.ts'
-import type { Window } from '../shape/index.ts'
+import { rope, type Rope, type Window } from '../shape/index.ts'
 import type { Plan, PlannedRow } from './schema.ts'
 
 type Contents = Pick<BenchState, 'weighedG' | 'pouredG' | 'addedFlourG' | 'addedSaltG'>
@@ -20,6 +20,20 @@ export const flourG = (plan: Plan, state: Contents): number => sackFlourG(plan, 
 
 export const saltG = (plan: Plan, state: Contents): number =>
   rowsOf(plan, 'salt').reduce((sum, row) => sum + asWeighed(state, row), 0) + state.addedSaltG
+
+/** All that is in the bowl. */
+export function doughG(plan: Plan, state: Contents): number {
+  const others = rowsOf(plan, 'other').reduce((sum, row) => sum + asWeighed(state, row), 0)
+  return flourG(plan, state) + state.pouredG + saltG(plan, state) + others
+}
+
+/** The dough that is really there, less what the board keeps, rolled and cut as planned. */
+export function benchRope(plan: Plan, state: Contents): Rope & { readonly usableG: number } {
+  const usableG = doughG(plan, state) * (1 - plan.sheet.lossPercent / 100)
+  const { diameterMm, cutMm } = plan.shape
+  const { densityGPerCm3, boardMm } = plan
+  return { usableG, ...rope({ doughG: usableG, densityGPerCm3, diameterMm, cutMm, boardMm }) }
+}
 
 /** Water from everything that is not flour: poured, and brought by milk, oil and the like. */
 export function bowlWaterG(plan: Plan, state: Contents): number {

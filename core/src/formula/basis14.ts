@@ -1,7 +1,7 @@
 import { ok, problem, type Result } from '../result.ts'
 
 /** Flour is traded and compared as if it held 14 % water. */
-const DRY_SHARE_AT_14 = 0.86
+export const DRY_SHARE_AT_14 = 0.86
 
 export interface FlourPart {
   readonly grams: number

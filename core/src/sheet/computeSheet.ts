@@ -1,4 +1,5 @@
 import {
+  DRY_SHARE_AT_14,
   hydrationOf,
   massAt14,
   roundHalfUp,
@@ -64,6 +65,8 @@ export interface Worked {
   readonly lot: FlourLot
   readonly water: WaterPlan
   readonly poured: PouredScale
+  /** All flours together, fraction of mass, as they stand. */
+  readonly flourMoisture: number
   readonly match: ShapeMatch
   readonly rope: Rope
   readonly portionG: number | null
@@ -205,6 +208,7 @@ export function computeSheet(sheet: Sheet, kitchen: Kitchen): Result<Worked> {
     lot,
     water: waterPlan(workedRows, lot, scaleStepG),
     poured: { slope, offset: (slope - 1) * 100 },
+    flourMoisture: 1 - DRY_SHARE_AT_14 * slope,
     match: matchShape(shape, dough, paper14),
     rope: rope({ doughG: usableG, densityGPerCm3: batch.densityGPerCm3, diameterMm, cutMm, boardMm }),
     portionG: sheet.target.by === 'portions' ? sheet.target.gramsEach : null,

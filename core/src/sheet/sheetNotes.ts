@@ -52,12 +52,11 @@ function moistureNote(worked: Omit<Worked, 'notes'>, kitchen: Kitchen): SheetNot
   const { poured, expected14 } = worked
   const points = poured.slope * expected14 + poured.offset - expected14
   if (Math.abs(points) < 0.1) return []
-  const moisture = 1 - 0.86 * poured.slope
   return [
     {
       code: 'flour-moisture',
       severity: 'note',
-      moisture,
+      moisture: worked.flourMoisture,
       points,
       place: placeOf(worked.sheet, kitchen.gear)?.name ?? null,
     },

@@ -1,5 +1,5 @@
 /** The steps of the hand: divide and shape. */
-import { effectivePercent, flourG, formatGrams, formatLength, formatNumber, rope, saltG, type Plan } from '@harina/core'
+import { benchRope, formatGrams, formatLength, formatNumber, type Plan, type Shape } from '@harina/core'
 import { useState } from 'react'
 import { finishStep } from '../../state/recordTap.ts'
 import { useKitchen } from '../../ui/kitchen.tsx'
@@ -9,23 +9,6 @@ import { RopeAndCut } from '../../ui/RopeAndCut.tsx'
 import { ShapeEngraving } from '../../ui/ShapeEngraving.tsx'
 import { Big, Note, StepSheet, useBench } from './StepSheet.tsx'
 
-/** The dough that is really there, rolled and cut as planned. */
-function useRope() {
-  const { running } = useBench()
-  const { plan } = running.batch
-  const flour = flourG(plan, running.state)
-  const other = plan.rows.filter((row) => row.part === 'other').reduce((sum, row) => sum + row.weighedG, 0)
-  const madeG = flour * (1 + effectivePercent(plan, running.state) / 100) + saltG(plan, running.state) + other
-  const doughG = madeG * (1 - plan.sheet.lossPercent / 100)
-  const { diameterMm, cutMm } = plan.shape
-  return {
-    doughG,
-    diameterMm,
-    cutMm,
-    ...rope({ doughG, densityGPerCm3: plan.densityGPerCm3, diameterMm, cutMm, boardMm: plan.boardMm }),
-  }
-}
-
 function useFamily(plan: Plan) {
   return useKitchen()?.doughs.get(plan.sheet.dough)?.family ?? 'semolina'
 }
@@ -33,9 +16,9 @@ function useFamily(plan: Plan) {
 export function DivideStep() {
   const { running } = useBench()
   const { plan } = running.batch
-  const made = useRope()
+  const made = benchRope(plan, running.state)
   const family = useFamily(plan)
-  const eachG = made.ropes > 0 ? made.doughG / made.ropes : made.doughG
+  const eachG = made.ropes > 0 ? made.usableG / made.ropes : made.usableG
   return (
     <StepSheet
       title="Divide"
@@ -43,7 +26,7 @@ export function DivideStep() {
       action={{ label: 'Divided, go on', run: () => void finishStep(running.batch) }}
       aside={
         <Note title={`${made.piecesPerBoard} pieces from a board`}>
-          {formatLength(made.ropeMm)} of rope in all, {formatGrams(made.doughG, plan.scaleStepG)} g of dough.
+          {formatLength(made.ropeMm)} of rope in all, {formatGrams(made.usableG, plan.scaleStepG)} g of dough.
         </Note>
       }
     >
@@ -53,20 +36,40 @@ export function DivideStep() {
       </div>
       <RopeOnBoard
         boardMm={plan.boardMm}
-        diameterMm={made.diameterMm}
-        cutMm={made.cutMm}
+        diameterMm={plan.shape.diameterMm}
+        cutMm={plan.shape.cutMm}
         pieces={made.piecesPerBoard}
         family={family}
       />
-      <RopeAndCut diameterMm={made.diameterMm} cutMm={made.cutMm} family={family} width={420} />
+      <RopeAndCut diameterMm={plan.shape.diameterMm} cutMm={plan.shape.cutMm} family={family} width={420} />
     </StepSheet>
+  )
+}
+
+function HowTo({ shape }: { shape: Shape }) {
+  return (
+    <div className="grid gap-6 border-t border-line pt-3 md:grid-cols-[1.6fr_1fr]">
+      <ol className="list-decimal space-y-1 pl-6 text-[18px]">
+        {shape.steps.map((step) => (
+          <li key={step}>{step}</li>
+        ))}
+      </ol>
+      <div>
+        <h2 className="head text-[18px]">Look for</h2>
+        <ul className="text-[17px]">
+          {shape.checks.map((check) => (
+            <li key={check}>{check}</li>
+          ))}
+        </ul>
+      </div>
+    </div>
   )
 }
 
 export function ShapeStep() {
   const { running } = useBench()
   const { plan } = running.batch
-  const made = useRope()
+  const made = benchRope(plan, running.state)
   const family = useFamily(plan)
   const shape = useKitchen()?.shapes.get(plan.shape.id)
   const [pieces, setPieces] = useState<number | null>(null)
@@ -117,26 +120,10 @@ export function ShapeStep() {
         </div>
         <div className="flex flex-col items-center gap-3">
           {shape && <ShapeEngraving shape={shape} width={330} height={170} withScale />}
-          <RopeAndCut diameterMm={made.diameterMm} cutMm={made.cutMm} family={family} width={300} />
+          <RopeAndCut diameterMm={plan.shape.diameterMm} cutMm={plan.shape.cutMm} family={family} width={300} />
         </div>
       </div>
-      {shape && (
-        <div className="grid gap-6 border-t border-line pt-3 md:grid-cols-[1.6fr_1fr]">
-          <ol className="list-decimal space-y-1 pl-6 text-[18px]">
-            {shape.steps.map((step) => (
-              <li key={step}>{step}</li>
-            ))}
-          </ol>
-          <div>
-            <h2 className="head text-[18px]">Look for</h2>
-            <ul className="text-[17px]">
-              {shape.checks.map((check) => (
-                <li key={check}>{check}</li>
-              ))}
-            </ul>
-          </div>
-        </div>
-      )}
+      {shape && <HowTo shape={shape} />}
     </StepSheet>
   )
 }

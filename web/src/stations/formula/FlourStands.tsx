@@ -1,4 +1,4 @@
-import { formatNumber, massAt14, type Kitchen, type Worked } from '@harina/core'
+import { formatNumber, type Kitchen, type Worked } from '@harina/core'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { useSheet } from './useSheet.ts'
 
@@ -9,8 +9,6 @@ const chip = (on: boolean) =>
 export function FlourStands({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
   const { edit, done } = useSheet()
   const { flourState } = worked.sheet
-  const flours = worked.rows.filter((row) => row.part === 'flour')
-  const moisture = 1 - (0.86 * massAt14(flours.map((row) => ({ grams: row.percent, moisture: row.water })))) / 100
   return (
     <div role="group" aria-label="Where the flour stands" className="flex flex-wrap items-center gap-2">
       <span className="small">Water for 100 of flour, as it stands in</span>
@@ -35,7 +33,7 @@ export function FlourStands({ worked, kitchen }: { worked: Worked; kitchen: Kitc
         flour holds{' '}
         <QuantityField
           label="Flour moisture, percent"
-          shown={formatNumber(moisture * 100, 1)}
+          shown={formatNumber(worked.flourMoisture * 100, 1)}
           unit="%"
           min={5}
           max={20}

@@ -1,9 +1,17 @@
 /** The hydration rule: water per 100 of flour, drawn like a printed ruler, with the windows over it and the marks under it. */
 import { formatPercent } from '@harina/core'
-import { useId, useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react'
+import { useId, useMemo, type KeyboardEvent, type PointerEvent } from 'react'
 import { familyInk, HatchPattern, type Family } from '../family.tsx'
 import { useWidth } from '../useWidth.ts'
-import { rulePercent, ruleLayout, ruleX, type Bar, type RuleMark, type RuleWindow } from './ruleLayout.ts'
+import {
+  rulePercent,
+  ruleLayout,
+  ruleX,
+  type Bar,
+  type RuleLayout,
+  type RuleMark,
+  type RuleWindow,
+} from './ruleLayout.ts'
 
 export interface HydrationRuleProps {
   readonly family: Family
@@ -53,7 +61,7 @@ function MethodBar({ bar, ink, hatch }: { bar: Bar; ink: string; hatch: string }
   )
 }
 
-function Mark({ mark, lineY }: { mark: ReturnType<typeof ruleLayout>['marks'][number]; lineY: number }) {
+function Mark({ mark, lineY }: { mark: RuleLayout['marks'][number]; lineY: number }) {
   const open = mark.kind === 'open'
   return (
     <g>
@@ -72,26 +80,56 @@ function Mark({ mark, lineY }: { mark: ReturnType<typeof ruleLayout>['marks'][nu
   )
 }
 
-export function HydrationRule(props: HydrationRuleProps) {
-  const { family, from, to, value, shape, methods, marks, label, onChange, onDone } = props
-  const [measure, width] = useWidth(1000)
-  const svg = useRef<SVGSVGElement>(null)
-  const hatch = useId()
-  const ink = familyInk[family]
-  const layout = useMemo(
-    () => ruleLayout({ width, from, to, shape, methods, marks }),
-    [width, from, to, shape, methods, marks],
-  )
-  const x = ruleX({ width, from, to }, Math.min(to, Math.max(from, value)))
+function Ticks({ ticks, lineY }: Pick<RuleLayout, 'ticks' | 'lineY'>) {
+  return ticks.map((tick) => (
+    <g key={tick.x}>
+      <path
+        d={`M${tick.x} ${lineY}v${tick.length}`}
+        stroke="var(--ink)"
+        strokeWidth={tick.length === 20 ? 1.6 : 0.8}
+        opacity={tick.length === 6 ? 0.55 : 1}
+      />
+      {tick.label && (
+        <text x={tick.x} y={lineY + 38} textAnchor="middle" className="figure fill-ink text-[18px]">
+          {tick.label}
+        </text>
+      )}
+    </g>
+  ))
+}
 
-  const moveTo = (event: PointerEvent) => {
-    const left = svg.current?.getBoundingClientRect().left ?? 0
-    const percent = rulePercent({ width, from, to }, event.clientX - left)
-    onChange?.(Math.round(Math.min(to, Math.max(from, percent)) * 10) / 10)
+function Pointer({ x, layout }: { x: number; layout: RuleLayout }) {
+  const top = layout.shape ? layout.shape.y + layout.shape.height - 18 : 0
+  return (
+    <g className="glide" style={{ transform: `translateX(${x}px)` }}>
+      <path d={`M0 ${Math.max(0, top)}V${layout.lineY + 30}`} stroke="var(--ink)" strokeWidth="2.5" />
+      <path d={`M-9 ${layout.lineY - 15}h18l-9 15z`} fill="var(--ink)" />
+    </g>
+  )
+}
+
+const tenth = (percent: number): number => Math.round(percent * 10) / 10
+
+/** Drag and keys: both end in a percentage on the rule, to a tenth. */
+function useMoves({ from, to, value, onChange, onDone }: HydrationRuleProps, width: number) {
+  const move = (percent: number) => onChange?.(tenth(Math.min(to, Math.max(from, percent))))
+  const drag = (event: PointerEvent<SVGSVGElement>) => {
+    const { left } = event.currentTarget.getBoundingClientRect()
+    move(rulePercent({ width, from, to }, event.clientX - left))
   }
-  const key = (event: KeyboardEvent) => {
+  const pointer = {
+    onPointerDown: (event: PointerEvent<SVGSVGElement>) => {
+      if (event.button !== 0) return
+      event.currentTarget.setPointerCapture(event.pointerId)
+      drag(event)
+    },
+    onPointerMove: (event: PointerEvent<SVGSVGElement>) =>
+      event.currentTarget.hasPointerCapture(event.pointerId) && drag(event),
+    onPointerUp: () => onDone?.(),
+  }
+  const onKeyDown = (event: KeyboardEvent) => {
     const step = event.shiftKey ? FINE_STEP : STEP
-    const steps: Record<string, number> = {
+    const steps: Readonly<Record<string, number>> = {
       ArrowRight: step,
       ArrowUp: step,
       ArrowLeft: -step,
@@ -102,79 +140,53 @@ export function HydrationRule(props: HydrationRuleProps) {
     const by = steps[event.key]
     if (by === undefined) return
     event.preventDefault()
-    onChange?.(Math.round(Math.min(to, Math.max(from, value + by)) * 10) / 10)
+    move(value + by)
   }
+  return { pointer, onKeyDown }
+}
 
-  const top = layout.shape ? layout.shape.y + layout.shape.height - 4 : 0
-  const pointer = (
-    <g className="glide" style={{ transform: `translateX(${x}px)` }}>
-      <path d={`M0 ${Math.max(0, top - 14)}V${layout.lineY + 30}`} stroke="var(--ink)" strokeWidth="2.5" />
-      <path d={`M-9 ${layout.lineY - 15}h18l-9 15z`} fill="var(--ink)" />
-    </g>
+export function HydrationRule(props: HydrationRuleProps) {
+  const { family, from, to, value, shape, methods, marks, label, onChange, onDone } = props
+  const [measure, width] = useWidth(1000)
+  const hatch = useId()
+  const ink = familyInk[family]
+  const layout = useMemo(
+    () => ruleLayout({ width, from, to, shape, methods, marks }),
+    [width, from, to, shape, methods, marks],
   )
-
+  const { pointer, onKeyDown } = useMoves(props, width)
+  const x = (percent: number) => ruleX({ width, from, to }, Math.min(to, Math.max(from, percent)))
+  const handle = <Pointer x={x(value)} layout={layout} />
+  const slider = {
+    role: 'slider',
+    tabIndex: 0,
+    'aria-label': label,
+    'aria-valuemin': from,
+    'aria-valuemax': to,
+    'aria-valuenow': tenth(value),
+    'aria-valuetext': `${formatPercent(value)} %`,
+    onKeyDown,
+    onBlur: () => onDone?.(),
+  }
   return (
     <div ref={measure} className="w-full">
       <svg
-        ref={svg}
         width={width}
         height={layout.height}
         className={`block max-w-full select-none ${onChange ? 'cursor-ew-resize touch-pan-y' : ''}`}
-        role={onChange ? undefined : 'img'}
-        aria-label={onChange ? undefined : `${label}: ${formatPercent(value)} %`}
-        onPointerDown={(event) => {
-          if (!onChange || event.button !== 0) return
-          event.currentTarget.setPointerCapture(event.pointerId)
-          moveTo(event)
-        }}
-        onPointerMove={(event) => event.currentTarget.hasPointerCapture(event.pointerId) && moveTo(event)}
-        onPointerUp={() => onDone?.()}
+        {...(onChange ? pointer : { role: 'img', 'aria-label': `${label}: ${formatPercent(value)} %` })}
       >
         <HatchPattern id={hatch} family={family} />
         {layout.methods.map((bar) => (
           <MethodBar key={bar.label} bar={bar} ink={ink} hatch={hatch} />
         ))}
         {layout.shape && <ShapeBar bar={layout.shape} ink={ink} />}
-        <path
-          d={`M${ruleX({ width, from, to }, from)} ${layout.lineY}H${ruleX({ width, from, to }, to)}`}
-          stroke="var(--ink)"
-          strokeWidth="2"
-        />
-        {layout.ticks.map((tick) => (
-          <g key={tick.x}>
-            <path
-              d={`M${tick.x} ${layout.lineY}v${tick.length}`}
-              stroke="var(--ink)"
-              strokeWidth={tick.length === 20 ? 1.6 : 0.8}
-              opacity={tick.length === 6 ? 0.55 : 1}
-            />
-            {tick.label && (
-              <text x={tick.x} y={layout.lineY + 38} textAnchor="middle" className="figure fill-ink text-[18px]">
-                {tick.label}
-              </text>
-            )}
-          </g>
-        ))}
+        <path d={`M${x(from)} ${layout.lineY}H${x(to)}`} stroke="var(--ink)" strokeWidth="2" />
+        <Ticks ticks={layout.ticks} lineY={layout.lineY} />
         {layout.marks.map((mark) => (
           <Mark key={mark.id} mark={mark} lineY={layout.lineY} />
         ))}
-        {onChange ? (
-          <g
-            role="slider"
-            tabIndex={0}
-            aria-label={label}
-            aria-valuemin={from}
-            aria-valuemax={to}
-            aria-valuenow={Math.round(value * 10) / 10}
-            aria-valuetext={`${formatPercent(value)} %`}
-            onKeyDown={key}
-            onBlur={() => onDone?.()}
-          >
-            {pointer}
-          </g>
-        ) : (
-          pointer
-        )}
+        {onChange ? <g {...slider}>{handle}</g> : handle}
       </svg>
     </div>
   )
