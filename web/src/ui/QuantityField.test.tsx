@@ -67,3 +67,19 @@ it('Escape brings back what stood there', () => {
   fireEvent.keyDown(field(), { key: 'Escape' })
   expect([shown(), (field() as HTMLInputElement).value]).toEqual(['450', '450'])
 })
+
+it('stands selected as soon as it has the focus, and a first press keeps it so', () => {
+  render(<Bench />)
+  const input = field() as HTMLInputElement
+  const selected = () => input.value.slice(input.selectionStart ?? 0, input.selectionEnd ?? 0)
+  fireEvent.focus(input)
+  expect(selected()).toBe('450')
+  input.setSelectionRange(1, 1)
+  fireEvent.mouseUp(input)
+  expect(selected()).toBe('450')
+  input.setSelectionRange(1, 1)
+  fireEvent.mouseUp(input)
+  expect(selected()).toBe('')
+  type('4501')
+  expect(selected()).toBe('')
+})

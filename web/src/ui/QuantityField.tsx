@@ -1,5 +1,5 @@
 import { parseQuantity, type Problem, type Result, type Unit } from '@harina/core'
-import { useId, useRef, useState } from 'react'
+import { useId, useLayoutEffect, useRef, useState } from 'react'
 import { problemWords } from './words.ts'
 
 interface Props {
@@ -23,8 +23,16 @@ export function QuantityField({ label, shown, unit, min, max, onChange, onDone, 
   const problemId = useId()
   /** What stood there before anything was typed; Escape brings it back. */
   const before = useRef(shown)
+  const input = useRef<HTMLInputElement>(null)
+  /** Focused and not yet typed into: all of it stands selected. */
+  const fresh = useRef(false)
+  // At once, not a frame later: a digit typed meanwhile would be selected too, and lost to the next.
+  useLayoutEffect(() => {
+    if (fresh.current && typed !== null) input.current?.select()
+  }, [typed])
 
   const change = (text: string) => {
+    fresh.current = false
     setTyped(text)
     const read = parseQuantity(text, unit, { min, max })
     if (!read.ok) return setWrong(read.problem)
@@ -40,6 +48,7 @@ export function QuantityField({ label, shown, unit, min, max, onChange, onDone, 
   return (
     <span className="relative inline-block">
       <input
+        ref={input}
         className={`field figure text-right ${className}`}
         style={{ width: `${widthCh ?? Math.max(3, shown.length + 1)}ch` }}
         aria-label={label}
@@ -48,12 +57,15 @@ export function QuantityField({ label, shown, unit, min, max, onChange, onDone, 
         inputMode="decimal"
         autoComplete="off"
         value={typed ?? shown}
-        onFocus={(event) => {
+        onFocus={() => {
+          fresh.current = true
           before.current = shown.replace(/\u202f/g, '')
           setTyped(before.current)
-          const input = event.currentTarget
-          // By then a quick Tab may have gone on, and select would call the focus back.
-          requestAnimationFrame(() => document.activeElement === input && input.select())
+        }}
+        // A press sets the caret after the focus came; the first one selects all the same.
+        onMouseUp={(event) => {
+          if (fresh.current) event.currentTarget.select()
+          fresh.current = false
         }}
         onChange={(event) => change(event.currentTarget.value)}
         onBlur={done}
