@@ -1,5 +1,5 @@
 /** Initial JavaScript, gzipped: the page's script and all it imports before anything is asked for. The budget is 220 kB. */
-import { existsSync, readFileSync } from 'node:fs'
+import { existsSync, readdirSync, readFileSync } from 'node:fs'
 import { dirname, join, normalize } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { gzipSync } from 'node:zlib'
@@ -28,4 +28,10 @@ const total = [...seen.values()].reduce((sum, bytes) => sum + bytes, 0)
 for (const [path, bytes] of [...seen].sort((a, b) => b[1] - a[1]))
   process.stdout.write(`${(bytes / 1000).toFixed(1).padStart(8)} kB  ${path}\n`)
 process.stdout.write(`${(total / 1000).toFixed(1).padStart(8)} kB  of ${BUDGET_BYTES / 1000} kB at the start\n`)
+const data = readdirSync(join(dist, 'assets')).filter((file) => file.endsWith('.json'))
+const dataBytes = data.reduce(
+  (sum, file) => sum + gzipSync(readFileSync(join(dist, 'assets', file)), { level: 9 }).length,
+  0,
+)
+process.stdout.write(`${(dataBytes / 1000).toFixed(1).padStart(8)} kB  of tables beside it, as data\n`)
 process.exit(total <= BUDGET_BYTES ? 0 : 1)

@@ -20,7 +20,9 @@ export default defineConfig({
         icons: [{ src: '/mark.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
       },
       workbox: {
-        globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        globPatterns: ['**/*.{js,css,html,svg,woff2,wasm,json}'],
+        // The blend solver is the one large file; without it a maker offline would have no blends.
+        maximumFileSizeToCacheInBytes: 5_000_000,
         navigateFallback: '/index.html',
         navigateFallbackDenylist: [/^\/workspace\//],
       },

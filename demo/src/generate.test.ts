@@ -1,8 +1,29 @@
-import { currentStep, readWorkspaceFile, replay, summarise, thirstByLot } from '@harina/core'
+import {
+  computeSheet,
+  currentStep,
+  doughTable,
+  ingredientTable,
+  readWorkspaceFile,
+  replay,
+  shapeTable,
+  summarise,
+  thirstByLot,
+  type Kitchen,
+} from '@harina/core'
+import { doughs, ingredients, schools, shapes } from '@harina/facts'
 import { generateWorkspace } from './generate.ts'
 
 const NOW = Date.parse('2031-11-08T10:20:00Z')
 const workspace = generateWorkspace(NOW)
+const kitchen: Kitchen = {
+  ingredients: ingredientTable(ingredients),
+  doughs: doughTable(doughs),
+  shapes: shapeTable(shapes),
+  schools,
+  gear: workspace.gear!,
+  lots: workspace.lots,
+  thirst: new Map(),
+}
 const summaries = workspace.batches.map(summarise)
 const closed = summaries.filter((summary) => summary.state.end?.how === 'closed')
 
@@ -11,17 +32,23 @@ it('is the same workspace for the same moment, and a file the app can read', () 
   expect(readWorkspaceFile(JSON.stringify(workspace))).toMatchObject({ ok: true })
 })
 
-it('holds three formulas, a dozen closed batches and one that rests right now', () => {
-  expect(workspace.formulas.map((formula) => formula.sheet.name)).toEqual([
-    'Lamp-room semolina',
-    'Stiff semolina',
-    'Half-and-half hand ropes',
-  ])
+it('holds the sixteen formulas of the house, a dozen closed batches and one that rests right now', () => {
+  expect(workspace.formulas).toHaveLength(16)
+  expect(new Set(workspace.formulas.map((formula) => kitchen.doughs.get(formula.sheet.dough)?.family)).size).toBe(5)
   expect(closed).toHaveLength(12)
   const running = workspace.batches.at(-1)!
   const state = replay(running.plan, running.events)
-  expect(currentStep(state)).toBe('rest')
+  expect(currentStep(running.plan, state)).toBe('rest')
   expect(state.timers.rest!.endsAtMs - NOW).toBe(34 * 60_000)
+})
+
+it.each(
+  workspace.formulas.flatMap(({ id, sheet }) => ['sea-store', 'lamp-room'].map((place) => [id, place, sheet] as const)),
+)('%s opens in the %s within the window of its shape and without a danger note', (_, place, sheet) => {
+  const computed = computeSheet({ ...sheet, flourState: { by: 'place', place } }, kitchen)
+  if (!computed.ok) throw new Error(computed.problem.code)
+  expect(computed.value.match.grade).toBe('in')
+  expect(computed.value.notes.filter((note) => note.severity === 'danger')).toEqual([])
 })
 
 it('lies in the past, in order, and no batch runs through the night', () => {

@@ -10,7 +10,7 @@ import {
   type Sheet,
   type WorkspaceFile,
 } from '@harina/core'
-import { doughs, ingredients, shapes } from '@harina/facts'
+import { doughs, ingredients, schools, shapes } from '@harina/facts'
 import { seeded, type Random } from './random.ts'
 import { runBatch, type BatchStory } from './runBatch.ts'
 import { formulas, gear, lots } from './workspace.ts'
@@ -149,7 +149,12 @@ const past: readonly PastBatch[] = [
   },
 ]
 
-const tables = { ingredients: ingredientTable(ingredients), doughs: doughTable(doughs), shapes: shapeTable(shapes) }
+const tables = {
+  ingredients: ingredientTable(ingredients),
+  doughs: doughTable(doughs),
+  shapes: shapeTable(shapes),
+  schools,
+}
 
 /** The air of that day, inside the ranges the two rooms are known for. */
 function kitchenThatDay(random: Random, batches: readonly Batch[], gale: boolean): Kitchen {
@@ -164,7 +169,7 @@ function kitchenThatDay(random: Random, batches: readonly Batch[], gale: boolean
 }
 
 function sheetFor(formula: string, portions: number, place: string, shape?: string): Sheet {
-  const found = formulas('').find((candidate) => candidate.id === formula)
+  const found = formulas(new Date(0).toISOString()).find((candidate) => candidate.id === formula)
   if (!found) throw new Error(`demo: no formula ${formula}`)
   const { target } = found.sheet
   const gramsEach = target.by === 'portions' ? target.gramsEach : 110
@@ -219,6 +224,7 @@ export function generateWorkspace(nowMs: number): WorkspaceFile {
     {
       formulas: [...formulas(at)],
       lots: [...lots],
+      ingredients: [],
       batches: [...batches, running],
       gear,
       draft: { id: 'draft', formula: 'lamp-room-semolina', sheet: sheetFor('lamp-room-semolina', 12, 'sea-store') },

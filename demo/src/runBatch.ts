@@ -64,7 +64,7 @@ class Bench {
     )
   }
   done(...actions: BenchAction[]) {
-    const step = currentStep(this.state)
+    const step = currentStep(this.plan, this.state)
     if (step === null) throw new Error('demo: no step to finish')
     this.tap(...actions, { type: 'step-done', step })
   }

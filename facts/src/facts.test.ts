@@ -1,11 +1,15 @@
 import { compositionOf, ingredientSchema, materialOf } from '@harina/core/ingredients'
-import { cylinderG, doughSchema, shapeSchema } from '@harina/core/shape'
-import { doughs, ingredients, shapes } from './index.ts'
+import { flavourSchema } from '@harina/core/flavour'
+import { hazardSchema, schoolSchema } from '@harina/core/schools'
+import { blankVolumeMm3, cylinderG, doughSchema, shapeSchema } from '@harina/core/shape'
+import { doughs, flavours, hazards, ingredients, schools, shapes } from './index.ts'
 
 const tables = [
   ['ingredients', ingredients, ingredientSchema],
   ['doughs', doughs, doughSchema],
   ['shapes', shapes, shapeSchema],
+  ['schools', schools, schoolSchema],
+  ['hazards', hazards, hazardSchema],
 ] as const
 
 it.each(tables)('%s: every row fits its schema and no id comes twice', (_, rows, schema) => {
@@ -26,18 +30,48 @@ it('baking soda counts as no carbonate until it is baked', () => {
   expect([carbonate('baking-soda'), carbonate('baking-soda-baked')]).toEqual([0, 0.97])
 })
 
-it('shapes name doughs that exist, with windows inside the hand window of that dough', () => {
+it('flavours fit their schema and name ingredients that exist', () => {
+  expect(flavours.length).toBeGreaterThan(10)
+  const known = new Set(ingredients.map((row) => row.id))
+  for (const flavour of flavours) {
+    expect(flavourSchema.safeParse(flavour).error?.issues ?? []).toEqual([])
+    expect(known.has(flavour.ingredient)).toBe(true)
+  }
+})
+
+it('doughs name ingredients and cautions that exist, and each has a shape', () => {
+  const known = new Set(ingredients.map((row) => row.id))
+  const cautions = new Set(hazards.map((row) => row.id))
+  const shaped = new Set(shapes.flatMap((shape) => shape.doughs.map((entry) => entry.dough)))
+  for (const { id, flours, control, cautions: named } of doughs) {
+    const unknown = [...flours, ...(control.by === 'base' ? control.bases : [])].filter((entry) => !known.has(entry))
+    expect({ id, unknown, shaped: shaped.has(id) }).toEqual({ id, unknown: [], shaped: true })
+    expect(named.filter((entry) => !cautions.has(entry))).toEqual([])
+  }
+})
+
+it('schools that name an ingredient name one that exists', () => {
+  const known = new Set(ingredients.map((row) => row.id))
+  const named = schools.flatMap((school) => school.positions.map((position) => position.sets))
+  for (const sets of named)
+    for (const id of [sets?.base, sets?.liquid]) if (id !== undefined) expect(known.has(id)).toBe(true)
+})
+
+it('shapes name doughs that exist, with windows inside that dough’s window for the method', () => {
   for (const shape of shapes)
     for (const { dough, window } of shape.doughs) {
-      const hand = doughs.find((row) => row.id === dough)?.windows.hand
-      expect(hand && hand.low <= window.low && window.high <= hand.high).toBe(true)
+      const whole = doughs.find((row) => row.id === dough)?.windows[shape.method]
+      expect(whole && whole.low <= window.low && window.high <= whole.high).toBe(true)
     }
 })
 
-it('a strand drawn out keeps the mass of its cut', () => {
-  for (const { blank } of shapes) {
-    if (!blank.drawn) continue
-    const cut = cylinderG(1.2, blank.diameterMm, blank.cutMm)
-    expect(cylinderG(1.2, blank.drawn.diameterMm, blank.drawn.lengthMm) / cut).toBeCloseTo(1, 1)
-  }
+it('a strand rolled out keeps the mass of its cut', () => {
+  const rolled = shapes.flatMap(({ blank }) =>
+    blank.type === 'rope' && blank.drawn?.lengthMm
+      ? [{ blank, drawn: blank.drawn, lengthMm: blank.drawn.lengthMm }]
+      : [],
+  )
+  expect(rolled.length).toBeGreaterThan(0)
+  for (const { blank, drawn, lengthMm } of rolled)
+    expect(cylinderG(1000, drawn.diameterMm, lengthMm) / blankVolumeMm3(blank)).toBeCloseTo(1, 1)
 })

@@ -2,12 +2,20 @@
  * The field's tables as this product ships them. Their schemas live in the core; a test here holds every row to them,
  * so the client need not check them again at run time.
  */
+import type { Flavour } from '@harina/core/flavour'
+import type { Hazard, School } from '@harina/core/schools'
 import type { Dough, Shape } from '@harina/core/shape'
 import type { Ingredient } from '@harina/core/ingredients'
 import doughRows from '../doughs.json' with { type: 'json' }
 import ingredientRows from '../ingredients.json' with { type: 'json' }
+import flavourRows from '../flavours.json' with { type: 'json' }
+import hazardRows from '../hazards.json' with { type: 'json' }
+import schoolRows from '../schools.json' with { type: 'json' }
 import shapeRows from '../shapes.json' with { type: 'json' }
 
 export const ingredients = ingredientRows as unknown as readonly Ingredient[]
 export const doughs = doughRows as unknown as readonly Dough[]
+export const schools = schoolRows as unknown as readonly School[]
+export const hazards = hazardRows as unknown as readonly Hazard[]
+export const flavours = flavourRows as unknown as readonly Flavour[]
 export const shapes = shapeRows as unknown as readonly Shape[]

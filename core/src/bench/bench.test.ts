@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { computeSheet } from '../sheet/index.ts'
 import { testKitchen, testSheet } from '../testing/testKitchen.ts'
-import { benchRope, bowlBasis14, doughG, effectivePercent, planWindow, waterTargets } from './bowl.ts'
+import { benchPieces, bowlBasis14, doughG, effectivePercent, planWindow, waterTargets } from './bowl.ts'
 import { currentStep, isRinging, redoable, replay, standing, standingFeel, undoable, untouched } from './fold.ts'
 import { planBatch } from './planBatch.ts'
 import { FEELS, planSchema, STEPS, type BenchAction, type BenchEvent } from './schema.ts'
@@ -100,13 +100,13 @@ it('poured water moves the hydration; flour short in the sack shrinks the water 
 it('as planned, the bowl holds the plan’s dough and makes its pieces', () => {
   const state = replay(plan, [stamp({ type: 'poured', grams: 217 }, 1)])
   expect(doughG(plan, state)).toBe(452 + 217 + 5)
-  expect(Math.abs(benchRope(plan, state).pieces - plan.shape.pieces)).toBeLessThan(3)
+  expect(Math.abs(benchPieces(plan, state).pieces - plan.shape.pieces)).toBeLessThan(3)
   const more = replay(plan, [
     stamp({ type: 'poured', grams: 217 }, 1),
     stamp({ type: 'added-flour', grams: 16, saltG: 0.2 }, 2),
   ])
   expect(doughG(plan, more)).toBeCloseTo(690.2, 6)
-  expect(benchRope(plan, more).usableG).toBeCloseTo(690.2 * 0.98, 6)
+  expect(benchPieces(plan, more).usableG).toBeCloseTo(690.2 * 0.98, 6)
 })
 
 it('timers keep the time they were given, moved or slept through', () => {
@@ -126,16 +126,17 @@ it('timers keep the time they were given, moved or slept through', () => {
 })
 
 it('steps follow one another and end with the batch', () => {
-  expect(currentStep(untouched)).toBe('flour')
+  expect(currentStep(plan, untouched)).toBe('flour')
   expect(
     currentStep(
+      plan,
       replay(
         plan,
         STEPS.slice(0, 4).map((step, i) => stamp({ type: 'step-done', step }, i)),
       ),
     ),
   ).toBe('knead')
-  expect(currentStep(replay(plan, [stamp({ type: 'abandoned', reason: 'fog' }, 1)]))).toBeNull()
+  expect(currentStep(plan, replay(plan, [stamp({ type: 'abandoned', reason: 'fog' }, 1)]))).toBeNull()
 })
 
 describe('suggestions', () => {

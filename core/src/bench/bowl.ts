@@ -2,7 +2,7 @@
 import { basis14Percent } from '../formula/index.ts'
 import type { BenchState } from './fold.ts'
 import { pouredWindow } from '../sheet/computeSheet.ts'
-import { rope, type Rope, type Window } from '../shape/index.ts'
+import { piecesOf, type Pieces, type Window } from '../shape/index.ts'
 import type { Plan, PlannedRow } from './schema.ts'
 
 type Contents = Pick<BenchState, 'weighedG' | 'pouredG' | 'addedFlourG' | 'addedSaltG'>
@@ -21,29 +21,48 @@ export const flourG = (plan: Plan, state: Contents): number => sackFlourG(plan, 
 export const saltG = (plan: Plan, state: Contents): number =>
   rowsOf(plan, 'salt').reduce((sum, row) => sum + asWeighed(state, row), 0) + state.addedSaltG
 
+/** The cooked potato, curd or milk that the flour is counted on. */
+export const baseG = (plan: Plan, state: Pick<Contents, 'weighedG'>): number =>
+  rowsOf(plan, 'base').reduce((sum, row) => sum + asWeighed(state, row), 0)
+
+/** Rows that go in whole, beside flour, water and salt. */
+const rest = (plan: Plan) => plan.rows.filter((row) => ['base', 'alkali', 'other'].includes(row.part))
+
 /** All that is in the bowl. */
 export function doughG(plan: Plan, state: Contents): number {
-  const others = rowsOf(plan, 'other').reduce((sum, row) => sum + asWeighed(state, row), 0)
+  const others = rest(plan).reduce((sum, row) => sum + asWeighed(state, row), 0)
   return flourG(plan, state) + state.pouredG + saltG(plan, state) + others
 }
 
-/** The dough that is really there, less what the board keeps, rolled and cut as planned. */
-export function benchRope(plan: Plan, state: Contents): Rope & { readonly usableG: number } {
+/** The dough that is really there, less what is lost on the way, cut as planned. */
+export function benchPieces(plan: Plan, state: Contents): Pieces & { readonly usableG: number } {
   const usableG = doughG(plan, state) * (1 - plan.sheet.lossPercent / 100)
-  const { diameterMm, cutMm } = plan.shape
-  const { densityGPerCm3, boardMm } = plan
-  return { usableG, ...rope({ doughG: usableG, densityGPerCm3, diameterMm, cutMm, boardMm }) }
+  return { usableG, ...piecesOf(plan.shape.blank, usableG, plan.densityGPerCm3, plan.boardMm) }
 }
 
-/** Water from everything that is not flour: poured, and brought by milk, oil and the like. */
+/** Water in 1 g of what is poured: less than 1 where milk is the liquid. */
+function pouredWater(plan: Plan): number {
+  const poured = rowsOf(plan, 'water')
+  const grams = poured.reduce((sum, row) => sum + row.weighedG, 0)
+  return grams > 0 ? poured.reduce((sum, row) => sum + row.weighedG * row.water, 0) / grams : 1
+}
+
+/** Water from everything that is not flour: poured, and brought by milk, potato and the like. */
 export function bowlWaterG(plan: Plan, state: Contents): number {
-  const others = plan.rows.filter((row) => row.part === 'other' || row.part === 'salt')
-  return state.pouredG + others.reduce((sum, row) => sum + asWeighed(state, row) * row.water, 0)
+  const others = [...rest(plan), ...rowsOf(plan, 'salt')]
+  return state.pouredG * pouredWater(plan) + others.reduce((sum, row) => sum + asWeighed(state, row) * row.water, 0)
 }
 
 export const effectivePercent = (plan: Plan, state: Contents): number => {
   const flour = flourG(plan, state)
   return flour > 0 ? (100 * bowlWaterG(plan, state)) / flour : 0
+}
+
+/** Where the bowl stands on its own rule: water on flour, or flour on the base. Percent. */
+export function bowlOnRule(plan: Plan, state: Contents): number {
+  if (plan.control.by === 'hydration') return effectivePercent(plan, state)
+  const base = baseG(plan, state)
+  return base > 0 ? (100 * flourG(plan, state)) / base : 0
 }
 
 /** Added flour is taken to be like the flour in the bowl. */
@@ -79,7 +98,8 @@ export function waterTargets(plan: Plan, state: Pick<Contents, 'weighedG'>): Wat
  * The shape's window on the rule of this bowl. Poured and 14 % basis lie on one straight line for one flour, and both of
  * the plan's figures are on it: (100 + poured) = slope × (100 + 14 % basis).
  */
-export function planWindow({ hydration, shape }: Plan): Window {
+export function planWindow({ control, hydration, shape }: Plan): Window {
+  if (control.by === 'base') return shape.window
   const slope = (100 + hydration.effective) / (100 + hydration.expected14)
-  return pouredWindow({ slope, offset: (slope - 1) * 100 }, shape.window14, hydration.expected14 - hydration.paper14)
+  return pouredWindow({ slope, offset: (slope - 1) * 100 }, shape.window, hydration.expected14 - hydration.paper14)
 }

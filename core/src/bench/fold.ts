@@ -1,6 +1,6 @@
 /** A batch is its events, replayed. Nothing here reads a clock: times come with the events. */
 import { unreachable } from '../result.ts'
-import { effectivePercent } from './bowl.ts'
+import { bowlOnRule } from './bowl.ts'
 import { STEPS, type BenchEvent, type Feel, type Plan, type StepId, type TimerId, type Verdict } from './schema.ts'
 
 export interface Timer {
@@ -16,7 +16,7 @@ export interface Addition {
   readonly what: 'water' | 'flour'
   readonly grams: number
   readonly saltG: number
-  /** Effective hydration before and after, percent. */
+  /** Where the bowl stood on its own rule before and after, percent. */
   readonly from: number
   readonly to: number
 }
@@ -80,7 +80,7 @@ function add(
     addedFlourG: state.addedFlourG + (what === 'flour' ? grams : 0),
     addedSaltG: state.addedSaltG + saltG,
   }
-  const addition = { at, what, grams, saltG, from: effectivePercent(plan, state), to: effectivePercent(plan, next) }
+  const addition = { at, what, grams, saltG, from: bowlOnRule(plan, state), to: bowlOnRule(plan, next) }
   return { ...next, additions: [...state.additions, addition] }
 }
 
@@ -169,9 +169,15 @@ export function redoable(events: readonly BenchEvent[]): readonly string[] {
   return []
 }
 
+/** The steps of a batch: a dough without water to pour has no jug to make. */
+export function stepsOf({ rows }: Pick<Plan, 'rows'>): readonly StepId[] {
+  const pours = rows.some((row) => row.part === 'water' && row.weighedG > 0)
+  return pours ? STEPS : STEPS.filter((step) => step !== 'water' && step !== 'pour')
+}
+
 /** The first step not yet done; null once all are, or the batch has ended. */
-export const currentStep = (state: BenchState): StepId | null =>
-  state.end ? null : (STEPS.find((step) => !state.done.includes(step)) ?? null)
+export const currentStep = (plan: Plan, state: BenchState): StepId | null =>
+  state.end ? null : (stepsOf(plan).find((step) => !state.done.includes(step)) ?? null)
 
 /** Pours and spoons of flour made because of how the dough felt: those after the first word about it. */
 export function corrections({ additions, feels }: BenchState): readonly Addition[] {

@@ -1,6 +1,7 @@
 import type { Lot } from '../records/documents.ts'
 import type { Worked, WorkedRow } from '../sheet/computeSheet.ts'
 import { placeOf, type Kitchen } from '../sheet/kitchen.ts'
+import type { Window } from '../shape/index.ts'
 import type { Plan, PlannedRow } from './schema.ts'
 
 const lotName = (lots: readonly Lot[], id: string | undefined) => lots.find((lot) => lot.id === id)?.name
@@ -19,12 +20,19 @@ function plannedRow(row: WorkedRow, lots: readonly Lot[]): PlannedRow {
   }
 }
 
+/** The window as this flour wants it. */
+const shifted = ({ low, best, high }: Window, points: number): Window => ({
+  low: low + points,
+  best: best + points,
+  high: high + points,
+})
+
 /**
  * The plan a batch runs with: a copy of the sheet and of every figure that mattered that day, so that later changes to
  * formula, lot or store do not touch a batch that has begun.
  */
 export function planBatch(worked: Worked, kitchen: Kitchen, at: string, formula: string | null): Plan {
-  const { dough, shape, rope, batch } = worked
+  const { dough, shape, cut, batch, practice, control } = worked
   const place = placeOf(worked.sheet, kitchen.gear)
   return {
     at,
@@ -34,6 +42,7 @@ export function planBatch(worked: Worked, kitchen: Kitchen, at: string, formula:
     scaleStepG: kitchen.gear.scaleStepG,
     boardMm: kitchen.gear.boardMm,
     store: place ? { name: place.name, temperatureC: place.temperatureC, rhPercent: place.rhPercent } : null,
+    control: control.by === 'base' ? { by: 'base', base: control.base } : { by: 'hydration' },
     hydration: { paper14: worked.paper14, expected14: worked.expected14, effective: batch.hydration.effective },
     water: {
       startG: worked.water.startG,
@@ -42,22 +51,26 @@ export function planBatch(worked: Worked, kitchen: Kitchen, at: string, formula:
       predictiveSd: worked.lot.predictiveSd,
       batches: worked.lot.n,
     },
+    waterC: practice.waterC,
     doughG: batch.doughG,
     densityGPerCm3: batch.densityGPerCm3,
     shape: {
       id: shape.id,
       name: shape.name,
-      diameterMm: shape.blank.diameterMm,
-      cutMm: shape.blank.cutMm,
-      pieceG: rope.pieceG,
-      pieces: rope.pieces,
-      ropes: rope.ropes,
-      window14: worked.match.window,
+      blank: shape.blank,
+      pieceG: cut.pieceG,
+      pieces: cut.pieces,
+      window: control.by === 'base' ? worked.match.window : shifted(worked.match.window, worked.flourShift),
     },
-    minutes: { knead: dough.kneadMin, rest: dough.restMin, cook: shape.cookFreshMin, drink: dough.drinkMin },
+    minutes: {
+      knead: dough.kneadMin,
+      rest: { ...dough.restMin, best: practice.restMin },
+      cook: shape.cookFreshMin,
+      drink: dough.drinkMin,
+    },
     pot: {
       litres: Math.max(2, (dough.pot.litresPer100G * batch.doughG) / 100),
-      saltGPerL: dough.pot.saltGPerL,
+      saltGPerL: practice.potSaltGPerL,
     },
   }
 }

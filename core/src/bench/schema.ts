@@ -1,6 +1,7 @@
 /** The shape of a batch at the bench: a plan that never changes once it has begun, and a list of events. */
 import { z } from '../zod.ts'
 import { sheetSchema } from '../records/sheet.ts'
+import { blankSchema } from '../shape/blank.ts'
 import { idSchema, nameSchema, noteSchema, timeSchema } from '../records/text.ts'
 
 export const FEELS = ['crumbling', 'dry', 'right', 'tacky', 'sticky'] as const
@@ -16,7 +17,7 @@ const plannedRowSchema = z.strictObject({
   ingredient: idSchema,
   name: nameSchema,
   lot: idSchema.optional(),
-  part: z.enum(['flour', 'water', 'salt', 'other']),
+  part: z.enum(['flour', 'base', 'water', 'salt', 'alkali', 'other']),
   /** Fraction of mass; for a flour, as it stood in store that day. */
   water: z.number().min(0).max(1),
   percent: z.number().min(0).max(1000),
@@ -32,6 +33,11 @@ export const planSchema = z.strictObject({
   boardMm: z.number().positive(),
   /** Where the flour stood, in words for the log. */
   store: z.strictObject({ name: nameSchema, temperatureC: z.number(), rhPercent: z.number() }).nullable(),
+  /** What the dough is steered by; on a base, its name for the rule. */
+  control: z.discriminatedUnion('by', [
+    z.strictObject({ by: z.literal('hydration') }),
+    z.strictObject({ by: z.literal('base'), base: nameSchema }),
+  ]),
   hydration: z.strictObject({
     /** What the formula asks for, on the 14 % basis, before the lot's own thirst. */
     paper14: z.number(),
@@ -45,17 +51,18 @@ export const planSchema = z.strictObject({
     predictiveSd: z.number(),
     batches: z.number().int(),
   }),
+  /** Heat of the water; null where none is poured. */
+  waterC: z.number().min(-5).max(100).nullable(),
   doughG: mass,
   densityGPerCm3: z.number().positive(),
   shape: z.strictObject({
     id: idSchema,
     name: nameSchema,
-    diameterMm: z.number().positive(),
-    cutMm: z.number().positive(),
+    blank: blankSchema,
     pieceG: mass,
     pieces: z.number().int().min(0),
-    ropes: z.number().int().min(0),
-    window14: z.strictObject({ low: z.number(), best: z.number(), high: z.number() }),
+    /** In the dough's control variable: the 14 % basis, or flour on the base. */
+    window: z.strictObject({ low: z.number(), best: z.number(), high: z.number() }),
   }),
   minutes: z.strictObject({
     knead: span,

@@ -1,5 +1,5 @@
 import { correctHydration } from '../formula/index.ts'
-import { bowlWaterG, effectivePercent, flourG, saltG, waterTargets } from './bowl.ts'
+import { baseG, bowlOnRule, bowlWaterG, effectivePercent, flourG, saltG, waterTargets } from './bowl.ts'
 import { corrections, type BenchState } from './fold.ts'
 import type { BenchAction, Feel, Plan } from './schema.ts'
 
@@ -51,10 +51,28 @@ export const saltWithFlour = (plan: Plan, state: BenchState, grams: number): num
 /** The event of a spoon of water or flour, flour with its salt. */
 export function additionOf(plan: Plan, state: BenchState, what: 'water' | 'flour', grams: number): BenchAction {
   if (what === 'water') return { type: 'poured', grams }
+  // Salt of a dough on a base is counted on the base, which stays.
+  if (plan.control.by === 'base') return { type: 'added-flour', grams, saltG: 0 }
   return { type: 'added-flour', grams, saltG: Number(saltWithFlour(plan, state, grams).toFixed(2)) }
 }
 
+/** On a base one corrects with flour, 3 per 100 of it for a sticky dough; a dry one gets wet hands, 1 per 100. */
+function stepOnBase(plan: Plan, state: BenchState, points: number): CorrectionStep | null {
+  const base = baseG(plan, state)
+  if (base <= 0) return null
+  const from = bowlOnRule(plan, state)
+  if (points > 0) {
+    const { unit, count, grams } = waterMeasure((points / 2) * 0.01 * base)
+    return { what: 'water', grams, saltG: 0, measure: { unit, count }, from, to: from, overCeiling: false }
+  }
+  const count = Math.max(1, Math.round((-points * 0.019 * base) / TABLESPOON_FLOUR_G))
+  const grams = count * TABLESPOON_FLOUR_G
+  const to = from + (100 * grams) / base
+  return { what: 'flour', grams, saltG: 0, measure: { unit: 'tablespoon', count }, from, to, overCeiling: false }
+}
+
 function stepFor(plan: Plan, state: BenchState, points: number): CorrectionStep | null {
+  if (plan.control.by === 'base') return stepOnBase(plan, state, points)
   const flour = flourG(plan, state)
   const water = bowlWaterG(plan, state)
   const salt = saltG(plan, state)

@@ -1,6 +1,6 @@
 import { lotKey } from '../sheet/kitchen.ts'
 import type { Batch } from '../records/documents.ts'
-import { bowlBasis14, effectivePercent } from './bowl.ts'
+import { bowlBasis14, bowlOnRule, effectivePercent } from './bowl.ts'
 import { corrections, replay, type BenchState } from './fold.ts'
 import type { Feel, Plan } from './schema.ts'
 
@@ -11,6 +11,8 @@ export interface BatchSummary {
   /** Hydration in the bowl at the end, percent: effective, and on the 14 % basis. */
   readonly effective: number
   readonly basis14: number
+  /** Where the bowl ended on its own rule. */
+  readonly onRule: number
   readonly lastFeel: Feel | null
   /** Accepted as right minus paper, points on the 14 % basis: what this batch says of its flour. */
   readonly thirst: number | null
@@ -33,8 +35,9 @@ export function summarise({ id, plan, events }: Batch): BatchSummary {
     state,
     effective: effectivePercent(plan, state),
     basis14: bowlBasis14(plan, state),
+    onRule: bowlOnRule(plan, state),
     lastFeel: state.feels.at(-1)?.feel ?? null,
-    thirst: accepted === null ? null : accepted - plan.hydration.paper14,
+    thirst: accepted === null || plan.control.by === 'base' ? null : accepted - plan.hydration.paper14,
     corrections: corrections(state).length,
   }
 }

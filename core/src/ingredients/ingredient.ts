@@ -37,7 +37,15 @@ export const ingredientSchema = z.strictObject({
   availableWater: fraction,
   /** Points of hydration against plain wheat flour at equal feel; null where it is no flour. */
   absorptionShift: z.number().nullable(),
-  allergens: z.array(z.string().min(1)),
+  gluten: z.enum(['strong', 'medium', 'weak', 'none']),
+  particle: z.enum(['coarse', 'fine']).optional(),
+  /** On the density: spooned and levelled, and scooped and shaken. Liquids are 1 and 1. */
+  cupFactor: z.strictObject({ low: z.number().positive(), high: z.number().positive() }).optional(),
+  /** Largest share of the flour a practised maker would use without a method of its own. */
+  usualMaxSharePercent: z.number().positive().optional(),
+  allergens: z.array(z.string().min(1).max(60)).max(30),
+  /** What the maker pays, in the maker's own money. */
+  pricePerKg: z.number().min(0).max(100_000).optional(),
 })
 
 export type Ingredient = z.infer<typeof ingredientSchema>
@@ -67,3 +75,7 @@ export const materialOf = ({ id, water, fat, salt, carbonate = 0 }: Ingredient):
 
 /** Plain water, whatever its temperature: what *nominal* hydration counts. */
 export const isPlainWater = (material: Pick<Material, 'water'>): boolean => material.water >= 0.9999
+
+/** Whether a row of it forbids drying in room air: milk, curd, egg, and drinks and mixes that carry them. */
+export const isDairyOrEgg = ({ group, allergens }: Pick<Ingredient, 'group' | 'allergens'>): boolean =>
+  group === 'dairy' || allergens.includes('milk') || allergens.includes('egg')

@@ -1,24 +1,42 @@
 import type { Dough, Shape, Window } from '../shape/index.ts'
-import { judgeWindow, type Judgement } from './judgeWindow.ts'
+import { judgeWindow, NEAR_POINTS, type Judgement } from './judgeWindow.ts'
 
 export interface ShapeMatch extends Judgement {
   readonly shape: Shape
   readonly window: Window
-  /** Whether the table lists this shape for this dough; if not, the dough's own hand window stands in. */
+  /** Whether the table lists this shape for this dough; if not, the dough's own window for the method stands in. */
   readonly listed: boolean
+  /** Which way it is off; null inside the window. More flour on a base is stiffer, more water on flour is softer. */
+  readonly side: 'stiff' | 'soft' | null
 }
 
-const anyDough: Window = { low: 43, best: 50, high: 56 }
+/** Batters and doughs on a base are corrected in larger steps, so near reaches further. */
+const NEAR_LOOSE = 4
+
+const nearBy = ({ control, family }: Dough): number =>
+  control.by === 'base' || family === 'batter' ? NEAR_LOOSE : NEAR_POINTS
+
+/** All the dough's windows together: what stands in for a method it has no window for. */
+function wholeWindow({ windows }: Dough): Window {
+  const all = Object.values(windows)
+  const low = Math.min(...all.map((window) => window.low))
+  const high = Math.max(...all.map((window) => window.high))
+  return { low, best: (low + high) / 2, high }
+}
 
 export function windowFor(shape: Shape, dough: Dough): { window: Window; listed: boolean } {
   const own = shape.doughs.find((entry) => entry.dough === dough.id)
-  return own ? { window: own.window, listed: true } : { window: dough.windows.hand ?? anyDough, listed: false }
+  if (own) return { window: own.window, listed: true }
+  return { window: dough.windows[shape.method] ?? wholeWindow(dough), listed: false }
 }
 
-/** How well a dough at this hydration (14 % basis, percent) suits a shape. */
-export function matchShape(shape: Shape, dough: Dough, hydration14: number): ShapeMatch {
+/** How well a dough suits a shape; `reading` is on the scale of the dough's windows (`tableReading`). */
+export function matchShape(shape: Shape, dough: Dough, reading: number): ShapeMatch {
   const { window, listed } = windowFor(shape, dough)
-  return { shape, window, listed, ...judgeWindow(hydration14, window) }
+  const judged = judgeWindow(reading, window, nearBy(dough))
+  const above = judged.outsideBy > 0
+  const side = judged.outsideBy === 0 ? null : above === (dough.control.by === 'base') ? 'stiff' : 'soft'
+  return { shape, window, listed, side, ...judged }
 }
 
 /** Distance that ranks shapes: listed before unlisted, then points outside, then points from the best. */
@@ -26,5 +44,5 @@ const rank = (match: ShapeMatch): number =>
   (match.listed ? 0 : 1000) + Math.abs(match.outsideBy) * 10 + Math.abs(match.fromBest)
 
 /** All shapes for one dough, best suited first. */
-export const rankShapes = (shapes: readonly Shape[], dough: Dough, hydration14: number): ShapeMatch[] =>
-  shapes.map((shape) => matchShape(shape, dough, hydration14)).sort((a, b) => rank(a) - rank(b))
+export const rankShapes = (shapes: readonly Shape[], dough: Dough, reading: number): ShapeMatch[] =>
+  shapes.map((shape) => matchShape(shape, dough, reading)).sort((a, b) => rank(a) - rank(b))

@@ -1,2 +1,3 @@
 export * from './parseQuantity.ts'
+export * from './units.ts'
 export * from './format.ts'

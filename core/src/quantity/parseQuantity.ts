@@ -1,13 +1,16 @@
+import { fromFahrenheit } from './units.ts'
 import { ok, problem, type Result } from '../result.ts'
 
 export type Unit = 'g' | '%' | 'mm' | '°C' | 'min' | 'count'
 
-/** Factor from a written unit to the stored one. Stored units are g, %, mm, °C and min. */
-const writtenUnits: Record<Unit, Readonly<Record<string, number>>> = {
+type Conversion = number | ((written: number) => number)
+
+/** From a written unit to the stored one. Stored units are g, %, mm, °C and min. */
+const writtenUnits: Record<Unit, Readonly<Record<string, Conversion>>> = {
   g: { '': 1, g: 1, gram: 1, grams: 1, kg: 1000, oz: 28.349523125, lb: 453.59237 },
   '%': { '': 1, '%': 1, percent: 1 },
-  mm: { '': 1, mm: 1, cm: 10, in: 25.4, inch: 25.4 },
-  '°C': { '': 1, c: 1, '°c': 1 },
+  mm: { '': 1, mm: 1, cm: 10, m: 1000, in: 25.4, inch: 25.4 },
+  '°C': { '': 1, c: 1, '°c': 1, f: fromFahrenheit, '°f': fromFahrenheit },
   min: { '': 1, min: 1, h: 60, hours: 60 },
   count: { '': 1 },
 }
@@ -20,20 +23,23 @@ export interface Range {
 /**
  * Reads what a person typed into a number in the stored unit: `0.45 kg` → 450 g, `47,5` → 47.5.
  *
+ * A number without a unit is in `bare`, the maker's own unit; without that, in the stored one.
  * A comma before exactly three digits is refused (`1,250` is 1.25 to some and 1250 to others).
  * Problems: `empty`, `not-a-number`, `ambiguous-comma`, `wrong-unit`, `too-small`, `too-big`.
  */
-export function parseQuantity(text: string, unit: Unit, range: Range): Result<number> {
+export function parseQuantity(text: string, unit: Unit, range: Range, bare = ''): Result<number> {
   const trimmed = text.trim().replace(/[\s\u00a0\u202f]+/g, ' ')
   if (trimmed === '') return problem('empty')
   const read = /^([-+−]?)((?:\d[\d ]*)?(?:[.,]\d+)?)\s*(.*)$/.exec(trimmed)
   if (!read || !read[2]) return problem('not-a-number', undefined, { text: trimmed })
   const digits = read[2].replace(/ /g, '')
   if (/^[1-9]\d{0,2},\d{3}$/.test(digits)) return problem('ambiguous-comma', undefined, { text: digits })
-  const factor = writtenUnits[unit][(read[3] ?? '').toLowerCase().replace(/\.$/, '')]
-  if (factor === undefined) return problem('wrong-unit', undefined, { text: read[3] ?? '', unit })
+  const written = (read[3] ?? '').toLowerCase().replace(/\.$/, '') || bare.toLowerCase()
+  const conversion = writtenUnits[unit][written]
+  if (conversion === undefined) return problem('wrong-unit', undefined, { text: read[3] ?? '', unit })
   const sign = read[1] === '-' || read[1] === '−' ? -1 : 1
-  const value = sign * Number(digits.replace(',', '.')) * factor
+  const figure = sign * Number(digits.replace(',', '.'))
+  const value = typeof conversion === 'number' ? figure * conversion : conversion(figure)
   if (!Number.isFinite(value)) return problem('not-a-number', undefined, { text: trimmed })
   if (value < range.min) return problem('too-small', undefined, { min: range.min, unit })
   if (value > range.max) return problem('too-big', undefined, { max: range.max, unit })

@@ -1,12 +1,23 @@
 /** What the workspace keeps: formulas, flour lots, gear, batches and the draft. */
 import { z } from '../zod.ts'
 import { benchEventSchema, planSchema } from '../bench/schema.ts'
+import { ingredientSchema } from '../ingredients/ingredient.ts'
+import { defaultUnits, unitsSchema } from '../quantity/units.ts'
 import { sheetSchema } from './sheet.ts'
 import { idSchema, nameSchema, noteSchema, timeSchema } from './text.ts'
+
+/** A formula as it stood before a change was kept. */
+export const versionSchema = z.strictObject({ at: timeSchema, sheet: sheetSchema })
+export const MAX_VERSIONS = 100
+export const MAX_TAGS = 20
 
 export const formulaSchema = z.strictObject({
   id: idSchema,
   sheet: sheetSchema,
+  tags: z.array(nameSchema.max(40)).max(MAX_TAGS),
+  archived: z.boolean(),
+  /** Oldest first; the sheet above is the newest and not among them. */
+  versions: z.array(versionSchema).max(MAX_VERSIONS),
   createdAt: timeSchema,
   updatedAt: timeSchema,
 })
@@ -16,7 +27,18 @@ export const lotSchema = z.strictObject({
   name: nameSchema,
   ingredient: idSchema,
   note: noteSchema,
+  /** In the maker's own money. */
+  pricePerKg: z.number().min(0).max(100_000).optional(),
+  /** What is left in the sack. */
+  stockG: z.number().min(0).max(10_000_000).optional(),
+  /** As its label says, fraction of mass. */
+  protein: z.number().min(0).max(1).optional(),
 })
+
+/** An ingredient of the maker's own, or the table's put right: one of the same identifier stands in its place. */
+export const ownIngredientSchema = ingredientSchema
+  .extend({ id: idSchema, name: nameSchema })
+  .refine((row) => row.water + row.fat + row.salt <= 1 + 1e-9, { params: { code: 'composition-over-one' } })
 
 export const placeSchema = z.strictObject({
   id: idSchema,
@@ -25,11 +47,30 @@ export const placeSchema = z.strictObject({
   rhPercent: z.number().min(5).max(95),
 })
 
+/** What a mix has to fit into. */
+export const vesselSchema = z.strictObject({
+  id: idSchema,
+  name: nameSchema,
+  maxDoughG: z.number().min(10).max(1_000_000),
+})
+
 export const gearSchema = z.strictObject({
   id: z.literal('gear'),
   scaleStepG: z.number().min(0.01).max(10),
   boardMm: z.number().min(100).max(3000),
   places: z.array(placeSchema).min(1).max(20),
+  vessels: z.array(vesselSchema).max(20),
+  /** How far mixing and kneading by this maker's machine or hand warms the dough, degrees. */
+  frictionC: z.number().min(0).max(30),
+  tapC: z.number().min(0).max(40),
+  altitudeM: z.number().min(-100).max(5000),
+  units: unitsSchema,
+  /** Topic to position: how this maker works unless a formula says otherwise. */
+  schools: z.record(idSchema, idSchema),
+  /** Grams a person, where they differ from the guide: `semolina/main/fresh`. */
+  portions: z.record(z.string().max(60), z.number().min(1).max(2000)),
+  /** When the cautions about alkali were last read and acknowledged. */
+  alkaliReadAt: timeSchema.nullable(),
 })
 
 export const batchSchema = z.strictObject({
@@ -47,6 +88,9 @@ export const draftSchema = z.strictObject({
 
 export type Formula = z.infer<typeof formulaSchema>
 export type Lot = z.infer<typeof lotSchema>
+export type FormulaVersion = z.infer<typeof versionSchema>
+export type OwnIngredient = z.infer<typeof ownIngredientSchema>
+export type Vessel = z.infer<typeof vesselSchema>
 export type Place = z.infer<typeof placeSchema>
 export type Gear = z.infer<typeof gearSchema>
 export type Batch = z.infer<typeof batchSchema>
@@ -57,4 +101,12 @@ export const defaultGear: Gear = {
   scaleStepG: 1,
   boardMm: 600,
   places: [{ id: 'kitchen', name: 'Kitchen', temperatureC: 21, rhPercent: 60 }],
+  vessels: [],
+  frictionC: 2,
+  tapC: 14,
+  altitudeM: 0,
+  units: defaultUnits,
+  schools: {},
+  portions: {},
+  alkaliReadAt: null,
 }

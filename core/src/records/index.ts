@@ -1,4 +1,6 @@
+export * from './book.ts'
 export * from './documents.ts'
 export * from './sheet.ts'
 export * from './text.ts'
+export { batch1to2, draft1to2, formula1to2, gear1to2 } from './upgrade1to2.ts'
 export * from './workspaceFile.ts'

@@ -19,11 +19,15 @@ export const sheetRowSchema = z.strictObject({
   ingredient: idSchema,
   amount: amountSchema,
   flour: z.literal(true).optional(),
+  /** The cooked potato, curd or milk that everything is counted on; such rows add to 100. */
+  base: z.literal(true).optional(),
   lot: idSchema.optional(),
+  /** Water as measured, fraction of mass, where it is not what the table says. */
+  water: z.number().min(0).max(1).optional(),
 })
 
 export const targetSchema = z.discriminatedUnion('by', [
-  z.strictObject({ by: z.enum(['flour', 'dough', 'water']), grams: massSchema }),
+  z.strictObject({ by: z.enum(['flour', 'dough', 'water', 'base']), grams: massSchema }),
   z.strictObject({ by: z.literal('portions'), count: z.number().positive().max(10_000), gramsEach: massSchema }),
   /** Each piece weighs what the shape's blank weighs in this dough. */
   z.strictObject({ by: z.literal('pieces'), count: z.number().positive().max(1_000_000) }),
@@ -47,11 +51,21 @@ export const sheetSchema = z
     flourState: flourStateSchema,
     /** Pour what this flour's own batches have taught, not only what the paper says. */
     useLearned: z.boolean(),
+    /** Heat of the water, °C; null follows the school. */
+    waterC: z.number().min(-5).max(100).nullable(),
+    /** Topic to position, where this dough is made another way than the maker's others. */
+    schools: z.record(idSchema, idSchema),
+    /** What one mix has to fit into; a larger dough is split. */
+    vessel: idSchema.nullable(),
     note: noteSchema,
   })
-  .refine((sheet) => sheet.rows.filter((row) => row.amount.by === 'hydration').length === 1, {
-    params: { code: 'one-water-row' },
-  })
+  // Either water is solved for on flour, or flour is counted on a base.
+  .refine(
+    ({ rows }) =>
+      rows.filter((row) => row.amount.by === 'hydration').length === (rows.some((row) => row.base) ? 0 : 1) &&
+      !rows.some((row) => row.base && row.flour),
+    { params: { code: 'one-water-row' } },
+  )
   .refine((sheet) => new Set(sheet.rows.map((row) => row.key)).size === sheet.rows.length, {
     params: { code: 'row-key-twice' },
   })

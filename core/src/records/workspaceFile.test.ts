@@ -3,6 +3,7 @@ import { computeSheet } from '../sheet/index.ts'
 import { planBatch } from '../bench/planBatch.ts'
 import { testKitchen, testSheet } from '../testing/testKitchen.ts'
 import sample1 from '../../fixtures/workspace-1.harina.json'
+import sample2 from '../../fixtures/workspace-2.harina.json'
 import type { Batch, Formula, Lot } from './documents.ts'
 import { nameSchema, plainTextFrom } from './text.ts'
 import {
@@ -19,7 +20,15 @@ const AT = '2031-03-01T09:00:00+00:00'
 const worked = computeSheet(testSheet, testKitchen)
 if (!worked.ok) throw new Error(worked.problem.code)
 const lot: Lot = { id: 'lot-a', name: 'A-1', ingredient: 'durum', note: '' }
-const formula: Formula = { id: 'f1', sheet: testSheet, createdAt: AT, updatedAt: AT }
+const formula: Formula = {
+  id: 'f1',
+  sheet: testSheet,
+  tags: ['winter'],
+  archived: false,
+  versions: [{ at: AT, sheet: { ...testSheet, lossPercent: 3 } }],
+  createdAt: AT,
+  updatedAt: AT,
+}
 const batch: Batch = {
   id: 'b1',
   plan: planBatch(worked.value, testKitchen, AT, 'f1'),
@@ -28,6 +37,7 @@ const batch: Batch = {
 const workspace: Workspace = {
   formulas: [formula],
   lots: [lot],
+  ingredients: [],
   batches: [batch],
   gear: testKitchen.gear,
   draft: { id: 'draft', formula: 'f1', sheet: testSheet },
@@ -54,7 +64,7 @@ it.each([
   ['semolina', 'file-not-json'],
   ['{"name":"other"}', 'file-foreign'],
   ['[]', 'file-foreign'],
-  [text({ version: 2 }), 'file-newer'],
+  [text({ version: 3 }), 'file-newer'],
   [text({ extra: 1 }), 'file-broken'],
   [text({ formulas: [formula, formula] }), 'file-broken'],
   [text({ lots: [{ ...lot, name: '<script>' }] }), 'file-markup'],
@@ -80,9 +90,38 @@ it('never throws, whatever it is given', () => {
 })
 
 it('every version has a saved sample that still reads', () => {
-  const samples: Readonly<Record<number, unknown>> = { 1: sample1 }
+  const samples: Readonly<Record<number, unknown>> = { 1: sample1, 2: sample2 }
   for (let version = 1; version <= FILE_VERSION; version += 1)
     expect(readWorkspaceFile(JSON.stringify(samples[version]))).toMatchObject({ ok: true })
+})
+
+it('version 1 comes over whole: every formula, batch and figure, with what is new at its default', () => {
+  const read = readWorkspaceFile(JSON.stringify(sample1))
+  if (!read.ok) throw new Error(read.problem.code)
+  const { formulas, batches, gear, ingredients } = read.value
+  expect([formulas.length, batches.length]).toEqual([sample1.formulas.length, sample1.batches.length])
+  expect(formulas[0]).toMatchObject({ tags: [], archived: false, versions: [], sheet: { waterC: null, schools: {} } })
+  expect(ingredients).toEqual([])
+  expect(gear).toMatchObject({ ...sample1.gear, vessels: [], alkaliReadAt: null })
+  for (const [index, batch] of batches.entries()) {
+    const old = sample1.batches[index]!.plan
+    expect(batch.events).toEqual(sample1.batches[index]!.events)
+    expect(batch.plan.shape).toMatchObject({
+      blank: { type: 'rope', diameterMm: old.shape.diameterMm, cutMm: old.shape.cutMm },
+      window: old.shape.window14,
+    })
+  }
+})
+
+it('an own ingredient kept beside another under a new name takes its rows along', () => {
+  const own = { ...testKitchen.ingredients.get('durum')!, id: 'durum', name: 'Our own durum' }
+  const incoming = { ...workspace, ingredients: [own] }
+  const current = { ...workspace, ingredients: [{ ...own, name: 'Another durum' }] }
+  const merged = merge(current, incoming, 'keep-both')
+  const id = merged.ingredients[0]!.id
+  expect(id).not.toBe('durum')
+  for (const sheet of [merged.formulas[0]?.sheet, merged.formulas[0]?.versions[0]?.sheet])
+    if (sheet) expect(sheet.rows[0]!.ingredient).toBe(id)
 })
 
 it('any text that enters the app can be stored', () => {

@@ -1,14 +1,15 @@
 /**
- * The `.harina.json` file: everything a workspace holds, or a part of it. Versions, oldest first: 1.
+ * The `.harina.json` file: everything a workspace holds, or a part of it. Versions, oldest first: 1, 2.
  * `docs/file-format.md` describes it; its JSON Schema is generated from the schema below.
  */
 import { z } from '../zod.ts'
 import { ok, problem, type Result } from '../result.ts'
-import { batchSchema, draftSchema, formulaSchema, gearSchema, lotSchema, type Draft, type Gear } from './documents.ts'
-import type { Batch, Formula, Lot } from './documents.ts'
+import { batchSchema, draftSchema, formulaSchema, gearSchema, lotSchema, ownIngredientSchema } from './documents.ts'
+import type { Batch, Draft, Formula, Gear, Lot, OwnIngredient } from './documents.ts'
+import { file1to2 } from './upgrade1to2.ts'
 import { timeSchema } from './text.ts'
 
-export const FILE_VERSION = 1
+export const FILE_VERSION = 2
 export const FILE_MAX_CHARACTERS = 64 * 1024 * 1024
 
 const oneEach = <T extends { id: string }>(rows: readonly T[]): boolean =>
@@ -25,6 +26,7 @@ export const workspaceFileSchema = z.strictObject({
   exportedAt: timeSchema,
   formulas: listOf(formulaSchema),
   lots: listOf(lotSchema),
+  ingredients: listOf(ownIngredientSchema),
   batches: listOf(batchSchema),
   gear: gearSchema.nullable(),
   draft: draftSchema.nullable(),
@@ -33,7 +35,14 @@ export const workspaceFileSchema = z.strictObject({
 export type WorkspaceFile = z.infer<typeof workspaceFileSchema>
 export type Workspace = Omit<WorkspaceFile, 'format' | 'version' | 'exportedAt'>
 
-export const emptyWorkspace: Workspace = { formulas: [], lots: [], batches: [], gear: null, draft: null }
+export const emptyWorkspace: Workspace = {
+  formulas: [],
+  lots: [],
+  ingredients: [],
+  batches: [],
+  gear: null,
+  draft: null,
+}
 
 export const toFile = (workspace: Workspace, exportedAt: string): WorkspaceFile => ({
   format: 'harina',
@@ -82,7 +91,8 @@ export function readWorkspaceFile(text: string): Result<WorkspaceFile> {
     .safeParse(parsed.value)
   if (!head.success) return problem('file-foreign')
   if (head.data.version > FILE_VERSION) return problem('file-newer', undefined, { version: head.data.version })
-  const read = workspaceFileSchema.safeParse(parsed.value)
+  const newest = head.data.version === 1 ? file1to2(head.data) : head.data
+  const read = workspaceFileSchema.safeParse(newest)
   if (read.success) return ok(read.data)
   const issue = read.error.issues[0]
   const markup = issue?.code === 'custom' && issue.params?.['code'] === 'not-plain-text'
@@ -92,7 +102,7 @@ export function readWorkspaceFile(text: string): Result<WorkspaceFile> {
 export type ClashChoice = 'keep-both' | 'replace' | 'skip'
 
 export interface Clash {
-  readonly kind: 'formula' | 'lot' | 'batch' | 'gear' | 'draft'
+  readonly kind: 'formula' | 'lot' | 'ingredient' | 'batch' | 'gear' | 'draft'
   readonly id: string
   readonly name: string
 }
@@ -121,6 +131,7 @@ const named: readonly {
 }[] = [
   { kind: 'formula', of: (w) => w.formulas.map((f) => ({ id: f.id, name: f.sheet.name, value: f })) },
   { kind: 'lot', of: (w) => w.lots.map((l) => ({ id: l.id, name: l.name, value: l })) },
+  { kind: 'ingredient', of: (w) => w.ingredients.map((i) => ({ id: i.id, name: i.name, value: i })) },
   { kind: 'batch', of: (w) => w.batches.map((b) => ({ id: b.id, name: b.plan.sheet.name, value: b })) },
   { kind: 'gear', of: (w) => (w.gear ? [{ id: 'gear', name: 'Gear', value: w.gear }] : []) },
   { kind: 'draft', of: (w) => (w.draft ? [{ id: 'draft', name: w.draft.sheet.name, value: w.draft }] : []) },
@@ -174,16 +185,28 @@ function mergedGear(incoming: Gear | null, { current, choice }: Merge): Gear | n
 export function mergeImport(incoming: Workspace, merge: Merge): Workspace {
   const { current, choice } = merge
   const lots = settle<Lot>(current.lots, incoming.lots, merge)
+  const ingredients = settle<OwnIngredient>(current.ingredients, incoming.ingredients, merge)
   const formulas = settle<Formula>(current.formulas, incoming.formulas, merge)
   const batches = settle<Batch>(current.batches, incoming.batches, merge)
   const formulaRef = (id: string | null) => (id === null ? null : formulas.idOf(id))
+  const rowRefs = <R extends { ingredient: string; lot?: string | undefined }>(row: R): R => ({
+    ...row,
+    ingredient: ingredients.idOf(row.ingredient),
+    ...(row.lot === undefined ? {} : { lot: lots.idOf(row.lot) }),
+  })
   const sheetRefs = (sheet: Draft['sheet']): Draft['sheet'] => ({
     ...sheet,
-    rows: sheet.rows.map((row) => (row.lot === undefined ? row : { ...row, lot: lots.idOf(row.lot) })),
+    rows: sheet.rows.map(rowRefs),
   })
   return {
-    lots: lots.writes.map((lot) => ({ ...lot, id: lots.idOf(lot.id) })),
-    formulas: formulas.writes.map((f) => ({ ...f, id: formulas.idOf(f.id), sheet: sheetRefs(f.sheet) })),
+    ingredients: ingredients.writes.map((row) => ({ ...row, id: ingredients.idOf(row.id) })),
+    lots: lots.writes.map((lot) => ({ ...lot, id: lots.idOf(lot.id), ingredient: ingredients.idOf(lot.ingredient) })),
+    formulas: formulas.writes.map((f) => ({
+      ...f,
+      id: formulas.idOf(f.id),
+      sheet: sheetRefs(f.sheet),
+      versions: f.versions.map((version) => ({ ...version, sheet: sheetRefs(version.sheet) })),
+    })),
     batches: batches.writes.map((batch) => ({
       ...batch,
       id: batches.idOf(batch.id),
@@ -191,7 +214,7 @@ export function mergeImport(incoming: Workspace, merge: Merge): Workspace {
         ...batch.plan,
         formula: formulaRef(batch.plan.formula),
         sheet: sheetRefs(batch.plan.sheet),
-        rows: batch.plan.rows.map((row) => (row.lot === undefined ? row : { ...row, lot: lots.idOf(row.lot) })),
+        rows: batch.plan.rows.map(rowRefs),
       },
     })),
     gear: mergedGear(incoming.gear, merge),

@@ -1,2 +1,6 @@
+export * from './blank.ts'
+export * from './dough.ts'
+export * from './pieces.ts'
 export * from './rope.ts'
 export * from './shape.ts'
+export * from './window.ts'

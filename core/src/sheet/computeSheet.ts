@@ -1,31 +1,24 @@
 import {
-  DRY_SHARE_AT_14,
   hydrationOf,
   massAt14,
   roundHalfUp,
   solveBatch,
-  storeMoisture,
   type BatchResult,
   type BatchRow,
   type BatchTarget,
 } from '../formula/index.ts'
-import {
-  compositionOf,
-  densityGPerCm3,
-  isPlainWater,
-  materialOf,
-  type Ingredient,
-  type Material,
-} from '../ingredients/index.ts'
+import { compositionOf, densityGPerCm3, type Ingredient } from '../ingredients/index.ts'
 import { lotFromHistory, type FlourLot } from '../lot/index.ts'
 import { matchShape, type ShapeMatch } from '../match/index.ts'
-import type { Amount, Sheet, SheetRow } from '../records/sheet.ts'
+import type { Sheet } from '../records/sheet.ts'
 import { ok, problem, type Result } from '../result.ts'
-import { cylinderG, rope, type Dough, type Rope, type Shape, type Window } from '../shape/index.ts'
-import { lotKey, placeOf, type Kitchen } from './kitchen.ts'
+import { blankG, piecesOf, type Dough, type Pieces, type Shape, type Window } from '../shape/index.ts'
+import { balanceOf, type Balance } from './balance.ts'
+import { lotKey, type Kitchen } from './kitchen.ts'
+import { floursAsTheyStand, flourShift, knownRows, type Known, type Part } from './knownRows.ts'
+import { mixRows, VOIDS, type Mix } from './mixRows.ts'
+import { practiceOf, type Practice } from './practice.ts'
 import { sheetNotes, type SheetNote } from './sheetNotes.ts'
-
-export type Part = 'flour' | 'water' | 'salt' | 'other'
 
 export interface WorkedRow {
   readonly key: string
@@ -34,7 +27,10 @@ export interface WorkedRow {
   readonly part: Part
   /** Fraction of mass; for a flour, as it stands in store today. */
   readonly water: number
+  /** Per 100 of what the sheet counts on: flour, or its base. */
   readonly percent: number
+  /** Per 100 of all flour. */
+  readonly onFlour: number
   readonly grams: number
   readonly weighedG: number
 }
@@ -53,12 +49,17 @@ export interface PouredScale {
   readonly offset: number
 }
 
+/** What steers the dough and stands on its rule. */
+export type Control =
+  { readonly by: 'hydration' } | { readonly by: 'base'; readonly base: string; readonly flourOnBase: number }
+
 export interface Worked {
   readonly sheet: Sheet
   readonly dough: Dough
   readonly shape: Shape
   readonly rows: readonly WorkedRow[]
   readonly batch: BatchResult
+  readonly control: Control
   /** What the formula asks for, 14 % basis; then with the lot's own thirst. Percent. */
   readonly paper14: number
   readonly expected14: number
@@ -67,13 +68,15 @@ export interface Worked {
   readonly poured: PouredScale
   /** All flours together, fraction of mass, as they stand. */
   readonly flourMoisture: number
+  /** Points more water than the dough's own flour would want. */
+  readonly flourShift: number
   readonly match: ShapeMatch
-  readonly rope: Rope
+  readonly cut: Pieces
+  readonly balance: Balance
+  readonly practice: Practice
   readonly portionG: number | null
   readonly notes: readonly SheetNote[]
 }
-
-export const VOIDS = 0.03
 
 export const toPoured = ({ slope, offset }: PouredScale, basis14: number): number => slope * basis14 + offset
 export const fromPoured = ({ slope, offset }: PouredScale, poured: number): number => (poured - offset) / slope
@@ -85,74 +88,54 @@ export const pouredWindow = (scale: PouredScale, { low, best, high }: Window, sh
   high: toPoured(scale, high + shiftPoints),
 })
 
-function flourMoisture(ingredient: Ingredient, sheet: Sheet, kitchen: Kitchen): number {
-  if (sheet.flourState.by === 'typed') return sheet.flourState.moisture
-  const place = placeOf(sheet, kitchen.gear)
-  return place && ingredient.grain ? storeMoisture(ingredient.grain, place) : ingredient.water
-}
+/** A window of the tables where it lies on this sheet's rule. */
+export const windowOnRule = (
+  { control, poured, lot, flourShift: shift }: Pick<Worked, 'control' | 'poured' | 'lot' | 'flourShift'>,
+  window: Window,
+): Window => (control.by === 'base' ? window : pouredWindow(poured, window, lot.shift + shift))
 
-function partOf(row: SheetRow, { group, water }: Ingredient): Part {
-  if (row.flour) return 'flour'
-  if (isPlainWater({ water })) return 'water'
-  return group === 'salt' ? 'salt' : 'other'
-}
+/** Where the sheet stands on its own rule: water on flour, or flour on the base. Percent. */
+export const onRule = ({ control, batch }: Pick<Worked, 'control' | 'batch'>): number =>
+  control.by === 'base' ? control.flourOnBase : batch.hydration.effective
 
-interface Known {
-  readonly row: SheetRow
-  readonly ingredient: Ingredient
-  readonly material: Material
-}
+/** Where a dough stands against windows of the tables, which are written for the table's own flour. */
+export const tableReading = ({
+  control,
+  paper14,
+  flourShift: shift,
+}: Pick<Worked, 'control' | 'paper14' | 'flourShift'>) =>
+  control.by === 'base' ? control.flourOnBase : paper14 - shift
 
-function knownRows(sheet: Sheet, kitchen: Kitchen): Result<readonly Known[]> {
-  const known: Known[] = []
-  for (const [index, row] of sheet.rows.entries()) {
-    const ingredient = kitchen.ingredients.get(row.ingredient)
-    if (!ingredient) return problem('unknown-ingredient', `rows.${index}`, { id: row.ingredient })
-    const material = materialOf(ingredient)
-    known.push({
-      row,
-      ingredient,
-      material: row.flour ? { ...material, water: flourMoisture(ingredient, sheet, kitchen) } : material,
-    })
-  }
-  return ok(known)
-}
-
-const percentOf = (amount: Amount): number => (amount.by === 'percent' ? amount.percent : 0)
-
-const batchRows = (known: readonly Known[]): BatchRow[] =>
-  known.map(({ row, material }) => ({ material, percent: percentOf(row.amount), flour: row.flour === true }))
-
-/** Rows with the water solved: first as the paper says, then with the lot's thirst on top. */
-function wetRows(known: readonly Known[], shiftPoints: number) {
-  const index = known.findIndex(({ row }) => row.amount.by === 'hydration')
-  const amount = known[index]?.row.amount
-  if (amount?.by !== 'hydration') return problem('no-water-row', 'rows')
-  const rows = batchRows(known)
-  const flour = { by: 'flour', grams: 100 } as const
-  const common = { rows, target: flour, lossPercent: 0, scaleStepG: 1, voids: VOIDS }
-  const paper = solveBatch({ ...common, solve: { index, percent: amount.percent, basis: amount.basis } })
-  if (!paper.ok) return paper
-  const paper14 = paper.value.hydration.basis14
-  const wet = solveBatch({ ...common, solve: { index, percent: paper14 + shiftPoints, basis: 'basis14' } })
-  if (!wet.ok) return wet
-  return ok({ paper14, rows: rows.map((row, i) => ({ ...row, percent: wet.value.rows[i]?.percent ?? row.percent })) })
-}
-
-function resolvedTarget(sheet: Sheet, rows: readonly BatchRow[], pieceG: number): Result<BatchTarget> {
+function resolvedTarget(sheet: Sheet, mix: Mix, pieceG: number): Result<BatchTarget> {
   const { target } = sheet
-  if (target.by === 'pieces') return ok({ by: 'pieces', count: target.count, gramsEach: pieceG })
-  if (target.by !== 'row') return ok(target)
-  const percent = rows[sheet.rows.findIndex((row) => row.key === target.key)]?.percent ?? 0
-  if (percent === 0) return problem('locked-row-empty', 'target')
-  return ok({ by: 'flour', grams: (100 * target.grams) / percent })
+  switch (target.by) {
+    case 'pieces':
+      return ok({ by: 'pieces', count: target.count, gramsEach: pieceG })
+    case 'base':
+      return mix.flourOnBase === null
+        ? problem('no-base-row', 'target')
+        : ok({ by: 'flour', grams: (target.grams * mix.flourOnBase) / 100 })
+    case 'row': {
+      const percent = mix.rows[sheet.rows.findIndex((row) => row.key === target.key)]?.percent ?? 0
+      return percent === 0
+        ? problem('locked-row-empty', 'target')
+        : ok({ by: 'flour', grams: (100 * target.grams) / percent })
+    }
+    default:
+      return ok(target as BatchTarget)
+  }
 }
 
-function waterPlan(rows: readonly WorkedRow[], lot: FlourLot, stepG: number): WaterPlan {
+/** How far the jug is held back: two standard deviations of what the next batch of this flour may want. */
+function waterPlan(rows: readonly WorkedRow[], lot: FlourLot, stepG: number, holdsBack: boolean): WaterPlan {
   const flours = rows.filter((row) => row.part === 'flour').map((row) => ({ grams: row.grams, moisture: row.water }))
-  const totalG = rows.reduce((sum, row) => sum + (row.part === 'water' ? row.weighedG : 0), 0)
-  const bandG = (2 * lot.predictiveSd * massAt14(flours)) / 100
-  const startG = Math.max(0, roundHalfUp(totalG - bandG, stepG))
+  const waters = rows.filter((row) => row.part === 'water' && row.grams > 0)
+  const totalG = waters.reduce((sum, row) => sum + row.weighedG, 0)
+  if (totalG === 0) return { totalG: 0, startG: 0, holdBackG: 0, ceilingG: 0 }
+  const wetShare =
+    waters.reduce((sum, row) => sum + row.grams * row.water, 0) / waters.reduce((sum, row) => sum + row.grams, 0)
+  const bandG = (2 * lot.predictiveSd * massAt14(flours)) / 100 / wetShare
+  const startG = holdsBack ? Math.max(0, roundHalfUp(totalG - bandG, stepG)) : totalG
   return {
     totalG,
     startG,
@@ -161,9 +144,37 @@ function waterPlan(rows: readonly WorkedRow[], lot: FlourLot, stepG: number): Wa
   }
 }
 
+function workedRows(known: readonly Known[], batch: BatchResult, flourOnBase: number | null): WorkedRow[] {
+  return known.map(({ row, ingredient, material, part }, index): WorkedRow => {
+    const { percent = 0, grams = 0, weighed = 0 } = batch.rows[index] ?? {}
+    return {
+      key: row.key,
+      ingredient,
+      lot: row.lot,
+      part,
+      water: material.water,
+      percent: flourOnBase === null ? percent : (percent * flourOnBase) / 100,
+      onFlour: percent,
+      grams,
+      weighedG: weighed,
+    }
+  })
+}
+
+function pieceMass(rows: readonly BatchRow[], shape: Shape): number {
+  const composition = compositionOf(rows.map((row) => ({ material: row.material, grams: row.percent })))
+  return blankG(densityGPerCm3(composition, VOIDS), shape.blank)
+}
+
+function learnedLot(sheet: Sheet, kitchen: Kitchen): FlourLot {
+  const key = sheet.useLearned ? lotKey(sheet.rows) : ''
+  return lotFromHistory(key ? (kitchen.thirst.get(key) ?? []) : [])
+}
+
 /**
  * All the figures of a work sheet: grams, water and hold-back, the rule's scale, pieces, how the shape suits, margin notes.
- * Problems: those of `solveBatch`, and `unknown-ingredient`, `unknown-dough`, `unknown-shape`, `no-water-row`, `locked-row-empty`.
+ * Problems: those of `solveBatch` and `mixRows`, and `unknown-ingredient`, `unknown-dough`, `unknown-shape`,
+ * `locked-row-empty`, `no-base-row`.
  */
 export function computeSheet(sheet: Sheet, kitchen: Kitchen): Result<Worked> {
   const dough = kitchen.doughs.get(sheet.dough)
@@ -173,44 +184,42 @@ export function computeSheet(sheet: Sheet, kitchen: Kitchen): Result<Worked> {
   const known = knownRows(sheet, kitchen)
   if (!known.ok) return known
 
-  const key = lotKey(sheet.rows)
-  const lot = lotFromHistory(sheet.useLearned && key ? (kitchen.thirst.get(key) ?? []) : [])
-  const wet = wetRows(known.value, lot.shift)
-  if (!wet.ok) return wet
-  const { paper14, rows } = wet.value
-
-  const { diameterMm, cutMm } = shape.blank
-  const composition = compositionOf(rows.map((row) => ({ material: row.material, grams: row.percent })))
-  const pieceG = cylinderG(densityGPerCm3(composition, VOIDS), diameterMm, cutMm)
-  const target = resolvedTarget(sheet, rows, pieceG)
+  const lot = learnedLot(sheet, kitchen)
+  const mixed = mixRows(known.value, lot.shift)
+  if (!mixed.ok) return mixed
+  const { rows, paper14, flourOnBase } = mixed.value
+  const target = resolvedTarget(sheet, mixed.value, pieceMass(rows, shape))
   if (!target.ok) return target
   const { scaleStepG, boardMm } = kitchen.gear
   const solved = solveBatch({ rows, target: target.value, lossPercent: sheet.lossPercent, scaleStepG, voids: VOIDS })
   if (!solved.ok) return solved
 
   const batch = solved.value
-  const workedRows = known.value.map(({ row, ingredient, material }, index): WorkedRow => {
-    const { percent = 0, grams = 0, weighed = 0 } = batch.rows[index] ?? {}
-    const part = partOf(row, ingredient)
-    return { key: row.key, ingredient, lot: row.lot, part, water: material.water, percent, grams, weighedG: weighed }
-  })
-  const flours = workedRows.filter((row) => row.part === 'flour')
-  const slope = massAt14(flours.map((row) => ({ grams: row.percent, moisture: row.water }))) / 100
+  const worked = workedRows(known.value, batch, flourOnBase)
+  const { slope, moisture } = floursAsTheyStand(rows)
+  const base = dough.control.by === 'base' ? dough.control.base : 'base'
+  const control: Control = flourOnBase === null ? { by: 'hydration' } : { by: 'base', base, flourOnBase }
+  const shift = flourShift(known.value, rows, kitchen.ingredients.get(dough.flours[0] ?? ''))
+  const practice = practiceOf(sheet, dough, kitchen)
   const usableG = batch.doughG * (1 - sheet.lossPercent / 100)
   const core = {
     sheet,
     dough,
     shape,
-    rows: workedRows,
+    rows: worked,
     batch,
+    control,
     paper14,
     expected14: hydrationOf(rows).basis14,
     lot,
-    water: waterPlan(workedRows, lot, scaleStepG),
+    water: waterPlan(worked, lot, scaleStepG, practice.sets.holdBack ?? true),
     poured: { slope, offset: (slope - 1) * 100 },
-    flourMoisture: 1 - DRY_SHARE_AT_14 * slope,
-    match: matchShape(shape, dough, paper14),
-    rope: rope({ doughG: usableG, densityGPerCm3: batch.densityGPerCm3, diameterMm, cutMm, boardMm }),
+    flourMoisture: moisture,
+    flourShift: shift,
+    match: matchShape(shape, dough, tableReading({ control, paper14, flourShift: shift })),
+    cut: piecesOf(shape.blank, usableG, batch.densityGPerCm3, boardMm),
+    balance: balanceOf(worked, batch, kitchen.lots),
+    practice,
     portionG: sheet.target.by === 'portions' ? sheet.target.gramsEach : null,
   }
   return ok({ ...core, notes: sheetNotes(core, kitchen) })

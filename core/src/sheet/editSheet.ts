@@ -1,4 +1,5 @@
 /** Changes a maker can make to a work sheet: each a pure function from a sheet to the next one. */
+import { isPlainWater } from '../ingredients/index.ts'
 import type { Sheet, SheetRow } from '../records/sheet.ts'
 import { ok, problem, type Result } from '../result.ts'
 import { computeSheet, fromPoured, toPoured, type Worked } from './computeSheet.ts'
@@ -27,33 +28,56 @@ export function setPoured(worked: Worked, poured: number): Sheet {
   }
 }
 
-/** One flour of a blend changes; the others keep their proportions and fill the rest of the 100. */
-function setFlourShare(sheet: Sheet, key: string, percent: number): Result<Sheet> {
-  const share = (row: SheetRow) => (row.amount.by === 'percent' ? row.amount.percent : 0)
-  const others = sheet.rows.filter((row) => row.flour && row.key !== key)
-  if (others.length === 0) return percent === 100 ? ok(sheet) : problem('only-flour')
-  if (percent > 100) return problem('flour-over-100')
+const written = (row: SheetRow): number => (row.amount.by === 'percent' ? row.amount.percent : 0)
+
+/** Flour on 100 of the base: all its flours in the proportions they have. Problems: `no-flour`. */
+export function setFlourOnBase({ sheet }: Worked, percent: number): Result<Sheet> {
+  const flours = sheet.rows.filter((row) => row.flour)
+  const now = flours.reduce((sum, row) => sum + written(row), 0)
+  if (percent <= 0 || flours.length === 0) return problem('no-flour')
+  const scaled = (row: SheetRow) => (now > 0 ? (written(row) * percent) / now : percent / flours.length)
+  return ok({
+    ...sheet,
+    rows: sheet.rows.map((row) =>
+      row.flour ? { ...row, amount: { by: 'percent', percent: Math.min(MAX_PERCENT, scaled(row)) } } : row,
+    ),
+  })
+}
+
+/** Moves the sheet along its own rule: water on flour, or flour on the base. */
+export const setOnRule = (worked: Worked, percent: number): Result<Sheet> =>
+  worked.control.by === 'base' ? setFlourOnBase(worked, percent) : ok(setPoured(worked, percent))
+
+/** One of the rows that make the 100 changes; the others keep their proportions and fill the rest. */
+function setShare(sheet: Sheet, key: string, percent: number, whole: 'flour' | 'base'): Result<Sheet> {
+  const share = written
+  const others = sheet.rows.filter((row) => row[whole] && row.key !== key)
+  if (others.length === 0) return percent === 100 ? ok(sheet) : problem(whole === 'flour' ? 'only-flour' : 'only-base')
+  if (percent > 100) return problem(whole === 'flour' ? 'flour-over-100' : 'base-over-100')
   const rest = others.reduce((sum, row) => sum + share(row), 0)
   const scaled = (row: SheetRow) => (rest > 0 ? (share(row) * (100 - percent)) / rest : (100 - percent) / others.length)
   return ok({
     ...sheet,
     rows: sheet.rows.map((row): SheetRow => {
-      if (!row.flour) return row
+      if (!row[whole]) return row
       return { ...row, amount: { by: 'percent', percent: row.key === key ? percent : scaled(row) } }
     }),
   })
 }
 
-/** Problems: `only-flour`, `flour-over-100`, `percent-too-big`. */
+/** Problems: `only-flour`, `only-base`, `flour-over-100`, `base-over-100`, `percent-too-big`. */
 export function setRowPercent(worked: Worked, key: string, percent: number): Result<Sheet> {
   const row = worked.sheet.rows.find((candidate) => candidate.key === key)
   if (!row) return problem('no-such-row')
   if (percent < 0 || percent > MAX_PERCENT) return problem('percent-too-big', undefined, { max: MAX_PERCENT })
-  if (row.flour) return setFlourShare(worked.sheet, key, percent)
+  if (row.base) return setShare(worked.sheet, key, percent, 'base')
+  if (row.flour && worked.control.by === 'hydration') return setShare(worked.sheet, key, percent, 'flour')
   if (row.amount.by === 'percent')
     return ok(withRow(worked.sheet, key, (r) => ({ ...r, amount: { by: 'percent', percent } })))
-  const otherWater = worked.batch.hydration.effective - (worked.rows.find((r) => r.key === key)?.percent ?? 0)
-  return ok(setPoured(worked, percent + otherWater))
+  const solved = worked.rows.find((r) => r.key === key)
+  const water = solved?.water ?? 1
+  const otherWater = worked.batch.hydration.effective - (solved?.percent ?? 0) * water
+  return ok(setPoured(worked, percent * water + otherWater))
 }
 
 const gramsOf = (worked: Worked, key: string): number => worked.rows.find((row) => row.key === key)?.grams ?? 0
@@ -81,15 +105,16 @@ function percentForGrams(worked: Worked, key: string, grams: number, kitchen: Ki
 }
 
 /**
- * A mass typed into the ledger. The only flour, a locked row and the water of a water target set the scale; anything else
+ * A mass typed into the ledger. The only flour (or base), a locked row and the water of a water target set the scale; anything else
  * changes its percentage and leaves the target alone. Problems: those of `setRowPercent`, and `grams-out-of-reach`, `zero-target`.
  */
 export function setRowGrams(worked: Worked, key: string, grams: number, kitchen: Kitchen): Result<Sheet> {
   const { sheet } = worked
   const row = worked.rows.find((candidate) => candidate.key === key)
   if (!row) return problem('no-such-row')
-  const onlyFlour = row.part === 'flour' && worked.rows.filter((r) => r.part === 'flour').length === 1
-  const scales = onlyFlour || isLocked(sheet, row.key, row.part)
+  const whole = worked.control.by === 'base' ? 'base' : 'flour'
+  const onlyOne = row.part === whole && worked.rows.filter((r) => r.part === whole).length === 1
+  const scales = onlyOne || isLocked(sheet, row.key, row.part)
   if (scales) return grams > 0 ? ok(lockRow(worked, key, grams)) : problem('zero-target')
   return percentForGrams(worked, key, grams, kitchen)
 }
@@ -100,10 +125,10 @@ const isLocked = ({ target }: Sheet, key: string, part: string): boolean =>
 /** Fixes one row at so many grams; everything else follows from it. */
 export function lockRow(worked: Worked, key: string, grams: number): Sheet {
   const row = worked.rows.find((candidate) => candidate.key === key)
-  const flours = worked.rows.filter((candidate) => candidate.part === 'flour')
-  const waters = worked.rows.filter((candidate) => candidate.part === 'water')
-  if (row?.part === 'flour' && flours.length === 1) return { ...worked.sheet, target: { by: 'flour', grams } }
-  if (row?.part === 'water' && waters.length === 1) return { ...worked.sheet, target: { by: 'water', grams } }
+  const alone = (part: string) => row?.part === part && worked.rows.filter((each) => each.part === part).length === 1
+  if (alone('flour')) return { ...worked.sheet, target: { by: 'flour', grams } }
+  if (alone('base')) return { ...worked.sheet, target: { by: 'base', grams } }
+  if (alone('water') && row && isPlainWater(row)) return { ...worked.sheet, target: { by: 'water', grams } }
   return { ...worked.sheet, target: { by: 'row', key, grams } }
 }
 
@@ -117,6 +142,10 @@ export function lockedLine({ sheet, rows }: Worked): string | null {
     }
     case 'water':
       return rows.find((row) => row.part === 'water')?.key ?? null
+    case 'base': {
+      const bases = rows.filter((row) => row.part === 'base')
+      return bases.length === 1 ? (bases[0]?.key ?? null) : 'bases'
+    }
     case 'row':
       return target.key
     case 'dough':
@@ -128,7 +157,7 @@ export function lockedLine({ sheet, rows }: Worked): string | null {
 
 /** Another way of saying how much, starting from what the sheet makes now, so that switching changes nothing. */
 export function retarget(worked: Worked, by: Sheet['target']['by']): Sheet {
-  const { sheet, batch, rope, rows } = worked
+  const { sheet, batch, cut, rows } = worked
   const tidy = (grams: number) => Math.max(1, Math.round(grams))
   switch (by) {
     case 'flour':
@@ -137,8 +166,13 @@ export function retarget(worked: Worked, by: Sheet['target']['by']): Sheet {
       return { ...sheet, target: { by, grams: tidy(batch.doughG) } }
     case 'water':
       return { ...sheet, target: { by, grams: tidy(rows.find((row) => row.part === 'water')?.grams ?? 1) } }
+    case 'base':
+      return {
+        ...sheet,
+        target: { by, grams: tidy(rows.reduce((sum, row) => sum + (row.part === 'base' ? row.grams : 0), 0)) },
+      }
     case 'pieces':
-      return { ...sheet, target: { by, count: Math.max(1, rope.pieces) } }
+      return { ...sheet, target: { by, count: Math.max(1, cut.pieces) } }
     case 'portions': {
       const usableG = batch.doughG * (1 - sheet.lossPercent / 100)
       const gramsEach = worked.portionG ?? 110

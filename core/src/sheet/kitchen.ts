@@ -1,6 +1,7 @@
 import type { IngredientTable } from '../ingredients/index.ts'
 import type { Gear, Lot } from '../records/documents.ts'
 import type { Sheet } from '../records/sheet.ts'
+import type { School } from '../schools/index.ts'
 import type { DoughTable, ShapeTable } from '../shape/index.ts'
 
 /** Everything outside a work sheet that its figures depend on. */
@@ -8,6 +9,7 @@ export interface Kitchen {
   readonly ingredients: IngredientTable
   readonly doughs: DoughTable
   readonly shapes: ShapeTable
+  readonly schools: readonly School[]
   readonly gear: Gear
   readonly lots: readonly Lot[]
   /** Accepted minus paper, points on the 14 % basis, by `lotKey`; oldest first. */

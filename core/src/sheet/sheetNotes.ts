@@ -1,11 +1,19 @@
 import { COARSE_PERCENT } from '../formula/index.ts'
-import type { Worked } from './computeSheet.ts'
+import { tableReading, type Worked } from './computeSheet.ts'
 import { placeOf, type Kitchen } from './kitchen.ts'
+import { sanityNotes, type SanityNote } from './sanity.ts'
 
 /** What a maker would pencil beside the sheet. Codes and data; the station finds the words. */
 export type SheetNote =
+  | SanityNote
   | { readonly code: 'hydration-outside'; readonly severity: 'danger'; readonly low: number; readonly high: number }
-  | { readonly code: 'shape-outside'; readonly severity: 'note' | 'caution'; readonly outsideBy: number }
+  | {
+      readonly code: 'shape-outside'
+      readonly severity: 'note' | 'caution'
+      /** On the dough's own scale; how far, whichever way. */
+      readonly by: number
+      readonly side: 'stiff' | 'soft'
+    }
   | { readonly code: 'shape-unlisted'; readonly severity: 'note' }
   | {
       readonly code: 'flour-moisture'
@@ -31,25 +39,33 @@ export type SheetNote =
       readonly ingredient: string
       readonly grams: number
       readonly percent: number
+      /** A solution would do better than a pinch. */
+      readonly alkali: boolean
     }
-  | { readonly code: 'salt-outside'; readonly severity: 'caution'; readonly percent: number; readonly high: number }
   | { readonly code: 'cut-over-board'; readonly severity: 'caution'; readonly cutMm: number; readonly boardMm: number }
 
 /** Wider than any window of the table by this much, nothing holds together. */
 const BEYOND_POINTS = 6
+/** Flour on a base is counted in larger steps. */
+const BEYOND_ON_BASE = 15
 
-function hydrationNote({ dough, paper14, match }: Omit<Worked, 'notes'>): SheetNote[] {
+function hydrationNote(worked: Omit<Worked, 'notes'>): SheetNote[] {
+  const { dough, match, control } = worked
   const windows = Object.values(dough.windows)
   const low = Math.min(...windows.map((window) => window.low))
   const high = Math.max(...windows.map((window) => window.high))
-  if (paper14 < low - BEYOND_POINTS || paper14 > high + BEYOND_POINTS)
+  const reading = tableReading(worked)
+  const beyond = control.by === 'base' ? BEYOND_ON_BASE : BEYOND_POINTS
+  if (reading < low - beyond || reading > high + beyond)
     return [{ code: 'hydration-outside', severity: 'danger', low, high }]
-  if (match.grade === 'in') return []
-  return [{ code: 'shape-outside', severity: match.grade === 'near' ? 'note' : 'caution', outsideBy: match.outsideBy }]
+  if (match.side === null) return []
+  const severity = match.grade === 'near' ? 'note' : 'caution'
+  return [{ code: 'shape-outside', severity, by: Math.abs(match.outsideBy), side: match.side }]
 }
 
 function moistureNote(worked: Omit<Worked, 'notes'>, kitchen: Kitchen): SheetNote[] {
-  const { poured, expected14 } = worked
+  const { poured, expected14, control } = worked
+  if (control.by === 'base') return []
   const points = poured.slope * expected14 + poured.offset - expected14
   if (Math.abs(points) < 0.1) return []
   return [
@@ -75,6 +91,7 @@ function scaleNote({ batch, rows }: Omit<Worked, 'notes'>): SheetNote[] {
       ingredient: row.ingredient.name,
       grams: row.grams,
       percent: coarsest.resolutionPercent,
+      alkali: row.part === 'alkali',
     },
   ]
 }
@@ -99,18 +116,17 @@ function lotNotes({ lot, water }: Omit<Worked, 'notes'>): SheetNote[] {
 }
 
 export function sheetNotes(worked: Omit<Worked, 'notes'>, kitchen: Kitchen): readonly SheetNote[] {
-  const { batch, dough, match, shape } = worked
+  const { dough, match, shape } = worked
   const { boardMm } = kitchen.gear
-  const { high } = dough.saltPercent
+  const { blank } = shape
+  const expectsGluten = dough.flours.some((id) => (kitchen.ingredients.get(id)?.gluten ?? 'none') !== 'none')
   const notes: SheetNote[] = [
     ...hydrationNote(worked),
     ...(match.listed ? [] : [{ code: 'shape-unlisted', severity: 'note' } as const]),
-    ...(batch.saltPercent > high + 1e-9
-      ? [{ code: 'salt-outside', severity: 'caution', percent: batch.saltPercent, high } as const]
+    ...(blank.type === 'rope' && blank.cutMm > boardMm && !blank.drawn
+      ? [{ code: 'cut-over-board', severity: 'caution', cutMm: blank.cutMm, boardMm } as const]
       : []),
-    ...(shape.blank.cutMm > boardMm
-      ? [{ code: 'cut-over-board', severity: 'caution', cutMm: shape.blank.cutMm, boardMm } as const]
-      : []),
+    ...sanityNotes(worked, expectsGluten),
     ...scaleNote(worked),
     ...moistureNote(worked, kitchen),
     ...lotNotes(worked),

@@ -1,3 +1,4 @@
+import { defaultGear } from '../records/documents.ts'
 import { doughTable, shapeTable, type Dough, type Shape } from '../shape/index.ts'
 import type { Kitchen } from '../sheet/kitchen.ts'
 import type { Sheet } from '../records/sheet.ts'
@@ -7,15 +8,36 @@ const dough: Dough = {
   id: 'hand-dough',
   family: 'semolina',
   name: 'Hand dough',
+  control: { by: 'hydration' },
   windows: { hand: { low: 43, best: 49, high: 56 } },
-  saltPercent: { low: 0, high: 1 },
+  flours: ['durum'],
+  saltPercent: { low: 0, best: 0, high: 1 },
+  saltOn: 'flour',
+  oilPercent: { low: 0, best: 0, high: 2 },
   waterC: [{ choice: 'room', fromC: 18, toC: 24, why: 'bite' }],
   kneadMin: [8, 15],
+  mixerMin: [5, 9],
   restMin: { low: 20, best: 45, high: 240 },
+  restColdH: { low: 1, best: 12, high: 36 },
   drinkMin: 10,
-  mixing: 'Rake.',
+  mixing: ['Rake.'],
+  cautions: ['raw-flour'],
   feel: { crumbling: 'a', dry: 'b', right: 'c', tacky: 'd', sticky: 'e' },
   pot: { litresPer100G: 1, saltGPerL: 10 },
+}
+
+const potatoDough: Dough = {
+  ...dough,
+  id: 'potato-dough',
+  family: 'gnocchi',
+  name: 'Potato dough',
+  control: { by: 'base', base: 'cooked potato', bases: ['potato'] },
+  windows: { hand: { low: 22, best: 28, high: 38 } },
+  flours: ['soft'],
+  saltOn: 'base',
+  saltPercent: { low: 0.6, best: 1, high: 1.4 },
+  doughMoisture: { low: 57, best: 62, high: 66 },
+  waterC: [],
 }
 
 const shape = (id: string, diameterMm: number, cutMm: number, low: number, best: number, high: number): Shape => ({
@@ -35,6 +57,7 @@ const shape = (id: string, diameterMm: number, cutMm: number, low: number, best:
   tooSoft: 'sticks',
   board: 'bare',
   piecesPerMin: { learner: 5, practised: 12 },
+  paceOf: 'pieces',
   airBeforeCookMin: [10, 60],
   cookFreshMin: [4, 7],
   doneSign: 'tender',
@@ -42,10 +65,18 @@ const shape = (id: string, diameterMm: number, cutMm: number, low: number, best:
 
 export const testKitchen: Kitchen = {
   ingredients: testTable,
-  doughs: doughTable([dough]),
-  shapes: shapeTable([shape('hollows', 9, 13, 46, 49, 53), shape('pips', 8, 13, 43, 47, 51)]),
+  doughs: doughTable([dough, potatoDough]),
+  shapes: shapeTable([
+    shape('hollows', 9, 13, 46, 49, 53),
+    shape('pips', 8, 13, 43, 47, 51),
+    {
+      ...shape('pillows', 18, 20, 0, 0, 0),
+      doughs: [{ dough: 'potato-dough', window: { low: 24, best: 28, high: 35 } }],
+    },
+  ]),
+  schools: [],
   gear: {
-    id: 'gear',
+    ...defaultGear,
     scaleStepG: 1,
     boardMm: 600,
     places: [
@@ -70,5 +101,21 @@ export const testSheet: Sheet = {
   lossPercent: 2,
   flourState: { by: 'typed', moisture: 0.14 },
   useLearned: true,
+  waterC: null,
+  schools: {},
+  vessel: null,
   note: '',
+}
+
+/** 28 of flour on 100 of cooked potato, 1 of salt. */
+export const potatoSheet: Sheet = {
+  ...testSheet,
+  name: 'Potato dough',
+  dough: 'potato-dough',
+  shape: 'pillows',
+  rows: [
+    { key: 'potato', ingredient: 'potato', amount: { by: 'percent', percent: 100 }, base: true },
+    { key: 'flour', ingredient: 'soft', amount: { by: 'percent', percent: 28 }, flour: true },
+    { key: 'salt', ingredient: 'salt', amount: { by: 'percent', percent: 1 } },
+  ],
 }

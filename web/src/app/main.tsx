@@ -7,11 +7,13 @@ import './theme.css'
 import { router } from './routes.tsx'
 import { startSession } from '../state/session.ts'
 import { store } from '../state/store.ts'
+import { loadTables } from './loadTables.ts'
+import { provideTables } from '../ui/tables.ts'
 import { NoStore } from './NoStore.tsx'
 
 const root = createRoot(document.getElementById('root') as HTMLElement)
 
-startSession().then(
+Promise.all([loadTables().then(provideTables), startSession()]).then(
   () =>
     root.render(
       <Provider store={store}>

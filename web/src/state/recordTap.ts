@@ -1,4 +1,5 @@
 import {
+  computeSheet,
   currentStep,
   planBatch,
   replay,
@@ -8,7 +9,7 @@ import {
   type BenchAction,
   type BenchEvent,
   type Kitchen,
-  type Worked,
+  type Sheet,
 } from '@harina/core'
 import { nanoid } from 'nanoid'
 import { formatISO } from 'date-fns'
@@ -52,7 +53,7 @@ export const recordTap = (batch: Batch, ...actions: BenchAction[]): Promise<void
 
 /** Stores a tap that also finishes the step at hand. */
 export function finishStep(batch: Batch, ...actions: BenchAction[]): Promise<void> {
-  const step = currentStep(replay(batch.plan, batch.events))
+  const step = currentStep(batch.plan, replay(batch.plan, batch.events))
   return step ? write(batch.id, [...actions, { type: 'step-done', step }]) : Promise.resolve()
 }
 
@@ -66,9 +67,19 @@ export async function redoTap({ id, events }: Batch): Promise<void> {
   if (ids.length > 0) await write(id, [{ type: 'undone', events: [...ids] }])
 }
 
-/** Takes a work sheet to the bench; the batch's identifier comes back. */
-export async function takeToBench(worked: Worked, kitchen: Kitchen, formula: string | null): Promise<string> {
-  const id = nanoid()
-  await repository.startBatch(id, planBatch(worked, kitchen, timeNow(), formula))
-  return id
+/** Takes a work sheet to the bench, so many mixes of it; the batches' identifiers come back, the first one first. */
+export async function takeToBench(
+  sheet: Sheet,
+  mixes: number,
+  kitchen: Kitchen,
+  formula: string | null,
+): Promise<readonly string[]> {
+  const ids = Array.from({ length: mixes }, () => nanoid())
+  for (const [index, id] of ids.entries()) {
+    const name = mixes === 1 ? sheet.name : `${sheet.name.slice(0, 100)}, mix ${index + 1} of ${mixes}`
+    const worked = computeSheet({ ...sheet, name }, kitchen)
+    if (!worked.ok) throw new Error(`a sheet that worked does not: ${worked.problem.code}`)
+    await repository.startBatch(id, planBatch(worked.value, kitchen, timeNow(), formula))
+  }
+  return ids
 }

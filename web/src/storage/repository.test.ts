@@ -1,10 +1,13 @@
-import { emptyWorkspace, replay, type Batch, type BenchEvent, type Workspace } from '@harina/core'
+import { emptyWorkspace, readWorkspaceFile, replay, type Batch, type BenchEvent } from '@harina/core'
 import sample from '@harina/core/fixtures/workspace-1.harina.json'
+import { Dexie } from 'dexie'
 import { HarinaDatabase } from './database.ts'
 import { createRepository } from './repository.ts'
 
-const { formulas, lots, batches, gear, draft } = sample as unknown as Workspace
-const workspace: Workspace = { formulas, lots, batches, gear, draft }
+const read = readWorkspaceFile(JSON.stringify(sample))
+if (!read.ok) throw new Error(read.problem.code)
+const { format: _format, version: _version, exportedAt: _at, ...workspace } = read.value
+
 const [closed, open] = workspace.batches as [Batch, Batch]
 const event = (id: string, part: object): BenchEvent =>
   ({ id, at: '2031-01-01T10:00:00.000+00:00', ...part }) as BenchEvent
@@ -84,4 +87,33 @@ it('seeds a browser once, and never over work', async () => {
   await used.putLot(workspace.lots[0]!)
   expect(await used.seedOnce(workspace)).toBe(false)
   expect((await used.workspace()).formulas).toEqual([])
+})
+
+it('a browser that holds version 1 finds everything again in version 2', async () => {
+  const old = new Dexie('was-1')
+  old.version(1).stores({
+    formulas: 'id',
+    lots: 'id',
+    gear: 'id',
+    drafts: 'id',
+    closedBatches: 'id',
+    openBatches: 'id',
+    events: '[batch+seq], batch',
+    marks: 'id',
+  })
+  const [first] = sample.batches
+  await old.table('formulas').bulkAdd(sample.formulas)
+  await old.table('gear').add(sample.gear)
+  await old.table('drafts').add(sample.draft)
+  await old.table('closedBatches').add(first)
+  await old.table('openBatches').add({ id: 'running', plan: first!.plan })
+  await old.table('events').add({ batch: 'running', seq: 0, event: first!.events[0] })
+  old.close()
+
+  const read = await createRepository(new HarinaDatabase('was-1')).workspace()
+  const file = { format: 'harina', version: 2, exportedAt: '2031-01-01T10:00:00.000+00:00', ...read }
+  expect(readWorkspaceFile(JSON.stringify(file))).toMatchObject({ ok: true })
+  expect(read.formulas).toHaveLength(sample.formulas.length)
+  expect(read.batches.map((batch) => batch.id).sort()).toEqual([first!.id, 'running'].sort())
+  expect(read.draft?.sheet.schools).toEqual({})
 })

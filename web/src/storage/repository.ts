@@ -8,6 +8,7 @@ import {
   type Formula,
   type Gear,
   type Lot,
+  type OwnIngredient,
   type Plan,
   type Workspace,
 } from '@harina/core'
@@ -23,6 +24,7 @@ export function createRepository(db: HarinaDatabase) {
   const everything = () => [
     db.formulas,
     db.lots,
+    db.ingredients,
     db.gear,
     db.drafts,
     db.closedBatches,
@@ -65,6 +67,7 @@ export function createRepository(db: HarinaDatabase) {
   const readAll = async (): Promise<Workspace> => ({
     formulas: await db.formulas.toArray(),
     lots: await db.lots.toArray(),
+    ingredients: await db.ingredients.toArray(),
     batches: [...(await db.closedBatches.toArray()), ...(await openBatches())],
     gear: (await db.gear.get('gear')) ?? null,
     draft: (await db.drafts.get('draft')) ?? null,
@@ -73,6 +76,7 @@ export function createRepository(db: HarinaDatabase) {
   const writeAll = async (workspace: Workspace): Promise<void> => {
     await db.formulas.bulkPut(workspace.formulas)
     await db.lots.bulkPut(workspace.lots)
+    await db.ingredients.bulkPut(workspace.ingredients)
     for (const batch of workspace.batches) await putBatch(batch)
     if (workspace.gear) await db.gear.put(workspace.gear)
     if (workspace.draft) await db.drafts.put(workspace.draft)
@@ -84,6 +88,10 @@ export function createRepository(db: HarinaDatabase) {
     deleteFormula: (id: string) => db.formulas.delete(id),
     lots: (): Promise<Lot[]> => db.lots.toArray(),
     putLot: (lot: Lot) => db.lots.put(lot),
+    deleteLot: (id: string) => db.lots.delete(id),
+    ingredients: (): Promise<OwnIngredient[]> => db.ingredients.toArray(),
+    putIngredient: (row: OwnIngredient) => db.ingredients.put(row),
+    deleteIngredient: (id: string) => db.ingredients.delete(id),
     gear: (): Promise<Gear | undefined> => db.gear.get('gear'),
     putGear: (gear: Gear) => db.gear.put(gear),
     draft: (): Promise<Draft | undefined> => db.drafts.get('draft'),

@@ -1,6 +1,7 @@
 /** The client on a memory router over a fake database, with the saved sample workspace in it. */
 import { readWorkspaceFile, type Batch, type Workspace } from '@harina/core'
 import sample from '@harina/core/fixtures/workspace-1.harina.json'
+import { doughs, ingredients, schools, shapes } from '@harina/facts'
 import { act, fireEvent, render, screen, waitFor, within } from '@testing-library/react'
 import { Provider } from 'react-redux'
 import { MemoryRouter, Route, Routes } from 'react-router'
@@ -10,6 +11,9 @@ import { draftLoaded } from '../state/draftSlice.ts'
 import { store } from '../state/store.ts'
 import { repository } from '../storage/index.ts'
 import { KitchenProvider } from '../ui/kitchen.tsx'
+import { provideTables } from '../ui/tables.ts'
+
+provideTables({ ingredients, doughs, shapes, schools })
 
 const read = readWorkspaceFile(JSON.stringify(sample))
 if (!read.ok) throw new Error(read.problem.code)

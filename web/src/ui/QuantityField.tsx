@@ -1,5 +1,6 @@
-import { parseQuantity, type Problem, type Result, type Unit } from '@harina/core'
+import { parseQuantity, type Problem, type Result, type Unit, type Units } from '@harina/core'
 import { useId, useLayoutEffect, useRef, useState } from 'react'
+import { useUnits } from './units.ts'
 import { problemWords } from './words.ts'
 
 interface Props {
@@ -17,9 +18,14 @@ interface Props {
 }
 
 /** A figure one can type over. Every good keystroke counts at once; a bad one is explained and changes nothing. */
+/** What a bare number means to this maker. */
+const bareUnit = (unit: Unit, { mass, temperature, length }: Units): string =>
+  ({ g: mass, '°C': temperature, mm: length, '%': '', min: '', count: '' })[unit]
+
 export function QuantityField({ label, shown, unit, min, max, onChange, onDone, className = '', widthCh }: Props) {
   const [typed, setTyped] = useState<string | null>(null)
   const [wrong, setWrong] = useState<Problem | null>(null)
+  const { units } = useUnits()
   const problemId = useId()
   /** What stood there before anything was typed; Escape brings it back. */
   const before = useRef(shown)
@@ -34,10 +40,10 @@ export function QuantityField({ label, shown, unit, min, max, onChange, onDone, 
   const change = (text: string) => {
     fresh.current = false
     setTyped(text)
-    const read = parseQuantity(text, unit, { min, max })
+    const read = parseQuantity(text, unit, { min, max }, bareUnit(unit, units))
     if (!read.ok) return setWrong(read.problem)
     const taken = onChange(read.value)
-    setWrong(taken && !taken.ok ? taken.problem : null)
+    return setWrong(taken && !taken.ok ? taken.problem : null)
   }
   const done = () => {
     setTyped(null)

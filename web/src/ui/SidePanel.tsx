@@ -7,13 +7,15 @@ interface Props {
   readonly children: ReactNode
   /** From the side for something to read from, in the middle for something to decide. */
   readonly at?: 'side' | 'middle'
+  /** For two things side by side. */
+  readonly wide?: boolean
 }
 
 /** A sheet laid over the board: Escape or a press beside it puts it away. */
-export function SidePanel({ title, onClose, children, at = 'side' }: Props) {
+export function SidePanel({ title, onClose, children, at = 'side', wide = false }: Props) {
   const place =
     at === 'side'
-      ? 'ml-auto h-full w-full max-w-[460px] border-l-2'
+      ? `ml-auto h-full w-full border-l-2 ${wide ? 'max-w-[640px]' : 'max-w-[460px]'}`
       : 'm-auto max-h-[90vh] w-full max-w-[560px] border-2'
   return (
     <Dialog open onClose={onClose} className="relative z-30">

@@ -11,7 +11,7 @@ const running = (id: string, ...parts: readonly object[]): RunningBatch => {
   )
   const batch: Batch = { id, plan, events }
   const state = replay(plan, events)
-  return { batch, state, step: currentStep(state) }
+  return { batch, state, step: currentStep(batch.plan, state) }
 }
 const timer = (id: TimerId, minutes: number) => ({ type: 'timer-started', timer: id, minutes })
 

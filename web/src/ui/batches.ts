@@ -29,7 +29,7 @@ export function useRunningBatches(): readonly RunningBatch[] {
         .sort((a, b) => Date.parse(a.plan.at) - Date.parse(b.plan.at))
         .map((batch) => {
           const state = replay(batch.plan, batch.events)
-          return { batch, state, step: currentStep(state) }
+          return { batch, state, step: currentStep(batch.plan, state) }
         }),
     [batches],
   )

@@ -2,9 +2,7 @@
 import {
   computeSheet,
   defaultGear,
-  doughTable,
   ingredientTable,
-  shapeTable,
   summarise,
   thirstByLot,
   type Batch,
@@ -13,13 +11,11 @@ import {
   type Result,
   type Worked,
 } from '@harina/core'
-import { doughs, ingredients, shapes } from '@harina/facts'
 import { useLiveQuery } from 'dexie-react-hooks'
 import { createContext, useContext, useMemo, type ReactNode } from 'react'
 import { useApp } from '../state/store.ts'
 import { repository } from '../storage/index.ts'
-
-const tables = { ingredients: ingredientTable(ingredients), doughs: doughTable(doughs), shapes: shapeTable(shapes) }
+import { tables } from './tables.ts'
 
 /** A closed batch changes only by growing, so its summary is kept under its identifier and length. */
 const summaries = new Map<string, BatchSummary>()
@@ -38,10 +34,23 @@ const WorkedContext = createContext<Result<Worked> | null>(null)
 export function KitchenProvider({ children }: { children: ReactNode }) {
   const gear = useLiveQuery(() => repository.gear().then((found) => found ?? defaultGear))
   const lots = useLiveQuery(() => repository.lots())
+  const own = useLiveQuery(() => repository.ingredients())
   const closed = useLiveQuery(() => repository.closedBatches())
+  const { ingredientRows, doughs, shapes, schools } = tables()
   const kitchen = useMemo(
-    () => (gear && lots && closed ? { ...tables, gear, lots, thirst: thirstByLot(closed.map(summaryOf)) } : null),
-    [gear, lots, closed],
+    () =>
+      gear && lots && own && closed
+        ? {
+            doughs,
+            shapes,
+            schools,
+            ingredients: ingredientTable([...ingredientRows, ...own]),
+            gear,
+            lots,
+            thirst: thirstByLot(closed.map(summaryOf)),
+          }
+        : null,
+    [gear, lots, own, closed, ingredientRows, doughs, shapes, schools],
   )
   const draft = useApp((state) => state.draft.present)
   const worked = useMemo(() => (draft && kitchen ? computeSheet(draft.sheet, kitchen) : null), [draft, kitchen])

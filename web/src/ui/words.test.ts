@@ -3,7 +3,7 @@ import { doughs, shapes } from '@harina/facts'
 import { matchWords, measureWords, problemWords } from './words.ts'
 
 const shape = (id: string) => shapes.find((candidate) => candidate.id === id)!
-const match = (id: string, hydration: number) => matchWords(matchShape(shape(id), doughs[0]!, hydration))
+const match = (id: string, hydration: number) => matchWords(matchShape(shape(id), doughs[0]!, hydration), false)
 
 it.each([
   [{ code: 'empty' }, 'Type a number.'],

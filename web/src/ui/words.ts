@@ -1,6 +1,5 @@
 /** English for what the core says in codes, wherever two stations need the same words. */
 import {
-  formatGrams,
   formatNumber,
   type Feel,
   type Measure,
@@ -37,6 +36,46 @@ export function problemWords({ code, data = {} }: Problem): string {
       return `Give at most ${String(data['max'])} %.`
     case 'grams-out-of-reach':
       return 'That is more than the whole dough. Give less, or make more dough first.'
+    case 'only-base':
+      return 'Everything is counted on this, so it is the 100. Change its grams instead.'
+    case 'base-over-100':
+      return 'What the flour is counted on shares 100. Give 100 or less.'
+    case 'no-flour':
+      return 'There is no flour in it. Give at least one flour more than 0.'
+    case 'flours-not-100':
+      return `The flours add to ${formatNumber(Number(data['sum']), 1)}, not to 100. Correct one of them.`
+    case 'bases-not-100':
+      return `What the flour is counted on adds to ${formatNumber(Number(data['sum']), 1)}, not to 100. Correct one row.`
+    case 'no-plain-water':
+      return 'There is no plain water in this formula to scale from. Solve for something else.'
+    case 'no-base-row':
+      return 'This dough is not counted on a base. Solve for something else.'
+    case 'weighing-order':
+      return 'It cannot weigh more afterwards than before, nor nothing at all. Check both weighings.'
+    case 'steamed-too-far':
+      return 'More has gone than it can have held of water. Check both weighings.'
+    case 'moisture-out-of-reach':
+      return 'No amount of this flour brings the dough there. Ask for a drier dough, or start from a moister base.'
+    case 'bake-gained':
+      return 'It cannot weigh more after baking. Weigh it warm, and check both weighings.'
+    case 'bake-lost-too-much':
+      return `It cannot lose so much: fully baked, ${formatNumber(Number(data['leastG']), 1)} g are left. Check both weighings.`
+    case 'blend-no-sacks':
+      return 'No sack of flour has its weight written down. Write in Gear what is left in each, and come back.'
+    case 'blend-too-little':
+      return `The sacks hold ${formatNumber(Number(data['stockG']), 0)} g together, and the sheet wants ${formatNumber(Number(data['flourG']), 0)} g. Make less, or open another sack.`
+    case 'blend-no-gluten':
+      return `This shape wants at least ${String(data['percent'])} % of flour with gluten, and there is not enough of it in the sacks. Choose a dropped shape, or find a wheat.`
+    case 'blend-unlisted':
+      return `At least ${String(data['percent'])} % should be flours this dough is known with, and the sacks hold too little of them. Make less, or choose another dough.`
+    case 'blend-shares':
+      return 'Each of these flours may only be a part of it, and together they do not make a whole. Add a plain wheat.'
+    case 'blend-protein':
+      return `No blend of these sacks lands between ${String(data['low'])} and ${String(data['high'])} % protein, as this dough wants. A stronger or a softer flour would.`
+    case 'solved-row':
+      return 'This is the water that is solved for. Swap it for another liquid instead of taking it out.'
+    case 'too-many-rows':
+      return `A formula holds ${String(data['max'])} rows at most. Take one out first.`
     case 'zero-target':
       return 'Give more than 0 g, since everything is scaled from here.'
     case 'solved-negative':
@@ -73,6 +112,7 @@ export const methodWords: Readonly<Record<Method, string>> = {
   cut: 'roller and knife',
   drop: 'dropped',
   stamp: 'stamp',
+  pull: 'pulled',
 }
 
 export const stepWords: Readonly<Record<StepId, string>> = {
@@ -102,18 +142,24 @@ export function measureWords({ unit, count }: Measure): string {
 }
 
 /** How a dough suits a shape, in a sentence. */
-export function matchWords({ grade, outsideBy, fromBest, listed, shape, window }: ShapeMatch): string {
-  if (!listed) return `Not a usual dough for it; judged by what the hand can work, ${window.low} to ${window.high}.`
+export function matchWords(
+  { grade, outsideBy, fromBest, listed, shape, window, side }: ShapeMatch,
+  onBase: boolean,
+): string {
+  if (!listed)
+    return `Not a usual dough for it; judged by what the dough itself allows, ${window.low} to ${window.high}.`
   if (grade === 'in') {
     if (Math.abs(fromBest) < 0.75) return 'Just where this shape likes it.'
-    return fromBest < 0 ? 'Good, on the stiff side.' : 'Good, on the supple side.'
+    return fromBest < 0 !== onBase ? 'Good, on the stiff side.' : 'Good, on the supple side.'
   }
   const points = formatNumber(Math.abs(outsideBy), 1)
-  return outsideBy < 0
+  return side === 'stiff'
     ? `${points} points too stiff: it ${shape.tooStiff}.`
     : `${points} points too soft: it ${shape.tooSoft}.`
 }
 
 export const gradeWords: Readonly<Record<ShapeMatch['grade'], string>> = { in: 'suits', near: 'near', out: 'not today' }
 
-export const withGrams = (grams: number, stepG: number): string => `${formatGrams(grams, stepG)} g`
+/** A rest in the unit one would say it in. */
+export const restWords = ({ restMin }: { readonly restMin: number }): string =>
+  restMin >= 180 ? `${formatNumber(restMin / 60, restMin % 60 === 0 ? 0 : 1)} h` : `${formatNumber(restMin, 0)} min`

@@ -119,21 +119,27 @@ function twist({ form }: Form): Surface {
   }
 }
 
-/** A long round strand, laid in a loose coil. */
-function strand({ form }: Form): Surface {
+/** A very long strand is drawn in part. */
+const SHOWN_STRAND_MM = 420
+
+/** A long strand laid in a loose coil: round, or with the square section of a cut. */
+function strand({ form, wallMm }: Form, square: boolean): Surface {
   const radius = form.widthMm / 2
   const [inner, outer] = [9, 30]
   const spread = (outer - inner) / 2
   // Length of the coil sets its turns: mean circumference × turns = strand.
-  const turns = form.lengthMm / (TAU * (inner + spread))
+  const turns = Math.min(form.lengthMm, SHOWN_STRAND_MM) / (TAU * (inner + spread))
   return {
     at(along, around) {
       const angle = along * turns * TAU
       const reach = inner + (outer - inner) * along + 0.8 * Math.sin(angle * 2.3)
       const section = around * TAU
-      const r = radius * Math.min(1, Math.sqrt(Math.max(0, 1 - (2 * along - 1) ** 60)) + 1e-3)
-      const out = reach + r * Math.cos(section)
-      return [out * Math.cos(angle), out * 0.92 * Math.sin(angle), r * Math.sin(section) + 1.2 * Math.sin(angle * 1.7)]
+      const end = Math.min(1, Math.sqrt(Math.max(0, 1 - (2 * along - 1) ** 60)) + 1e-3)
+      const [across, up] = square
+        ? [radius * edged(Math.cos(section)), (wallMm / 2) * edged(Math.sin(section))]
+        : [radius * Math.cos(section), radius * Math.sin(section)]
+      const out = reach + end * across
+      return [out * Math.cos(angle), out * 0.92 * Math.sin(angle), end * up + 1.2 * Math.sin(angle * 1.7)]
     },
     alongSteps: 300,
     aroundSteps: 28,
@@ -141,6 +147,128 @@ function strand({ form }: Form): Surface {
     linesAround: 0,
   }
 }
+
+/** A circle's coordinate pushed towards a square's. */
+const edged = (coordinate: number): number => Math.sign(coordinate) * Math.abs(coordinate) ** 0.35
+
+/** A band that rises and falls as it lies, shown over one or two of its waves. */
+function band({ form, wallMm }: Form): Surface {
+  const { widthMm } = form
+  const span = Math.min(form.lengthMm, widthMm * 4 + 40)
+  const rise = Math.max(4, widthMm * 0.32)
+  const waves = 2
+  return {
+    at(along, around) {
+      const section = around * TAU
+      const end = Math.min(1, Math.sqrt(Math.max(0, 1 - (2 * along - 1) ** 80)) + 1e-3)
+      const phase = along * waves * TAU
+      const slope = (rise * waves * TAU * Math.cos(phase)) / span
+      const normal = Math.hypot(1, slope)
+      const thick = end * (wallMm / 2) * edged(Math.sin(section))
+      const y = (widthMm / 2) * edged(Math.cos(section)) * (1 + 0.03 * Math.sin(phase * 1.3))
+      return [(along - 0.5) * span - (thick * slope) / normal, y, rise * Math.sin(phase) + thick / normal]
+    },
+    alongSteps: 160,
+    aroundSteps: 72,
+    linesAlong: 14,
+    linesAround: 64,
+  }
+}
+
+/** A tube with its wall; along goes round it, around goes out over the outer face and back through the bore. */
+function tube({ form, wallMm }: Form): Surface {
+  const { lengthMm, widthMm } = form
+  const ridges = 20
+  const lip = 0.06
+  return {
+    at(along, around) {
+      const angle = along * TAU
+      const outside = around < 0.5
+      const within = outside ? around / 0.5 : (around - 0.5) / 0.5
+      const face = Math.min(1, within / (1 - lip))
+      const turn = within < 1 - lip ? 0 : ((within - (1 - lip)) / lip) * Math.PI
+      const sign = outside ? 1 : -1
+      const fade = Math.min(1, 12 * face, 12 * (1 - face))
+      const ridge = outside ? 0.22 * fade * Math.cos(ridges * angle) : 0
+      const middle = widthMm / 2 - wallMm / 2
+      const radius = middle + sign * (wallMm / 2) * Math.cos(turn) + ridge
+      const x = sign * (face - 0.5) * lengthMm + sign * Math.sin(turn) * wallMm * 0.3
+      return [x, radius * Math.cos(angle), radius * Math.sin(angle)]
+    },
+    alongSteps: 240,
+    aroundSteps: 84,
+    linesAlong: 46,
+    linesAround: ridges * 3,
+  }
+}
+
+/** A flat round or square, thick as its wall, hardly domed. Along goes round the rim, around over it and back. */
+function flat({ form, wallMm }: Form, corner: number): Surface {
+  const [a, b] = [form.lengthMm / 2, form.widthMm / 2]
+  return {
+    at(along, around) {
+      const angle = along * TAU
+      const back = around < 0.5
+      const out = back ? around / 0.5 : (1 - around) / 0.5
+      const reach = Math.sin((out * Math.PI) / 2)
+      const thick = (back ? -0.5 : 0.5) * wallMm * Math.sqrt(Math.max(0, 1 - out ** 40))
+      const round = (coordinate: number) => Math.sign(coordinate) * Math.abs(coordinate) ** corner
+      const [x, y] = [a * reach * round(Math.cos(angle)), b * reach * round(Math.sin(angle))]
+      return [x, y, thick + 0.025 * a * reach ** 3 * Math.sin(2 * angle + 0.5)]
+    },
+    alongSteps: 120,
+    aroundSteps: 60,
+    linesAlong: 16,
+    linesAround: 48,
+  }
+}
+
+/** Batter as it sets in the pot: round at the head, drawn out to a tail. */
+function drop({ form }: Form): Surface {
+  const { lengthMm, widthMm } = form
+  return {
+    at(along, around) {
+      const body = Math.sin(Math.PI * along ** 0.72) ** 0.62
+      const radius = (widthMm / 2) * body * (1 + 0.1 * Math.sin(along * 11) * (1 - along))
+      const angle = around * TAU
+      const lump = 1 + 0.05 * Math.sin(3 * angle + along * 7)
+      const x = (along - 0.5) * lengthMm
+      return [
+        x,
+        radius * lump * Math.cos(angle) + 0.25 * widthMm * Math.sin(along * 4),
+        radius * lump * Math.sin(angle),
+      ]
+    },
+    alongSteps: 90,
+    aroundSteps: 56,
+    linesAlong: 22,
+    linesAround: 30,
+  }
+}
+
+/** A cut of soft dough rolled down a ridged board: ridges on the back, a thumb's dent in the face. */
+function pillow({ form }: Form): Surface {
+  const { lengthMm, widthMm } = form
+  const ridges = 8
+  return {
+    at(along, around) {
+      const close = taper(along, 3.4)
+      const angle = around * TAU
+      const onBack = Math.max(0, Math.sin(angle)) ** 0.5
+      const ridge = 0.5 * onBack * close * Math.cos(along * ridges * TAU)
+      const dent = Math.max(0, -Math.sin(angle)) ** 2 * 0.34 * (widthMm / 2) * Math.sin(Math.PI * along) ** 2
+      const radius = (widthMm / 2) * close - dent + ridge
+      return [(eased(along) - 0.5) * lengthMm, radius * Math.cos(angle), radius * 0.86 * Math.sin(angle)]
+    },
+    alongSteps: ridges * 14,
+    aroundSteps: 84,
+    linesAlong: 14,
+    linesAround: ridges * 6,
+  }
+}
+
+/** Narrower than this, a ribbon lies as a strand. */
+const BAND_FROM_MM = 5
 
 export function surfaceOf(shape: Form): { surface: Surface; view: View } {
   const { kind } = shape.form
@@ -156,7 +284,21 @@ export function surfaceOf(shape: Form): { surface: Surface; view: View } {
     case 'twist':
       return { surface: twist(shape), view: { turn: 0.38, tilt: 0.6 } }
     case 'strand':
-      return { surface: strand(shape), view: { turn: 0.2, tilt: 0.85 } }
+      return { surface: strand(shape, false), view: { turn: 0.2, tilt: 0.85 } }
+    case 'ribbon':
+      return shape.form.widthMm < BAND_FROM_MM
+        ? { surface: strand(shape, true), view: { turn: 0.2, tilt: 0.85 } }
+        : { surface: band(shape), view: { turn: 0.5, tilt: 0.55 } }
+    case 'tube':
+      return { surface: tube(shape), view: { turn: 0.62, tilt: 0.36 } }
+    case 'disc':
+      return { surface: flat(shape, 1), view: { turn: 0.3, tilt: 0.7 } }
+    case 'square':
+      return { surface: flat(shape, 0.22), view: { turn: 0.5, tilt: 0.7 } }
+    case 'drop':
+      return { surface: drop(shape), view: { turn: 0.5, tilt: 0.6 } }
+    case 'pillow':
+      return { surface: pillow(shape), view: { turn: 0.5, tilt: 0.7 } }
     default:
       return unreachable(kind)
   }

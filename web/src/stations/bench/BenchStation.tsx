@@ -1,4 +1,4 @@
-import { STEPS, type Plan, type StepId } from '@harina/core'
+import { stepsOf, type Plan, type StepId } from '@harina/core'
 import { lazy, Suspense, useEffect, useMemo, useState, type ComponentType } from 'react'
 import { Link, Navigate, useNavigate, useParams } from 'react-router'
 import { BatchStrip } from '../../ui/BatchStrip.tsx'
@@ -32,13 +32,13 @@ const sheets: Readonly<Record<StepId, ComponentType>> = {
 }
 
 /** Left and right look along the steps; what is done stays done. */
-function useLooking(current: StepId) {
+function useLooking(steps: readonly StepId[], current: StepId) {
   // A look lasts as long as the step it was taken from.
   const [look, setLook] = useState<{ readonly from: StepId; readonly at: StepId } | null>(null)
   const shown = look?.from === current ? look.at : current
   const lookAt = (step: StepId) => setLook(step === current ? null : { from: current, at: step })
   const lookBy = (by: number) => {
-    const next = STEPS[STEPS.indexOf(shown) + by]
+    const next = steps[steps.indexOf(shown) + by]
     if (next) lookAt(next)
   }
   useEffect(() => {
@@ -55,11 +55,13 @@ function useLooking(current: StepId) {
 
 /** The steps as marks along a line: done, now, to come. */
 function StepLine({
+  steps,
   done,
   current,
   shown,
   onLook,
 }: {
+  steps: readonly StepId[]
   done: readonly StepId[]
   current: StepId
   shown: StepId
@@ -67,7 +69,7 @@ function StepLine({
 }) {
   return (
     <ol aria-label="Steps" className="mb-3 flex shrink-0 overflow-x-auto border-b border-ink">
-      {STEPS.map((step) => (
+      {steps.map((step) => (
         <li key={step} className="min-w-[30px] flex-1">
           <button
             type="button"
@@ -101,17 +103,18 @@ function planLine(plan: Plan): string {
 
 function RunningSheet({ running, step }: { running: RunningBatch; step: StepId }) {
   const nowMs = useNow(500)
-  const { shown, lookAt, live, back } = useLooking(step)
+  const { batch, state } = running
+  const steps = useMemo(() => stepsOf(batch.plan), [batch.plan])
+  const { shown, lookAt, live, back } = useLooking(steps, step)
   const [givingUp, setGivingUp] = useState(false)
   const view = useMemo(() => ({ running, live, back, nowMs }), [running, live, back, nowMs])
   const Sheet = sheets[shown]
   useEffect(() => {
     document.getElementById('work')?.scrollTo(0, 0)
   }, [shown])
-  const { batch, state } = running
   return (
     <BenchViewContext value={view}>
-      <StepLine done={state.done} current={step} shown={shown} onLook={lookAt} />
+      <StepLine steps={steps} done={state.done} current={step} shown={shown} onLook={lookAt} />
       <Sheet key={shown} />
       <footer className="flex flex-wrap items-baseline gap-x-6 gap-y-1 border-t border-line pt-2 text-[15px]">
         <button type="button" className="quiet min-h-9" onClick={() => void undoTap(batch)}>

@@ -1,4 +1,4 @@
-import { effectivePercent, formatGrams, formatPercent, planWindow, sackFlourG, waterTargets } from '@harina/core'
+import { bowlOnRule, formatGrams, formatPercent, planWindow, sackFlourG, waterTargets } from '@harina/core'
 import { PlanRule } from '../../ui/rule/PlanRule.tsx'
 import type { RuleMark } from '../../ui/rule/ruleLayout.ts'
 import { useBench } from './StepSheet.tsx'
@@ -11,6 +11,7 @@ export function BowlRule({ marks = true }: { marks?: boolean }) {
   const { running } = useBench()
   const { state } = running
   const { plan } = running.batch
+  const onBase = plan.control.by === 'base'
   const targets = waterTargets(plan, state)
   const perGram = 100 / sackFlourG(plan, state)
   const stops: readonly RuleMark[] = [
@@ -20,10 +21,14 @@ export function BowlRule({ marks = true }: { marks?: boolean }) {
   return (
     <PlanRule
       plan={plan}
-      value={effectivePercent(plan, state)}
-      marks={marks ? stops : []}
+      value={bowlOnRule(plan, state)}
+      marks={marks && !onBase ? stops : []}
       room={[planWindow(plan).low - LEAD_POINTS]}
-      label="Water on 100 of flour in the bowl"
+      label={
+        plan.control.by === 'base'
+          ? `Flour on 100 of ${plan.control.base} in the bowl`
+          : 'Water on 100 of flour in the bowl'
+      }
     />
   )
 }

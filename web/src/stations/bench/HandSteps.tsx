@@ -1,11 +1,12 @@
 /** The steps of the hand: divide and shape. */
-import { benchRope, formatGrams, formatLength, formatNumber, type Plan, type Shape } from '@harina/core'
+import { benchPieces, formatNumber, type Plan, type Shape } from '@harina/core'
 import { useState } from 'react'
 import { finishStep } from '../../state/recordTap.ts'
 import { useKitchen } from '../../ui/kitchen.tsx'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { RopeOnBoard } from './RopeOnBoard.tsx'
-import { RopeAndCut } from '../../ui/RopeAndCut.tsx'
+import { BlankDrawing, blankWords } from '../../ui/BlankDrawing.tsx'
+import { useUnits } from '../../ui/units.ts'
 import { ShapeEngraving } from '../../ui/ShapeEngraving.tsx'
 import { Big, Note, StepSheet, useBench } from './StepSheet.tsx'
 
@@ -13,35 +14,53 @@ function useFamily(plan: Plan) {
   return useKitchen()?.doughs.get(plan.sheet.dough)?.family ?? 'semolina'
 }
 
+/** What one divides into: board lengths of rope, or portions where there is no rope. */
+function lumpsOf(plan: Plan, made: ReturnType<typeof benchPieces>) {
+  if (made.rope) return made.rope.ropes
+  const { target } = plan.sheet
+  return target.by === 'portions'
+    ? Math.max(1, Math.ceil(target.count / 2))
+    : Math.max(1, Math.ceil(made.usableG / 400))
+}
+
 export function DivideStep() {
   const { running } = useBench()
   const { plan } = running.batch
-  const made = benchRope(plan, running.state)
+  const { length, mass, massFigure, units } = useUnits()
+  const made = benchPieces(plan, running.state)
   const family = useFamily(plan)
-  const eachG = made.ropes > 0 ? made.usableG / made.ropes : made.usableG
+  const lumps = lumpsOf(plan, made)
+  const { rope } = made
   return (
     <StepSheet
       title="Divide"
-      lead={`Each lump rolls out to one board of ${formatLength(plan.boardMm)}. Keep what waits covered.`}
+      lead={
+        rope
+          ? `Each lump rolls out to one board of ${length(plan.boardMm)}. Keep what waits covered.`
+          : 'Into what the hands, the roller or the hopper can take. Keep what waits covered.'
+      }
       action={{ label: 'Divided, go on', run: () => void finishStep(running.batch) }}
       aside={
-        <Note title={`${made.piecesPerBoard} pieces from a board`}>
-          {formatLength(made.ropeMm)} of rope in all, {formatGrams(made.usableG, plan.scaleStepG)} g of dough.
+        <Note title={rope ? `${rope.piecesPerBoard} pieces from a board` : blankWords(plan.shape.blank, { length })}>
+          {rope ? `${length(rope.ropeMm)} of rope in all, ` : ''}
+          {mass(made.usableG, plan.scaleStepG)} of dough.
         </Note>
       }
     >
       <div className="flex flex-wrap items-end gap-x-12 gap-y-4">
-        <Big label="lumps" figure={formatNumber(made.ropes, 0)} unit="" />
-        <Big label="each" figure={formatGrams(eachG, plan.scaleStepG)} unit="g" />
+        <Big label="lumps" figure={formatNumber(lumps, 0)} unit="" />
+        <Big label="each" figure={massFigure(made.usableG / Math.max(1, lumps), plan.scaleStepG)} unit={units.mass} />
       </div>
-      <RopeOnBoard
-        boardMm={plan.boardMm}
-        diameterMm={plan.shape.diameterMm}
-        cutMm={plan.shape.cutMm}
-        pieces={made.piecesPerBoard}
-        family={family}
-      />
-      <RopeAndCut diameterMm={plan.shape.diameterMm} cutMm={plan.shape.cutMm} family={family} width={420} />
+      {rope && plan.shape.blank.type === 'rope' && (
+        <RopeOnBoard
+          boardMm={plan.boardMm}
+          diameterMm={plan.shape.blank.diameterMm}
+          cutMm={plan.shape.blank.cutMm}
+          pieces={rope.piecesPerBoard}
+          family={family}
+        />
+      )}
+      <BlankDrawing blank={plan.shape.blank} family={family} width={420} />
     </StepSheet>
   )
 }
@@ -69,9 +88,10 @@ function HowTo({ shape }: { shape: Shape }) {
 export function ShapeStep() {
   const { running } = useBench()
   const { plan } = running.batch
-  const made = benchRope(plan, running.state)
+  const made = benchPieces(plan, running.state)
   const family = useFamily(plan)
   const shape = useKitchen()?.shapes.get(plan.shape.id)
+  const { mass } = useUnits()
   const [pieces, setPieces] = useState<number | null>(null)
   const count = pieces ?? running.state.shapedPieces ?? made.pieces
   const minutes = shape ? Math.ceil(made.pieces / shape.piecesPerMin.practised) : null
@@ -86,8 +106,7 @@ export function ShapeStep() {
       aside={
         <>
           <Note title="Keep one piece in sight">
-            A first good piece beside the board holds the size when hands tire. It weighs {formatNumber(made.pieceG, 2)}{' '}
-            g.
+            A first good piece beside the board holds the size when hands tire. It weighs {mass(made.pieceG, 0.01)}.
           </Note>
           {shape && (
             <Note title={`About ${minutes} min for one pair of hands`}>
@@ -120,7 +139,7 @@ export function ShapeStep() {
         </div>
         <div className="flex flex-col items-center gap-3">
           {shape && <ShapeEngraving shape={shape} width={330} height={170} withScale />}
-          <RopeAndCut diameterMm={plan.shape.diameterMm} cutMm={plan.shape.cutMm} family={family} width={300} />
+          <BlankDrawing blank={plan.shape.blank} family={family} width={300} />
         </div>
       </div>
       {shape && <HowTo shape={shape} />}

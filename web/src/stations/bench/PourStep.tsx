@@ -28,7 +28,7 @@ export function PourStep() {
   return (
     <StepSheet
       title="Pour to the first stop"
-      lead={dough?.mixing}
+      lead={dough ? `${dough.mixing.join('. ')}.` : undefined}
       action={{ label: nowG > 0 ? `Poured ${grams(nowG)} g, go on` : 'Go on', run: all }}
       second={
         poured !== null && poured > 0 && poured < leftG

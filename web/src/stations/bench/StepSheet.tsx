@@ -1,5 +1,5 @@
 /** One step at a time, large: a title, what to do, the figures, and one dark action that the space bar presses. */
-import { formatCountdown, STEPS } from '@harina/core'
+import { formatCountdown, stepsOf } from '@harina/core'
 import { createContext, useContext, useLayoutEffect, type ReactNode } from 'react'
 import { isTyping } from '../../ui/keys.ts'
 import { timerNames, timersOf, useRunningBatches, type RunningBatch } from '../../ui/batches.ts'
@@ -58,7 +58,8 @@ function useStepKeys(action: StepAction, onDigit: Props['onDigit']) {
 function Meanwhile() {
   const { running, nowMs } = useBench()
   const timers = timersOf(useRunningBatches()).filter((timer) => timer.running.batch.id !== running.batch.id)
-  const next = running.step && STEPS[STEPS.indexOf(running.step) + 1]
+  const steps = stepsOf(running.batch.plan)
+  const next = running.step && steps[steps.indexOf(running.step) + 1]
   return (
     <>
       {timers.length > 0 && (

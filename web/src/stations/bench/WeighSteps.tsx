@@ -1,9 +1,10 @@
 /** The steps before the bowl: flour on the scale, water in the jug. */
-import { asWeighed, formatGrams, formatNumber, waterTargets, type BenchAction, type PlannedRow } from '@harina/core'
+import { asWeighed, formatNumber, waterTargets, type BenchAction, type Plan, type PlannedRow } from '@harina/core'
 import { useState } from 'react'
 import { finishStep } from '../../state/recordTap.ts'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { useKitchen } from '../../ui/kitchen.tsx'
+import { useUnits } from '../../ui/units.ts'
 import { Jug } from './Jug.tsx'
 import { Big, Note, StepSheet, useBench } from './StepSheet.tsx'
 
@@ -27,12 +28,13 @@ function RealWeight({
   stepG: number
   onChange: (grams: number) => void
 }) {
+  const { massFigure, units } = useUnits()
   return (
     <p className="text-[17px] text-second">
       on the scale{' '}
       <QuantityField
         label={`${row.name}, grams on the scale`}
-        shown={formatGrams(grams, stepG)}
+        shown={massFigure(grams, stepG)}
         unit="g"
         min={0}
         max={1_000_000}
@@ -40,26 +42,67 @@ function RealWeight({
         widthCh={6}
         onChange={onChange}
       />{' '}
-      g
+      {units.mass}
     </p>
+  )
+}
+
+/** What goes on the scale first: the base and the flour, and with no water to make, everything else too. */
+function firstRows(plan: Plan): readonly PlannedRow[] {
+  if (plan.control.by === 'hydration') return plan.rows.filter((row) => row.part === 'flour')
+  const rank = (row: PlannedRow) => ['base', 'flour'].indexOf(row.part)
+  return [...plan.rows]
+    .filter((row) => row.weighedG > 0)
+    .sort((a, b) => (rank(a) < 0 ? 9 : rank(a)) - (rank(b) < 0 ? 9 : rank(b)))
+}
+
+function FlourNotes({
+  plan,
+  water,
+  changed,
+}: {
+  plan: Plan
+  water: ReturnType<typeof waterTargets>
+  changed: boolean
+}) {
+  const { mass } = useUnits()
+  const onBase = plan.control.by === 'base'
+  return (
+    <>
+      <Note title="Raw flour" grade="caution">
+        It is not a ready-to-eat food: do not taste raw dough, wash hands and board, pour low to keep the dust down.
+      </Note>
+      {onBase && (
+        <Note title="Steam burns" grade="caution">
+          Potato, squash and paste hold their heat. Split them away from the face, and let the steam go before the flour
+          comes in.
+        </Note>
+      )}
+      {changed && !onBase && (
+        <Note title="The water follows">
+          With this flour the jug holds {mass(water.totalG, plan.scaleStepG)}, first stop at{' '}
+          {mass(water.startG, plan.scaleStepG)}.
+        </Note>
+      )}
+    </>
   )
 }
 
 export function FlourStep() {
   const { running } = useBench()
   const { plan } = running.batch
-  const rows = plan.rows.filter((row) => row.part === 'flour')
+  const { massFigure, units, temperature } = useUnits()
+  const rows = firstRows(plan)
   const weighing = useWeighing(rows)
   const off = rows.some((row) => weighing.gramsOf(row) !== row.weighedG)
-  const empty = rows.every((row) => weighing.gramsOf(row) <= 0)
+  const empty = rows.filter((row) => row.part === 'flour').every((row) => weighing.gramsOf(row) <= 0)
   const weighedG = Object.fromEntries(rows.map((row) => [row.key, weighing.gramsOf(row)]))
-  const water = waterTargets(plan, { weighedG })
   return (
     <StepSheet
-      title="Weigh the flour"
+      title={plan.control.by === 'base' ? `Weigh ${plan.control.base} and flour` : 'Weigh the flour'}
       lead={
         plan.store
-          ? `From ${plan.store.name.toLowerCase()}, ${plan.store.temperatureC} °C and ${plan.store.rhPercent} % damp. Tare the bowl first.`
+          ? `Flour from ${plan.store.name.toLowerCase()}, ${temperature(plan.store.temperatureC)} and ${plan.store.rhPercent} % damp. Tare the bowl first.`
           : 'Tare the bowl first.'
       }
       action={{
@@ -67,27 +110,15 @@ export function FlourStep() {
         run: () => void finishStep(running.batch, ...weighing.actions),
         disabled: empty,
       }}
-      aside={
-        <>
-          <Note title="Raw flour" grade="caution">
-            It is not a ready-to-eat food: do not taste raw dough, wash hands and board, pour low to keep the dust down.
-          </Note>
-          {off && !empty && (
-            <Note title="The water follows">
-              With this flour the jug holds {formatGrams(water.totalG, plan.scaleStepG)} g, first stop at{' '}
-              {formatGrams(water.startG, plan.scaleStepG)} g.
-            </Note>
-          )}
-        </>
-      }
+      aside={<FlourNotes plan={plan} water={waterTargets(plan, { weighedG })} changed={off && !empty} />}
     >
       <div className={`grid gap-6 ${rows.length > 1 ? 'sm:grid-cols-2' : ''}`}>
         {rows.map((row) => (
           <div key={row.key}>
             <Big
               label={row.name}
-              figure={formatGrams(row.weighedG, plan.scaleStepG)}
-              unit="g"
+              figure={massFigure(row.weighedG, plan.scaleStepG)}
+              unit={units.mass}
               small={rows.length > 1}
             />
             <div className="mt-2">
@@ -105,40 +136,70 @@ export function FlourStep() {
   )
 }
 
+/** Keep some back, and take care: what stands beside the jug. */
+function WaterNotes({ plan, heldG }: { plan: Plan; heldG: number }) {
+  const { mass } = useUnits()
+  const alkali = plan.rows.some((row) => row.part === 'alkali' && row.weighedG > 0)
+  return (
+    <>
+      {alkali && (
+        <Note title="Alkali: gloves and eye protection" grade="caution">
+          Powder into cold water, never water onto powder; then the salt. No aluminium. A splash: running water, at
+          least fifteen minutes on an eye, then medical advice. As its label says.
+        </Note>
+      )}
+      {heldG > 0 && (
+        <Note title={`Keep ${mass(heldG, plan.scaleStepG)} in the jug`}>
+          Flour, store and day differ.{' '}
+          {plan.water.batches === 0
+            ? 'No batch of this flour is in the log yet'
+            : `${plan.water.batches} of this flour's batches are in the log`}
+          , so the answer may lie {formatNumber(2 * plan.water.predictiveSd, 1)} points to either side. Pour to the
+          first stop, then feel.
+        </Note>
+      )}
+      {plan.waterC !== null && plan.waterC > 50 && (
+        <Note title="Hot water" grade="caution">
+          Stir with a stick until the dough is below 50 °C.
+        </Note>
+      )}
+    </>
+  )
+}
+
+/** What goes into the jug or beside it, in the order it should: alkali, salt, the rest. */
+const withWater = (plan: Plan): readonly PlannedRow[] =>
+  (['alkali', 'salt', 'other'] as const).flatMap((part) => plan.rows.filter((row) => row.part === part))
+
+const howItGoesIn: Readonly<Record<string, string>> = {
+  alkali: 'first, into cold water',
+  salt: 'dissolved in it',
+  other: 'with it',
+}
+
 export function WaterStep() {
   const { running } = useBench()
   const { plan } = running.batch
+  const { massFigure, units, temperature } = useUnits()
   const dough = useKitchen()?.doughs.get(plan.sheet.dough)
-  const rows = plan.rows.filter((row) => row.part === 'salt' || row.part === 'other')
+  const rows = withWater(plan)
   const weighing = useWeighing(rows)
   const water = waterTargets(plan, running.state)
-  const warm = dough?.waterC[0]
-  const held = water.holdBackG
+  const { waterC } = plan
+  const choice = dough?.waterC.find(({ fromC, toC }) => waterC !== null && waterC >= fromC && waterC <= toC)
   return (
     <StepSheet
       title="Make the water"
-      lead={warm ? `${warm.fromC} to ${warm.toC} °C: ${warm.why}.` : 'At the temperature you always use.'}
-      action={{ label: 'Made, go on', run: () => void finishStep(running.batch, ...weighing.actions) }}
-      aside={
-        <>
-          <Note title={`Keep ${formatGrams(held, plan.scaleStepG)} g in the jug`}>
-            Flour, store and day differ.{' '}
-            {plan.water.batches === 0
-              ? 'No batch of this flour is in the log yet'
-              : `${plan.water.batches} of this flour's batches are in the log`}
-            , so the answer may lie {formatNumber(2 * plan.water.predictiveSd, 1)} points to either side. Pour to the
-            first stop, then feel.
-          </Note>
-          {warm && warm.toC > 50 && (
-            <Note title="Hot water" grade="caution">
-              Stir with a stick until the dough is below 50 °C.
-            </Note>
-          )}
-        </>
+      lead={
+        waterC === null
+          ? 'At the temperature you always use.'
+          : `About ${temperature(waterC)}${choice ? `: ${choice.why}` : ''}.`
       }
+      action={{ label: 'Made, go on', run: () => void finishStep(running.batch, ...weighing.actions) }}
+      aside={<WaterNotes plan={plan} heldG={water.holdBackG} />}
     >
       <div className="flex flex-wrap items-end gap-x-10 gap-y-4">
-        <Big label="in the jug" figure={formatGrams(water.totalG, plan.scaleStepG)} unit="g" />
+        <Big label="in the jug" figure={massFigure(water.totalG, plan.scaleStepG)} unit={units.mass} />
         <Jug totalG={water.totalG} startG={water.startG} pouredG={0} stepG={plan.scaleStepG} />
       </div>
       <div className="flex flex-wrap gap-x-12 gap-y-4 border-t border-line pt-4">
@@ -148,9 +209,9 @@ export function WaterStep() {
             <div key={row.key}>
               <Big
                 small
-                label={row.part === 'salt' ? `${row.name}, dissolved in it` : `${row.name}, with it`}
-                figure={formatGrams(row.weighedG, plan.scaleStepG)}
-                unit="g"
+                label={`${row.name}, ${howItGoesIn[row.part] ?? 'with it'}`}
+                figure={massFigure(row.weighedG, plan.scaleStepG)}
+                unit={units.mass}
               />
               <RealWeight
                 row={row}

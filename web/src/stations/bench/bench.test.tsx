@@ -1,6 +1,6 @@
 import { computeSheet, planBatch, replay, type BenchAction, type BenchEvent, type Kitchen } from '@harina/core'
 import { doughTable, ingredientTable, shapeTable } from '@harina/core'
-import { doughs, ingredients, shapes } from '@harina/facts'
+import { doughs, ingredients, schools, shapes } from '@harina/facts'
 import { cleanup } from '@testing-library/react'
 import { repository } from '../../storage/index.ts'
 import {
@@ -21,6 +21,7 @@ const kitchen: Kitchen = {
   ingredients: ingredientTable(ingredients),
   doughs: doughTable(doughs),
   shapes: shapeTable(shapes),
+  schools,
   gear: sampleWorkspace.gear!,
   lots: sampleWorkspace.lots,
   thirst: new Map(),

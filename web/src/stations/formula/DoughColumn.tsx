@@ -1,36 +1,42 @@
 /** The dough drawn as a column of where its mass comes from, to scale. */
-import { formatGrams, type Worked } from '@harina/core'
+import { columnOf, type ColumnCode, type Worked } from '@harina/core'
 import { useId } from 'react'
 import { HatchPattern } from '../../ui/family.tsx'
 import { spreadLabels } from '../../ui/spreadLabels.ts'
+import { useUnits } from '../../ui/units.ts'
 
-interface Part {
-  readonly name: string
-  readonly grams: number
-  readonly fill: string
-}
-
-const HEIGHT = 232
+const HEIGHT = 218
 const WIDTH = 58
 const LABEL_ROOM = 34
 
-function partsOf({ rows }: Worked, hatch: string): readonly Part[] {
-  const flours = rows.filter((row) => row.part === 'flour')
-  const flourWaterG = flours.reduce((sum, row) => sum + row.weighedG * row.water, 0)
-  const flourG = flours.reduce((sum, row) => sum + row.weighedG, 0)
-  const sum = (part: string) => rows.reduce((total, row) => total + (row.part === part ? row.weighedG : 0), 0)
-  const parts: Part[] = [
-    { name: 'dry flour', grams: flourG - flourWaterG, fill: `url(#${hatch})` },
-    { name: 'water the flour brought', grams: flourWaterG, fill: `url(#${hatch}-water)` },
-    { name: 'water you pour', grams: sum('water'), fill: 'var(--water)' },
-    { name: 'salt', grams: sum('salt'), fill: 'var(--ink)' },
-    { name: 'other', grams: sum('other'), fill: 'var(--second)' },
-  ]
-  return parts.filter((part) => part.grams > 0)
+const fillOf = (code: ColumnCode, hatch: string): string =>
+  ({
+    'dry-flour': `url(#${hatch})`,
+    'flour-water': `url(#${hatch}-water)`,
+    'base-dry': `url(#${hatch}-dots)`,
+    'base-water': `url(#${hatch}-water)`,
+    poured: 'var(--water)',
+    salt: 'var(--ink)',
+    alkali: 'var(--alkaline)',
+    other: 'var(--second)',
+  })[code]
+
+function nameOf(code: ColumnCode, { control }: Worked): string {
+  const base = control.by === 'base' ? control.base : ''
+  return {
+    'dry-flour': 'dry flour',
+    'flour-water': 'water the flour brought',
+    'base-dry': `${base}, dry`,
+    'base-water': `water in the ${base.split(' ').at(-1)}`,
+    poured: 'water you pour',
+    salt: 'salt',
+    alkali: 'alkali',
+    other: 'other',
+  }[code]
 }
 
 /** Parts one on another, each as high as its share of the mass. */
-function stacked(parts: readonly Part[], height: number) {
+function stacked(parts: ReturnType<typeof columnOf>, height: number) {
   const totalG = parts.reduce((sum, part) => sum + part.grams, 0)
   return parts.map((part, index) => {
     const aboveG = parts.slice(0, index).reduce((sum, other) => sum + other.grams, 0)
@@ -41,7 +47,8 @@ function stacked(parts: readonly Part[], height: number) {
 
 export function DoughColumn({ worked, scaleStepG }: { worked: Worked; scaleStepG: number }) {
   const hatch = useId()
-  const parts = partsOf(worked, hatch)
+  const { mass } = useUnits()
+  const parts = columnOf(worked.rows)
   const totalG = parts.reduce((sum, part) => sum + part.grams, 0)
   const drawn = stacked(parts, HEIGHT)
   const places = spreadLabels(
@@ -52,21 +59,24 @@ export function DoughColumn({ worked, scaleStepG }: { worked: Worked; scaleStepG
   return (
     <figure>
       <figcaption className="small mb-1">
-        Where <span className="figure">{formatGrams(totalG, scaleStepG)}</span> g comes from
+        Where <span className="figure">{mass(totalG, scaleStepG)}</span> comes from
       </figcaption>
       <svg width="250" height={HEIGHT + 14} className="max-w-full" aria-hidden="true">
         <HatchPattern id={hatch} family={worked.dough.family} />
         <pattern id={`${hatch}-water`} width="8" height="6" patternUnits="userSpaceOnUse">
           <path d="M0 3H8" stroke="var(--water)" strokeWidth="1.5" />
         </pattern>
+        <pattern id={`${hatch}-dots`} width="7" height="7" patternUnits="userSpaceOnUse">
+          <circle cx="2" cy="2" r="1.3" fill="var(--family)" />
+        </pattern>
         {drawn.map((part, index) => (
-          <g key={part.name}>
+          <g key={part.code}>
             <rect
               x="1"
               y={part.top + 1}
               width={WIDTH}
               height={Math.max(1.5, part.height)}
-              fill={part.fill}
+              fill={fillOf(part.code, hatch)}
               stroke="var(--ink)"
             />
             <path
@@ -75,18 +85,18 @@ export function DoughColumn({ worked, scaleStepG }: { worked: Worked; scaleStepG
               fill="none"
             />
             <text x={WIDTH + 25} y={places[index]! + 1} className="figure fill-ink text-[18px] font-semibold">
-              {formatGrams(part.grams, scaleStepG)} g
+              {mass(part.grams, scaleStepG)}
             </text>
             <text x={WIDTH + 25} y={places[index]! + 15} className="fill-second text-[14px]">
-              {part.name}
+              {nameOf(part.code, worked)}
             </text>
           </g>
         ))}
       </svg>
       <ul className="sr-only">
         {parts.map((part) => (
-          <li key={part.name}>
-            {part.name}: {formatGrams(part.grams, scaleStepG)} g
+          <li key={part.code}>
+            {nameOf(part.code, worked)}: {mass(part.grams, scaleStepG)}
           </li>
         ))}
       </ul>

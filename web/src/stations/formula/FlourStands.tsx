@@ -11,7 +11,7 @@ export function FlourStands({ worked, kitchen }: { worked: Worked; kitchen: Kitc
   const { flourState } = worked.sheet
   return (
     <div role="group" aria-label="Where the flour stands" className="flex flex-wrap items-center gap-2">
-      <span className="small">Water for 100 of flour, as it stands in</span>
+      <span className="small">Flour as it stands in</span>
       {kitchen.gear.places.map((place) => {
         const on = flourState.by === 'place' && flourState.place === place.id
         return (

@@ -1,43 +1,75 @@
-import { formatLength, formatNumber, type Worked } from '@harina/core'
-import { Link } from 'react-router'
-import { RopeAndCut } from '../../ui/RopeAndCut.tsx'
+import { formatNumber, type Worked } from '@harina/core'
+import { restWords } from '../../ui/words.ts'
+import { useUnits } from '../../ui/units.ts'
 
 function Fact({ name, figure, note }: { name: string; figure: string; note: string }) {
   return (
-    <div>
-      <p className="small">{name}</p>
+    <div className="min-w-0">
+      <p className="small truncate">{name}</p>
       <p className="figure text-[24px] leading-tight font-semibold">{figure}</p>
-      <p className="small leading-snug">{note}</p>
+      <p className="line-clamp-2 text-[13.5px] leading-tight text-second">{note}</p>
     </div>
+  )
+}
+
+const count = (n: number, one: string, many: string) => `${formatNumber(n, 0)} ${n === 1 ? one : many}`
+
+/** What a portion is, for whoever eats it: energy, salt, money. */
+function PortionFact({ worked }: { worked: Worked }) {
+  const { portionG, balance, batch, sheet } = worked
+  const usableG = batch.doughG * (1 - sheet.lossPercent / 100)
+  const grams = portionG ?? 100
+  const kJ = (balance.kJPer100G * grams) / 100
+  const salt = (balance.saltGPer100G * grams) / 100
+  const money = balance.cost ? (balance.cost.total * grams) / usableG : null
+  return (
+    <Fact
+      name={portionG === null ? '100 g of it' : 'A portion, uncooked'}
+      figure={`${formatNumber(kJ, 0)} kJ`}
+      note={[
+        `${formatNumber(kJ / 4.184, 0)} kcal, ${formatNumber(salt, 1)} g salt`,
+        money === null ? null : `costs ${formatNumber(money, 2)}${balance.cost?.unpriced.length ? ' at least' : ''}`,
+      ]
+        .filter(Boolean)
+        .join('; ')}
+    />
   )
 }
 
 /** What follows from the sheet for the rest of the work. */
 export function FootFacts({ worked }: { worked: Worked }) {
-  const { rope, shape, dough } = worked
-  const water = dough.waterC[0]
+  const { cut, shape, dough, practice } = worked
+  const { temperature, length, mass } = useUnits()
+  const water = dough.waterC.find(
+    ({ fromC, toC }) => practice.waterC !== null && practice.waterC >= fromC && practice.waterC <= toC,
+  )
   return (
-    <div className="grid grid-cols-2 gap-x-8 gap-y-3 md:grid-cols-[auto_repeat(4,1fr)]">
-      <Link to="/shape" className="col-span-2 md:col-span-1">
-        <span className="sr-only">Open the Shape station: </span>
-        <RopeAndCut diameterMm={shape.blank.diameterMm} cutMm={shape.blank.cutMm} family={dough.family} />
-      </Link>
+    <div className="grid grid-cols-2 gap-x-6 gap-y-3 md:grid-cols-5">
       <Fact
         name={shape.name}
-        figure={`${formatNumber(rope.pieces, 0)} ${rope.pieces === 1 ? 'piece' : 'pieces'}`}
-        note={`${formatNumber(rope.pieceG, 2)} g each, ${formatLength(rope.ropeMm)} of rope, ${rope.ropes === 1 ? 'one board length' : `${rope.ropes} board lengths`}`}
+        figure={count(cut.pieces, 'piece', 'pieces')}
+        note={
+          cut.rope
+            ? `${mass(cut.pieceG, 0.01)} each, ${length(cut.rope.ropeMm)} of rope, ${cut.rope.ropes === 1 ? 'one board length' : `${formatNumber(cut.rope.ropes, 0)} board lengths`}`
+            : `${mass(cut.pieceG, 0.01)} each`
+        }
       />
-      {water && <Fact name="Water" figure={`${water.fromC} to ${water.toC} °C`} note={water.why} />}
+      {practice.waterC === null ? (
+        <Fact name="Liquid" figure="none" note="the base brings all of it" />
+      ) : (
+        <Fact name="Water" figure={`about ${temperature(practice.waterC)}`} note={water?.why ?? 'as you set it'} />
+      )}
       <Fact
         name="Knead, then rest"
-        figure={`${dough.kneadMin[0]} to ${dough.kneadMin[1]}, ${dough.restMin.best} min`}
-        note={`wrapped; ${dough.restMin.low} min at least`}
+        figure={`${dough.kneadMin[0]} to ${dough.kneadMin[1]} min`}
+        note={`rest ${restWords(practice)}, ${practice.restCold ? 'in the fridge' : 'covered'}${dough.restMin.low > 0 ? `; ${dough.restMin.low} min at least` : ''}`}
       />
       <Fact
-        name="Boil"
+        name="Cook"
         figure={`${shape.cookFreshMin[0]} to ${shape.cookFreshMin[1]} min`}
-        note={`fresh, ${formatNumber(shape.wallMm, 1)} mm wall; ${shape.doneSign}`}
+        note={`fresh; ${shape.doneSign}`}
       />
+      <PortionFact worked={worked} />
     </div>
   )
 }

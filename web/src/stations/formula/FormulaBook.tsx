@@ -1,132 +1,309 @@
-import { formatPercent, type Dough, type Formula, type Kitchen, type Sheet } from '@harina/core'
+/** The formula book: found by words, family, shape or tag; opened, copied, tagged, put away and brought back. */
+import {
+  copiedFormula,
+  FAMILIES,
+  findFormulas,
+  formatPercent,
+  MAX_TAGS,
+  plainTextFrom,
+  type BookQuery,
+  type Formula,
+  type Kitchen,
+  type Sheet,
+} from '@harina/core'
 import { formatDistanceToNowStrict } from 'date-fns'
 import { useLiveQuery } from 'dexie-react-hooks'
+import { nanoid } from 'nanoid'
+import { useMemo, useState } from 'react'
 import { draftOpened } from '../../state/draftSlice.ts'
+import { notify } from '../../state/notify.ts'
 import { useAppDispatch } from '../../state/store.ts'
 import { exportFormula } from '../../storage/files.ts'
 import { repository } from '../../storage/index.ts'
-import { FamilyMark, familyName } from '../../ui/family.tsx'
+import { FamilyMark, familyName, type Family } from '../../ui/family.tsx'
 import { SidePanel } from '../../ui/SidePanel.tsx'
 
-/** A plain sheet for a dough: its first flour, water at the best of the hand window, and six portions. */
-export function plainSheet(dough: Dough, kitchen: Kitchen): Sheet {
-  const flour =
-    dough.id === 'sw-hand'
-      ? [['durum-semolina-remilled', 100]]
-      : [
-          ['durum-semolina-remilled', 50],
-          ['soft-00', 50],
-        ]
-  const shape = [...kitchen.shapes.values()].find((candidate) =>
-    candidate.doughs.some((entry) => entry.dough === dough.id),
-  )
-  const place = kitchen.gear.places[0]
-  return {
-    name: dough.name,
-    dough: dough.id,
-    shape: shape?.id ?? 'one-dent-shells',
-    rows: [
-      ...flour.map(([ingredient, percent], index) => ({
-        key: `flour-${index + 1}`,
-        ingredient: String(ingredient),
-        amount: { by: 'percent' as const, percent: Number(percent) },
-        flour: true as const,
-      })),
-      {
-        key: 'water',
-        ingredient: 'water-warm',
-        amount: { by: 'hydration', percent: dough.windows.hand?.best ?? 50, basis: 'basis14' },
-      },
-      { key: 'salt', ingredient: 'salt-fine', amount: { by: 'percent', percent: 1 } },
-    ],
-    target: { by: 'portions', count: 6, gramsEach: 110 },
-    lossPercent: 1.5,
-    flourState: place ? { by: 'place', place: place.id } : { by: 'typed', moisture: 0.14 },
-    useLearned: true,
-    note: '',
-  }
-}
+const familyOf = (sheet: Sheet, kitchen: Kitchen): Family => kitchen.doughs.get(sheet.dough)?.family ?? 'semolina'
 
-function waterOf(sheet: Sheet): string {
+/** The figure a formula is known by: its water, or its flour on the base. */
+function figureOf(sheet: Sheet): string {
   const water = sheet.rows.find((row) => row.amount.by === 'hydration')?.amount
-  return water?.by === 'hydration' ? `${formatPercent(water.percent)} %` : ''
+  if (water) return `${formatPercent(water.percent)} %`
+  const flour = sheet.rows.reduce((sum, row) => sum + (row.flour ? row.amount.percent : 0), 0)
+  return `${formatPercent(flour)} on 100`
 }
 
-function Entry({
-  formula,
-  kitchen,
-  lastMade,
-  onOpen,
-}: {
-  formula: Formula
-  kitchen: Kitchen
-  lastMade: string | undefined
-  onOpen: () => void
-}) {
-  const { sheet } = formula
-  const family = kitchen.doughs.get(sheet.dough)?.family ?? 'semolina'
+/** Keeps a change, and offers the way back. */
+async function change(before: Formula, after: Formula, words: string): Promise<void> {
+  await repository.putFormula(after)
+  notify(words, { action: { label: 'Undo', onClick: () => void repository.putFormula(before) } })
+}
+
+async function copy(formula: Formula, all: readonly Formula[]): Promise<void> {
+  const names = all.map((each) => each.sheet.name)
+  const made = copiedFormula(formula, names, new Date().toISOString(), nanoid)
+  await repository.putFormula(made)
+  notify(`${made.sheet.name} is in the book`, {
+    action: { label: 'Undo', onClick: () => void repository.deleteFormula(made.id) },
+  })
+}
+
+function Tags({ formula }: { formula: Formula }) {
+  const [typed, setTyped] = useState('')
+  const add = () => {
+    const tag = plainTextFrom(typed.trim(), 40)
+    setTyped('')
+    if (tag === '' || formula.tags.includes(tag) || formula.tags.length >= MAX_TAGS) return
+    void change(formula, { ...formula, tags: [...formula.tags, tag] }, `Tagged “${tag}”`)
+  }
   return (
-    <li className="border-b border-line py-3">
+    <form
+      className="mt-1 flex flex-wrap items-baseline gap-x-3 gap-y-1"
+      onSubmit={(event) => {
+        event.preventDefault()
+        add()
+      }}
+    >
+      {formula.tags.map((tag) => (
+        <button
+          key={tag}
+          type="button"
+          className="small border border-second px-1.5 hover:line-through"
+          aria-label={`Take the tag ${tag} off ${formula.sheet.name}`}
+          onClick={() =>
+            void change(
+              formula,
+              { ...formula, tags: formula.tags.filter((each) => each !== tag) },
+              `“${tag}” taken off`,
+            )
+          }
+        >
+          {tag}
+        </button>
+      ))}
+      <input
+        className="field small w-20"
+        aria-label={`New tag for ${formula.sheet.name}`}
+        placeholder="add a tag"
+        maxLength={40}
+        value={typed}
+        onChange={(event) => setTyped(event.target.value)}
+        onBlur={add}
+      />
+    </form>
+  )
+}
+
+interface EntryProps {
+  readonly formula: Formula
+  readonly all: readonly Formula[]
+  readonly kitchen: Kitchen
+  readonly lastMade: string | undefined
+  readonly onOpen: () => void
+}
+
+function Entry({ formula, all, kitchen, lastMade, onOpen }: EntryProps) {
+  const { sheet, archived } = formula
+  const family = familyOf(sheet, kitchen)
+  const away = () =>
+    change(
+      formula,
+      { ...formula, archived: !archived },
+      `${sheet.name} ${archived ? 'is back in the book' : 'is put away'}`,
+    )
+  return (
+    <li className="border-b border-line py-2.5">
       <div className="flex items-baseline gap-3">
         <span className="self-center">
           <FamilyMark family={family} size={20} />
         </span>
-        <button type="button" className="head flex-1 py-1 text-left text-xl hover:underline" onClick={onOpen}>
+        <button
+          type="button"
+          className="head flex-1 py-1 text-left text-xl leading-tight hover:underline"
+          onClick={onOpen}
+        >
           {sheet.name}
         </button>
-        <span className="figure text-xl font-semibold">{waterOf(sheet)}</span>
+        <span className="figure text-xl font-semibold whitespace-nowrap">{figureOf(sheet)}</span>
       </div>
       <p className="small">
         {familyName[family]} · {kitchen.shapes.get(sheet.shape)?.name ?? sheet.shape} ·{' '}
         {lastMade ? `made ${formatDistanceToNowStrict(lastMade, { addSuffix: true })}` : 'not made yet'}
+        {formula.versions.length > 0 && ` · version ${formula.versions.length + 1}`}
       </p>
-      {sheet.note && <p className="mt-1 leading-snug">{sheet.note}</p>}
-      <button type="button" className="quiet mt-2 text-[14px]" onClick={() => void exportFormula(formula)}>
-        Export this formula
-      </button>
+      {sheet.note && <p className="mt-1 text-[15px] leading-snug">{sheet.note}</p>}
+      <Tags formula={formula} />
+      <p className="mt-1.5 flex gap-4 text-[14px]">
+        <button
+          type="button"
+          className="quiet"
+          aria-label={`Copy ${sheet.name}`}
+          onClick={() => void copy(formula, all)}
+        >
+          Copy
+        </button>
+        <button
+          type="button"
+          className="quiet"
+          aria-label={`${archived ? 'Bring back' : 'Put away'} ${sheet.name}`}
+          onClick={() => void away()}
+        >
+          {archived ? 'Bring back' : 'Put away'}
+        </button>
+        <button
+          type="button"
+          className="quiet"
+          aria-label={`Export ${sheet.name}`}
+          onClick={() => void exportFormula(formula)}
+        >
+          Export
+        </button>
+      </p>
     </li>
   )
 }
+
+const everything: BookQuery = { words: '', family: null, shape: null, tag: null, archived: false }
+
+function Filters({
+  query,
+  onChange,
+  formulas,
+  kitchen,
+}: {
+  query: BookQuery
+  onChange: (query: BookQuery) => void
+  formulas: readonly Formula[]
+  kitchen: Kitchen
+}) {
+  const shapes = [...new Set(formulas.map((formula) => formula.sheet.shape))].flatMap(
+    (id) => kitchen.shapes.get(id) ?? [],
+  )
+  const tags = [...new Set(formulas.flatMap((formula) => formula.tags))].sort()
+  const select = (
+    label: string,
+    value: string | null,
+    options: readonly (readonly [string, string])[],
+    set: (value: string | null) => void,
+  ) => (
+    <select
+      className="box min-h-[40px] min-w-0 flex-1 text-[15px]"
+      aria-label={label}
+      value={value ?? ''}
+      onChange={(event) => set(event.target.value || null)}
+    >
+      <option value="">{label}</option>
+      {options.map(([id, name]) => (
+        <option key={id} value={id}>
+          {name}
+        </option>
+      ))}
+    </select>
+  )
+  return (
+    <div role="search" className="mb-2">
+      <input
+        type="search"
+        className="box mb-2 min-h-[44px] w-full text-[17px]"
+        aria-label="Search the book"
+        placeholder="name, flour, shape, note …"
+        value={query.words}
+        onChange={(event) => onChange({ ...query, words: event.target.value })}
+      />
+      <div className="flex gap-2">
+        {select(
+          'any family',
+          query.family,
+          FAMILIES.map((family) => [family, familyName[family]]),
+          (family) => onChange({ ...query, family }),
+        )}
+        {select(
+          'any shape',
+          query.shape,
+          shapes.map(({ id, name }) => [id, name]),
+          (shape) => onChange({ ...query, shape }),
+        )}
+        {select(
+          'any tag',
+          query.tag,
+          tags.map((tag) => [tag, tag]),
+          (tag) => onChange({ ...query, tag }),
+        )}
+      </div>
+      <label className="small mt-2 flex items-center gap-2">
+        <input
+          type="checkbox"
+          className="size-5 accent-(--ink)"
+          checked={query.archived}
+          onChange={(event) => onChange({ ...query, archived: event.target.checked })}
+        />
+        those put away
+      </label>
+    </div>
+  )
+}
+
+/** Everything a formula may be looked up by. */
+const namesIn = (kitchen: Kitchen) => ({
+  familyOf: (sheet: Sheet) => familyOf(sheet, kitchen),
+  namesOf: ({ dough, shape, rows }: Sheet) =>
+    [
+      kitchen.doughs.get(dough)?.name,
+      kitchen.shapes.get(shape)?.name,
+      ...rows.flatMap((row) => [
+        kitchen.ingredients.get(row.ingredient)?.name,
+        kitchen.lots.find((lot) => lot.id === row.lot)?.name,
+      ]),
+    ].join(' '),
+})
 
 export default function FormulaBook({ kitchen, onClose }: { kitchen: Kitchen; onClose: () => void }) {
   const dispatch = useAppDispatch()
   const formulas = useLiveQuery(() => repository.formulas())
   const closed = useLiveQuery(() => repository.closedBatches())
+  const [query, setQuery] = useState(everything)
+  const found = useMemo(() => findFormulas(formulas ?? [], query, namesIn(kitchen)), [formulas, query, kitchen])
   const lastMade = (id: string) =>
     closed
       ?.filter((batch) => batch.plan.formula === id)
       .map((batch) => batch.plan.at)
       .sort()
       .at(-1)
-  const open = (sheet: Sheet, formula: string | null) => {
-    dispatch(draftOpened({ id: 'draft', formula, sheet }))
+  const open = (formula: Formula) => {
+    dispatch(draftOpened({ id: 'draft', formula: formula.id, sheet: formula.sheet }))
     onClose()
   }
   return (
     <SidePanel title="Formula book" onClose={onClose}>
-      {formulas?.length === 0 && <p>Your formulas would stand here. Start one below; it is kept as you change it.</p>}
+      {formulas && formulas.length > 0 && (
+        <Filters query={query} onChange={setQuery} formulas={formulas} kitchen={kitchen} />
+      )}
+      {formulas?.length === 0 && (
+        <p>Your formulas would stand here. Start a new one on the sheet and keep it: it is in the book from then on.</p>
+      )}
+      {formulas && formulas.length > 0 && found.length === 0 && (
+        <p className="py-4">
+          Nothing in the book answers to that.{' '}
+          <button type="button" className="quiet" onClick={() => setQuery(everything)}>
+            Show all
+          </button>
+        </p>
+      )}
+      <p className="sr-only" role="status">
+        {found.length} formulas
+      </p>
       <ul>
-        {formulas?.map((formula) => (
+        {found.map((formula) => (
           <Entry
             key={formula.id}
             formula={formula}
+            all={formulas ?? []}
             kitchen={kitchen}
             lastMade={lastMade(formula.id)}
-            onOpen={() => open(formula.sheet, formula.id)}
+            onOpen={() => open(formula)}
           />
         ))}
       </ul>
-      <h3 className="head mt-6 mb-2 text-lg">Start a plain sheet</h3>
-      {[...kitchen.doughs.values()].map((dough) => (
-        <button
-          key={dough.id}
-          type="button"
-          className="press mb-2 w-full text-left"
-          onClick={() => open(plainSheet(dough, kitchen), null)}
-        >
-          {dough.name}
-        </button>
-      ))}
     </SidePanel>
   )
 }

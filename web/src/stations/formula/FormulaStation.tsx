@@ -1,13 +1,15 @@
-import type { Kitchen, Worked } from '@harina/core'
-import { lazy, Suspense, useState } from 'react'
+import { oneMix, splitOf, type Kitchen, type Worked } from '@harina/core'
+import { lazy, Suspense, useState, type CSSProperties } from 'react'
 import { useNavigate } from 'react-router'
 import { BatchStrip } from '../../ui/BatchStrip.tsx'
 import { takeToBench } from '../../state/recordTap.ts'
 import { FindButton } from '../../ui/FindButton.tsx'
 import { store, useApp } from '../../state/store.ts'
+import { familyInk } from '../../ui/family.tsx'
 import { useKitchen, useWorked } from '../../ui/kitchen.tsx'
 import { problemWords } from '../../ui/words.ts'
 import { DoughColumn } from './DoughColumn.tsx'
+import { DrawerHandles, OpenDrawer, type DrawerId } from './drawers.tsx'
 import { FlourStands } from './FlourStands.tsx'
 import { FootFacts } from './FootFacts.tsx'
 import { FormulaRule } from './FormulaRule.tsx'
@@ -18,18 +20,21 @@ import { MarginNotes } from './MarginNotes.tsx'
 import { SheetHead } from './SheetHead.tsx'
 
 const FormulaBook = lazy(() => import('./FormulaBook.tsx'))
+const NewFormula = lazy(() => import('./NewFormula.tsx'))
 
 function ToBench({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
   const navigate = useNavigate()
   const [going, setGoing] = useState(false)
+  const mixes = splitOf(worked, kitchen)?.mixes ?? 1
   const go = async () => {
     setGoing(true)
-    const id = await takeToBench(worked, kitchen, store.getState().draft.present?.formula ?? null)
-    void navigate(`/bench/${id}`)
+    const formula = store.getState().draft.present?.formula ?? null
+    const ids = await takeToBench(oneMix(worked.sheet, mixes), mixes, kitchen, formula)
+    void navigate(`/bench/${ids[0] ?? ''}`)
   }
   return (
     <button type="button" className="action" disabled={going} onClick={() => void go()}>
-      Take to the bench
+      {mixes > 1 ? `Take ${mixes} mixes to the bench` : 'Take to the bench'}
     </button>
   )
 }
@@ -40,19 +45,43 @@ function Sheet({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
     <>
       <FlourStands worked={worked} kitchen={kitchen} />
       <FormulaRule worked={worked} />
-      <div className="grid gap-x-9 gap-y-4 lg:grid-cols-[minmax(0,1fr)_250px_262px]">
-        <div className="flex flex-col gap-2">
+      <div className="grid flex-1 gap-x-9 gap-y-4 lg:grid-cols-[minmax(0,1fr)_250px_262px] lg:grid-rows-[auto_1fr] lg:gap-y-1">
+        <div className="flex flex-col gap-1">
           <Ledger worked={worked} kitchen={kitchen} />
           <HowMuch worked={worked} kitchen={kitchen} />
-          <KeepersNote rows={worked.rows.length > 4 ? 1 : 2} />
         </div>
-        <DoughColumn worked={worked} scaleStepG={step} />
-        <MarginNotes worked={worked} scaleStepG={step} />
-      </div>
-      <div className="border-t border-line pt-2">
-        <FootFacts worked={worked} />
+        <div className="flex flex-col gap-3">
+          <DoughColumn worked={worked} scaleStepG={step} />
+          <KeepersNote />
+        </div>
+        <div className="lg:row-span-2">
+          <MarginNotes worked={worked} scaleStepG={step} />
+        </div>
+        <div className="self-end border-t border-line pt-1 lg:col-span-2">
+          <FootFacts worked={worked} />
+        </div>
       </div>
     </>
+  )
+}
+
+function EmptySheet({ onOpenBook, onNew }: { onOpenBook: () => void; onNew: () => void }) {
+  return (
+    <div className="m-auto max-w-md text-center">
+      <h1 className="head mb-3 text-3xl">Nothing on paper yet</h1>
+      <p className="mb-6">
+        Here stands the dough being thought out: its flour, its water and how much of it. Start a new one, or take one
+        from the formula book.
+      </p>
+      <div className="flex justify-center gap-4">
+        <button type="button" className="action" onClick={onNew}>
+          A new formula
+        </button>
+        <button type="button" className="quiet font-semibold" onClick={onOpenBook}>
+          Open the formula book
+        </button>
+      </div>
+    </div>
   )
 }
 
@@ -60,28 +89,24 @@ export default function FormulaStation() {
   const kitchen = useKitchen()
   const worked = useWorked()
   const hasDraft = useApp((state) => state.draft.present !== null)
-  const [bookOpen, setBookOpen] = useState(false)
+  const [open, setOpen] = useState<'book' | 'new' | DrawerId | null>(null)
+  const close = () => setOpen(null)
   const good = worked?.ok ? worked.value : null
+  const ink = good ? familyInk[good.dough.family] : 'var(--ink)'
   return (
-    <>
+    <div className="contents" style={{ '--family': ink } as CSSProperties}>
       <BatchStrip>
         <FindButton />
         {good && kitchen && <ToBench worked={good} kitchen={kitchen} />}
       </BatchStrip>
-      <main id="work" className="flex min-h-0 flex-1 flex-col gap-2 overflow-y-auto bg-sheet px-4 py-3 md:px-[26px]">
+      <main
+        id="work"
+        className="flex min-h-0 flex-1 flex-col gap-1 overflow-y-auto bg-sheet px-4 pt-1.5 pb-1 md:px-[26px]"
+      >
         {hasDraft ? (
-          <SheetHead worked={good} onOpenBook={() => setBookOpen(true)} />
+          <SheetHead worked={good} onOpenBook={() => setOpen('book')} onNew={() => setOpen('new')} />
         ) : (
-          <div className="m-auto max-w-md text-center">
-            <h1 className="head mb-3 text-3xl">Nothing on paper yet</h1>
-            <p className="mb-6">
-              Here stands the dough being thought out: its flour, its water and how much of it. Take one from the
-              formula book to begin.
-            </p>
-            <button type="button" className="action" onClick={() => setBookOpen(true)}>
-              Open the formula book
-            </button>
-          </div>
+          <EmptySheet onOpenBook={() => setOpen('book')} onNew={() => setOpen('new')} />
         )}
         {worked && !worked.ok && (
           <p role="alert" className="border-l-[5px] border-danger p-3 text-lg">
@@ -90,11 +115,16 @@ export default function FormulaStation() {
         )}
         {good && kitchen && <Sheet worked={good} kitchen={kitchen} />}
       </main>
-      {bookOpen && kitchen && (
+      {good && kitchen && <DrawerHandles worked={good} onOpen={setOpen} />}
+      {kitchen && (
         <Suspense>
-          <FormulaBook kitchen={kitchen} onClose={() => setBookOpen(false)} />
+          {open === 'book' && <FormulaBook kitchen={kitchen} onClose={close} />}
+          {open === 'new' && <NewFormula kitchen={kitchen} onClose={close} />}
+          {good && open !== null && open !== 'book' && open !== 'new' && (
+            <OpenDrawer id={open} worked={good} kitchen={kitchen} onClose={close} />
+          )}
         </Suspense>
       )}
-    </>
+    </div>
   )
 }

@@ -1,19 +1,84 @@
-import { formatGrams, formatNumber, lockedLine, retarget, type Kitchen, type Target, type Worked } from '@harina/core'
+import {
+  COURSES,
+  canDry,
+  formatNumber,
+  lockedLine,
+  portionG,
+  retarget,
+  splitOf,
+  STATES,
+  type Course,
+  type DoughState,
+  type Kitchen,
+  type Target,
+  type Worked,
+} from '@harina/core'
 import { QuantityField } from '../../ui/QuantityField.tsx'
+import { useUnits } from '../../ui/units.ts'
+import { rowName } from './Ledger.tsx'
 import { useSheet } from './useSheet.ts'
 
-const ways: readonly { by: Target['by']; name: string }[] = [
-  { by: 'portions', name: 'portions' },
-  { by: 'pieces', name: 'pieces' },
-  { by: 'dough', name: 'dough' },
-  { by: 'flour', name: 'flour in the sack' },
-  { by: 'water', name: 'water in the jug' },
-]
+interface Props {
+  readonly worked: Worked
+  readonly kitchen: Kitchen
+}
 
 const big = 'text-[28px] font-semibold'
 
-function Target({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
+function waysOf({ control, rows }: Worked): readonly { by: Target['by']; name: string }[] {
+  const plainWater = rows.some((row) => row.part === 'water' && row.water >= 0.9999)
+  return [
+    { by: 'portions', name: 'portions' },
+    { by: 'pieces', name: 'pieces' },
+    { by: 'dough', name: 'dough' },
+    { by: 'flour', name: 'flour in the sack' },
+    ...(control.by === 'base' ? [{ by: 'base', name: `${control.base.split(' ').at(-1)} in hand` } as const] : []),
+    ...(control.by === 'hydration' && plainWater ? [{ by: 'water', name: 'water in the jug' } as const] : []),
+  ]
+}
+
+/** Portions from the guide: who eats, at which course, fresh or dried. */
+function Guide({ worked, kitchen }: Props) {
+  const { edit } = useSheet()
+  const { mass } = useUnits()
+  const { target } = worked.sheet
+  const { family } = worked.dough
+  if (target.by !== 'portions') return null
+  const options = COURSES.flatMap((course) =>
+    STATES.filter((state) => state === 'fresh' || canDry(family)).map((state) => ({
+      course,
+      state,
+      grams: portionG(kitchen.gear.portions, family, course, state),
+    })),
+  )
+  const now = options.find((option) => option.grams === target.gramsEach)
+  const choose = (value: string) => {
+    const [course, state] = value.split('/') as [Course, DoughState]
+    edit((sheet) => ({
+      ...sheet,
+      target: { ...target, gramsEach: portionG(kitchen.gear.portions, family, course, state) },
+    }))
+  }
+  return (
+    <select
+      className="field small cursor-pointer [field-sizing:content]"
+      aria-label="How much a person eats"
+      value={now ? `${now.course}/${now.state}` : ''}
+      onChange={(event) => choose(event.target.value)}
+    >
+      {!now && <option value="">as typed</option>}
+      {options.map(({ course, state, grams }) => (
+        <option key={`${course}/${state}`} value={`${course}/${state}`}>
+          {course}, {state}: {mass(grams)}
+        </option>
+      ))}
+    </select>
+  )
+}
+
+function TargetFields({ worked, kitchen }: Props) {
   const { edit, done } = useSheet()
+  const { massFigure, units } = useUnits()
   const { target } = worked.sheet
   const set = (next: Target, gesture: string) => edit((sheet) => ({ ...sheet, target: next }), gesture)
   switch (target.by) {
@@ -34,7 +99,7 @@ function Target({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
           <span className="px-1">portions of</span>
           <QuantityField
             label="Grams a portion"
-            shown={formatGrams(target.gramsEach, 1)}
+            shown={massFigure(target.gramsEach)}
             unit="g"
             min={1}
             max={5000}
@@ -43,7 +108,7 @@ function Target({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
             onChange={(gramsEach) => set({ ...target, gramsEach }, 'each')}
             onDone={done}
           />{' '}
-          g
+          {units.mass}
         </span>
       )
     case 'pieces':
@@ -60,16 +125,19 @@ function Target({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
             onChange={(count) => set({ by: 'pieces', count: Math.round(count) }, 'count')}
             onDone={done}
           />
-          <span className="px-1">pieces of {formatNumber(worked.rope.pieceG, 2)} g</span>
+          <span className="px-1">pieces of {massFigure(worked.cut.pieceG, 0.01)}</span>
+          {units.mass}
         </span>
       )
     default: {
-      const what = { flour: 'flour', dough: 'dough', water: 'water', row: `of ${rowName(worked, kitchen)}` }[target.by]
+      const row = worked.rows.find((candidate) => candidate.key === lockedLine(worked))
+      const what = target.by === 'row' ? `of ${row ? rowName(row, kitchen) : 'it'}` : target.by
+      const named = target.by === 'base' && worked.control.by === 'base' ? worked.control.base : what
       return (
         <span className="whitespace-nowrap">
           <QuantityField
-            label={`Grams, ${what}`}
-            shown={formatGrams(target.grams, kitchen.gear.scaleStepG)}
+            label={`Grams, ${named}`}
+            shown={massFigure(target.grams, kitchen.gear.scaleStepG)}
             unit="g"
             min={1}
             max={1_000_000}
@@ -78,54 +146,69 @@ function Target({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
             onChange={(grams) => set({ ...target, grams }, 'grams')}
             onDone={done}
           />{' '}
-          g {what}
+          {units.mass} {named}
         </span>
       )
     }
   }
 }
 
-function rowName(worked: Worked, kitchen: Kitchen): string {
-  const row = worked.rows.find((candidate) => candidate.key === lockedLine(worked))
-  return kitchen.lots.find((lot) => lot.id === row?.lot)?.name ?? row?.ingredient.name ?? 'flour'
+/** What one mix has to fit into; a larger dough is made in equal mixes. */
+function Vessel({ worked, kitchen }: Props) {
+  const { edit } = useSheet()
+  const { mass } = useUnits()
+  const split = splitOf(worked, kitchen)
+  if (kitchen.gear.vessels.length === 0) return null
+  return (
+    <span className="small whitespace-nowrap">
+      in{' '}
+      <select
+        className="field max-w-[9.5rem] cursor-pointer text-ink [field-sizing:content]"
+        aria-label="Mixed in"
+        value={worked.sheet.vessel ?? ''}
+        onChange={(event) => edit((sheet) => ({ ...sheet, vessel: event.target.value || null }))}
+      >
+        <option value="">one go</option>
+        {kitchen.gear.vessels.map((vessel) => (
+          <option key={vessel.id} value={vessel.id}>
+            {vessel.name}, {mass(vessel.maxDoughG)}
+          </option>
+        ))}
+      </select>
+      {split && split.mixes > 1 && (
+        <strong className="text-ink">
+          {' '}
+          {split.mixes} mixes of {mass(split.doughG)}
+        </strong>
+      )}
+    </span>
+  )
 }
 
-/** What the sheet is scaled from, and how much of the dough is lost on the way. */
-export function HowMuch({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
-  const { edit, done } = useSheet()
-  const { target, lossPercent } = worked.sheet
+/** What the sheet is scaled from, and what it is mixed in. */
+export function HowMuch({ worked, kitchen }: Props) {
+  const { edit } = useSheet()
+  const { target } = worked.sheet
   return (
     <div>
       <div role="group" aria-label="Solve for" className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
         <span className="small">Solve for</span>
-        {ways.map(({ by, name }) => (
+        {waysOf(worked).map(({ by, name }) => (
           <button
             key={by}
             type="button"
             aria-pressed={target.by === by}
-            className={`min-h-[34px] border-b-[3px] ${target.by === by ? 'border-semolina font-semibold' : 'border-transparent text-second hover:text-ink'}`}
+            className={`min-h-[32px] border-b-[3px] ${target.by === by ? 'border-family font-semibold' : 'border-transparent text-second hover:text-ink'}`}
             onClick={() => edit(() => retarget(worked, by))}
           >
             {name}
           </button>
         ))}
       </div>
-      <div className="mt-1 flex flex-wrap items-baseline gap-x-6">
-        <Target worked={worked} kitchen={kitchen} />
-        <span className="small whitespace-nowrap">
-          lost on the board{' '}
-          <QuantityField
-            label="Loss, percent of the dough"
-            shown={formatNumber(lossPercent, 1)}
-            unit="%"
-            min={0}
-            max={50}
-            widthCh={4.5}
-            onChange={(loss) => edit((sheet) => ({ ...sheet, lossPercent: loss }), 'loss')}
-            onDone={done}
-          />{' '}
-          %
-        </span>
+      <div className="mt-1 flex flex-wrap items-baseline gap-x-5">
+        <TargetFields worked={worked} kitchen={kitchen} />
+        <Guide worked={worked} kitchen={kitchen} />
+        <Vessel worked={worked} kitchen={kitchen} />
       </div>
     </div>
   )

@@ -1,9 +1,9 @@
 import {
-  formatGrams,
   formatNumber,
   formatPoints,
   lockedLine,
   lockRow,
+  removeRow,
   retarget,
   roundHalfUp,
   setRowGrams,
@@ -13,12 +13,17 @@ import {
   type WorkedRow,
 } from '@harina/core'
 import { QuantityField } from '../../ui/QuantityField.tsx'
+import { useUnits } from '../../ui/units.ts'
+import { Loss } from './Loss.tsx'
+import { AddRow } from './AddRow.tsx'
 import { useSheet } from './useSheet.ts'
 
 interface Props {
   readonly worked: Worked
   readonly kitchen: Kitchen
 }
+
+const word = 'min-h-[32px] px-1 text-[14px]'
 
 function Lock({ on, name, onPress }: { on: boolean; name: string; onPress: () => void }) {
   return (
@@ -28,7 +33,7 @@ function Lock({ on, name, onPress }: { on: boolean; name: string; onPress: () =>
       aria-label={
         on ? `${name} is locked; everything scales from it. Unlock` : `Lock ${name} and scale everything from it`
       }
-      className={`min-h-[32px] w-[3.4rem] md:w-[4.6rem] text-right text-[14px] ${on ? 'font-semibold text-ink underline decoration-2 underline-offset-4' : 'text-second hover:text-ink hover:underline'}`}
+      className={`${word} ${on ? 'font-semibold text-ink underline decoration-2 underline-offset-4' : 'text-second hover:text-ink hover:underline'}`}
       onClick={onPress}
     >
       {on ? 'locked' : 'lock'}
@@ -36,7 +41,7 @@ function Lock({ on, name, onPress }: { on: boolean; name: string; onPress: () =>
   )
 }
 
-/** Which sack the flour comes from: its own batches tell how much it drinks. */
+/** Which sack or jar it comes from: a flour's own batches tell how much it drinks. */
 function Sack({ row, kitchen }: { row: WorkedRow; kitchen: Kitchen }) {
   const { edit } = useSheet()
   const lots = kitchen.lots.filter((lot) => lot.ingredient === row.ingredient.id)
@@ -65,27 +70,47 @@ function Sack({ row, kitchen }: { row: WorkedRow; kitchen: Kitchen }) {
   )
 }
 
+/** How a row stands to the others, where that is not plain. */
+function standingOf(row: WorkedRow, worked: Worked): string | null {
+  if (worked.sheet.rows.find((each) => each.key === row.key)?.amount.by === 'hydration') return 'solved'
+  if (row.part === 'base') return `${formatNumber(100 * row.water, 0)} % water`
+  return null
+}
+
+export const rowName = (row: WorkedRow, kitchen: Kitchen): string =>
+  kitchen.lots.find((lot) => lot.id === row.lot)?.name ?? row.ingredient.name
+
+/** Alkali and colour are told to a hundredth: a tenth of a per cent is a good part of them. */
+const percentDecimals = (percent: number): number => (percent > 0 && percent < 2 && (percent * 10) % 1 !== 0 ? 2 : 1)
+
 function LedgerRow({ row, worked, kitchen }: Props & { row: WorkedRow }) {
   const { edit, attempt, done } = useSheet()
+  const { massFigure } = useUnits()
   const step = kitchen.gear.scaleStepG
-  const lot = kitchen.lots.find((candidate) => candidate.id === row.lot)
-  const name = lot?.name ?? row.ingredient.name
+  const name = rowName(row, kitchen)
   const locked = lockedLine(worked) === row.key
-  const solved = row.part === 'water'
+  const standing = standingOf(row, worked)
+  const without = removeRow(worked, row.key, kitchen)
+  const shown = massFigure(row.weighedG, step)
   return (
     <tr className="border-b border-line">
       <th scope="row" className="text-left text-[17px] leading-tight font-normal">
-        {row.part === 'flour' ? <Sack row={row} kitchen={kitchen} /> : name}
-        {solved && <span className="small"> · solved</span>}
+        <Sack row={row} kitchen={kitchen} />
+        {standing && (
+          <span className={`small whitespace-nowrap ${row.part === 'base' ? 'block pl-0.5' : ''}`}>
+            {row.part === 'base' ? '' : ' · '}
+            {standing}
+          </span>
+        )}
       </th>
       <td className="text-right">
         <QuantityField
-          label={`${name}, percent of flour`}
-          shown={formatNumber(row.percent, 1)}
+          label={`${name}, percent of ${worked.control.by === 'base' ? 'base' : 'flour'}`}
+          shown={formatNumber(row.percent, percentDecimals(row.percent))}
           unit="%"
           min={0}
           max={1000}
-          className={`text-[20px] leading-tight ${solved ? 'text-semolina' : ''}`}
+          className={`text-[20px] leading-tight ${standing === 'solved' ? 'text-family' : ''}`}
           widthCh={5.5}
           onChange={(percent) => attempt(setRowPercent(worked, row.key, percent), `percent-${row.key}`)}
           onDone={done}
@@ -94,17 +119,27 @@ function LedgerRow({ row, worked, kitchen }: Props & { row: WorkedRow }) {
       <td className="text-right">
         <QuantityField
           label={`${name}, grams`}
-          shown={formatGrams(row.weighedG, step)}
+          shown={shown}
           unit="g"
           min={0}
           max={1_000_000}
-          className={massClass(formatGrams(row.weighedG, step))}
-          widthCh={massWidth(formatGrams(row.weighedG, step))}
+          className={massClass(shown)}
+          widthCh={massWidth(shown)}
           onChange={(grams) => attempt(setRowGrams(worked, row.key, grams, kitchen), `grams-${row.key}`)}
           onDone={done}
         />
       </td>
-      <td className="text-right">
+      <td className="text-right whitespace-nowrap">
+        {without.ok && (
+          <button
+            type="button"
+            aria-label={`Take ${name} out`}
+            className={`${word} text-second hover:text-ink hover:underline`}
+            onClick={() => edit(() => without.value)}
+          >
+            out
+          </button>
+        )}
         <Lock
           on={locked}
           name={name}
@@ -132,76 +167,99 @@ function roundingWords(points: number | null, stepG: number): string {
   return `rounded to ${stepG} g: ${formatPoints(points)} points`
 }
 
+function DoughRow({ worked, kitchen }: Props) {
+  const { edit, done } = useSheet()
+  const { massFigure } = useUnits()
+  const { batch, rows, control } = worked
+  const step = kitchen.gear.scaleStepG
+  const shown = massFigure(
+    rows.reduce((sum, row) => sum + row.weighedG, 0),
+    step,
+  )
+  const locked = lockedLine(worked) === 'dough'
+  return (
+    <tr className="border-t-2 border-ink">
+      <th scope="row" className="text-left text-[17px]">
+        Dough{' '}
+        {control.by === 'hydration' && (
+          <span className="small font-normal whitespace-nowrap">
+            {roundingWords(batch.rounding.hydrationPoints, step)}
+          </span>
+        )}
+      </th>
+      <td className="figure pr-[0.15em] text-right text-[21px]">
+        {formatNumber(
+          rows.reduce((sum, row) => sum + row.percent, 0),
+          1,
+        )}
+      </td>
+      <td className="text-right">
+        <QuantityField
+          label="Dough, grams"
+          shown={shown}
+          unit="g"
+          min={1}
+          max={1_000_000}
+          className={massClass(shown)}
+          widthCh={massWidth(shown)}
+          onChange={(grams) => edit((current) => ({ ...current, target: { by: 'dough', grams } }), 'dough')}
+          onDone={done}
+        />
+      </td>
+      <td className="text-right">
+        <Lock
+          on={locked}
+          name="the dough"
+          onPress={() => edit(() => retarget(worked, locked ? 'portions' : 'dough'))}
+        />
+      </td>
+    </tr>
+  )
+}
+
 /** The ledger: percent and grams, either drives the other; one line may be locked and scale the rest. */
 export function Ledger({ worked, kitchen }: Props) {
-  const { edit, done } = useSheet()
-  const { batch, rows } = worked
-  const step = kitchen.gear.scaleStepG
-  const asWeighedG = rows.reduce((sum, row) => sum + row.weighedG, 0)
-  const doughLocked = lockedLine(worked) === 'dough'
+  const { units } = useUnits()
+  const counted = worked.control.by === 'base' ? worked.control.base.split(' ').at(-1) : 'flour'
   return (
-    <table className="w-full table-fixed border-collapse">
-      <caption className="sr-only">Ledger of ingredients</caption>
-      <colgroup>
-        <col />
-        <col className="w-[64px] md:w-[96px]" />
-        <col className="w-[92px] md:w-[104px]" />
-        <col className="w-[48px] md:w-[86px]" />
-      </colgroup>
-      <thead>
-        <tr className="small border-b border-line">
-          <th scope="col" className="text-left font-normal">
-            Ledger
-          </th>
-          <th scope="col" className="text-right font-normal">
-            per 100 flour
-          </th>
-          <th scope="col" className="text-right font-normal">
-            grams
-          </th>
-          <th scope="col">
-            <span className="sr-only">Lock</span>
-          </th>
-        </tr>
-      </thead>
-      <tbody>
-        {rows.map((row) => (
-          <LedgerRow key={row.key} row={row} worked={worked} kitchen={kitchen} />
-        ))}
-      </tbody>
-      <tfoot>
-        <tr className="border-t-2 border-ink">
-          <th scope="row" className="text-left text-[17px]">
-            Dough{' '}
-            <span className="small font-normal whitespace-nowrap">
-              {roundingWords(batch.rounding.hydrationPoints, step)}
-            </span>
-          </th>
-          <td className="figure pr-[0.15em] text-right text-[21px]">
-            {formatNumber((100 * batch.doughG) / batch.flourG, 1)}
-          </td>
-          <td className="text-right">
-            <QuantityField
-              label="Dough, grams"
-              shown={formatGrams(asWeighedG, step)}
-              unit="g"
-              min={1}
-              max={1_000_000}
-              className={massClass(formatGrams(asWeighedG, step))}
-              widthCh={massWidth(formatGrams(asWeighedG, step))}
-              onChange={(grams) => edit((current) => ({ ...current, target: { by: 'dough', grams } }), 'dough')}
-              onDone={done}
-            />
-          </td>
-          <td className="text-right">
-            <Lock
-              on={doughLocked}
-              name="the dough"
-              onPress={() => edit(() => retarget(worked, doughLocked ? 'portions' : 'dough'))}
-            />
-          </td>
-        </tr>
-      </tfoot>
-    </table>
+    <div>
+      <table className="w-full table-fixed border-collapse">
+        <caption className="sr-only">Ledger of ingredients</caption>
+        <colgroup>
+          <col />
+          <col className="w-[64px] md:w-[96px]" />
+          <col className="w-[92px] md:w-[104px]" />
+          <col className="w-[84px] md:w-[92px]" />
+        </colgroup>
+        <thead>
+          <tr className="small border-b border-line">
+            <th scope="col" className="text-left font-normal">
+              Ledger
+            </th>
+            <th scope="col" className="text-right font-normal whitespace-nowrap">
+              per 100 {counted}
+            </th>
+            <th scope="col" className="text-right font-normal">
+              {units.mass === 'g' ? 'grams' : units.mass}
+            </th>
+            <th scope="col">
+              <span className="sr-only">Take out or lock</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {worked.rows.map((row) => (
+            <LedgerRow key={row.key} row={row} worked={worked} kitchen={kitchen} />
+          ))}
+        </tbody>
+        <tfoot>
+          <DoughRow worked={worked} kitchen={kitchen} />
+        </tfoot>
+      </table>
+      <div className="flex items-baseline justify-between gap-4 pt-0.5">
+        <AddRow worked={worked} kitchen={kitchen} />
+        <Loss worked={worked} />
+      </div>
+    </div>
   )
 }

@@ -1,9 +1,10 @@
 import type { SheetNote, Worked } from '@harina/core'
+import { useUnits } from '../../ui/units.ts'
 import { noteWords } from './noteWords.ts'
 
 const edge: Readonly<Record<SheetNote['severity'], string>> = {
   danger: 'border-danger border-l-[5px]',
-  caution: 'border-semolina border-l-[5px]',
+  caution: 'border-family border-l-[5px]',
   note: 'border-second border-l-2',
 }
 const grade: Readonly<Record<SheetNote['severity'], string | null>> = {
@@ -14,13 +15,19 @@ const grade: Readonly<Record<SheetNote['severity'], string | null>> = {
 
 /** Cautions stand in the margin, the way they are pencilled beside a recipe. */
 export function MarginNotes({ worked, scaleStepG }: { worked: Worked; scaleStepG: number }) {
+  const words = useUnits()
   return (
     <aside aria-label="Notes in the margin" className="flex flex-col gap-3">
+      {worked.notes.length === 0 && (
+        <p className="small border-l-2 border-second pl-3 leading-snug">
+          Nothing to pencil in: the dough is in its windows, and the scale is fine enough.
+        </p>
+      )}
       {worked.notes.map((note) => {
-        const { title, text } = noteWords(note, worked, scaleStepG)
+        const { title, text } = noteWords(note, worked, scaleStepG, words)
         return (
           <div
-            key={note.code}
+            key={`${note.code}-${'ingredient' in note ? note.ingredient : ''}`}
             role={note.severity === 'danger' ? 'alert' : undefined}
             className={`pl-3 ${edge[note.severity]}`}
           >

@@ -1,4 +1,4 @@
-import { plainTextFrom, type Formula, type Worked } from '@harina/core'
+import { keptFormula, plainTextFrom, type Worked } from '@harina/core'
 import { nanoid } from 'nanoid'
 import { useLiveQuery } from 'dexie-react-hooks'
 import { Link } from 'react-router'
@@ -22,12 +22,7 @@ function BookStanding() {
 
   const keep = async () => {
     const now = new Date().toISOString()
-    const formula: Formula = {
-      id: inBook?.id ?? nanoid(),
-      sheet: draft.sheet,
-      createdAt: inBook?.createdAt ?? now,
-      updatedAt: now,
-    }
+    const formula = keptFormula(inBook ?? null, draft.sheet, now, nanoid)
     await repository.putFormula(formula)
     dispatch(draftOpened({ ...draft, formula: formula.id }))
     notify(`${draft.sheet.name} is in the book`, {
@@ -56,7 +51,13 @@ function BookStanding() {
   )
 }
 
-export function SheetHead({ worked, onOpenBook }: { worked: Worked | null; onOpenBook: () => void }) {
+interface Props {
+  readonly worked: Worked | null
+  readonly onOpenBook: () => void
+  readonly onNew: () => void
+}
+
+export function SheetHead({ worked, onOpenBook, onNew }: Props) {
   const dispatch = useAppDispatch()
   const { edit, done } = useSheet()
   const name = useApp((state) => state.draft.present?.sheet.name ?? '')
@@ -84,6 +85,9 @@ export function SheetHead({ worked, onOpenBook }: { worked: Worked | null; onOpe
       </h1>
       <button type="button" className="quiet font-semibold" onClick={onOpenBook}>
         Formula book
+      </button>
+      <button type="button" className="quiet" onClick={onNew}>
+        New
       </button>
       {worked && (
         <Link to="/shape" className="quiet">

@@ -7,7 +7,7 @@ import {
   type SheetNote,
   type Worked,
 } from '@harina/core'
-import { doughs, ingredients, shapes } from '@harina/facts'
+import { doughs, ingredients, schools, shapes } from '@harina/facts'
 import { sampleWorkspace } from '../../testing/renderApp.tsx'
 import { noteWords } from './noteWords.ts'
 
@@ -15,6 +15,7 @@ const kitchen: Kitchen = {
   ingredients: ingredientTable(ingredients),
   doughs: doughTable(doughs),
   shapes: shapeTable(shapes),
+  schools,
   gear: sampleWorkspace.gear!,
   lots: sampleWorkspace.lots,
   thirst: new Map([['lot-r34', [2.1, 1.8, 2.4]]]),
@@ -28,15 +29,29 @@ const words = (note: SheetNote) => noteWords(note, worked, 1)
 
 const every: readonly SheetNote[] = [
   { code: 'hydration-outside', severity: 'danger', low: 42, high: 56 },
-  { code: 'shape-outside', severity: 'note', outsideBy: -1.4 },
-  { code: 'shape-outside', severity: 'caution', outsideBy: 3.2 },
+  { code: 'shape-outside', severity: 'note', by: 1.4, side: 'stiff' },
+  { code: 'shape-outside', severity: 'caution', by: 3.2, side: 'soft' },
   { code: 'shape-unlisted', severity: 'note' },
   { code: 'flour-moisture', severity: 'note', moisture: 0.166, points: -4.5, place: 'Sea store' },
   { code: 'flour-moisture', severity: 'note', moisture: 0.095, points: 7.9, place: null },
   { code: 'lot-thirst', severity: 'note', points: 2.1, batches: 3 },
   { code: 'hold-back', severity: 'note', grams: 15, startG: 402, batches: 0, points: 4.3 },
-  { code: 'scale-coarse', severity: 'caution', ingredient: 'Fine salt', grams: 4.5, percent: 11 },
-  { code: 'salt-outside', severity: 'caution', percent: 3, high: 1 },
+  { code: 'scale-coarse', severity: 'caution', ingredient: 'Fine salt', grams: 4.5, percent: 11, alkali: false },
+  { code: 'salt-outside', severity: 'caution', percent: 3, low: 0, high: 1, on: 'flour' },
+  { code: 'salt-outside', severity: 'caution', percent: 0.2, low: 0.6, high: 1.4, on: 'cooked potato' },
+  { code: 'salt-over', severity: 'danger', percent: 12, limit: 8 },
+  { code: 'fat-outside', severity: 'caution', percent: 7, high: 2 },
+  { code: 'alkali-over', severity: 'danger', percent: 2.6, limit: 2 },
+  { code: 'alkali-outside', severity: 'caution', percent: 0.2, low: 0.5, high: 1.6 },
+  { code: 'alkali-outside', severity: 'caution', percent: 0.2, low: 0, high: 0 },
+  { code: 'alkali-handling', severity: 'caution' },
+  { code: 'no-gluten', severity: 'danger', percent: 0 },
+  { code: 'share-over', severity: 'caution', ingredient: 'Rice flour', percent: 60, max: 30 },
+  { code: 'moisture-outside', severity: 'caution', percent: 70, low: 57, high: 66 },
+  { code: 'moisture-outside', severity: 'note', percent: 55, low: 57, high: 66 },
+  { code: 'free-water', severity: 'note', available: 40, effective: 62 },
+  { code: 'never-dry', severity: 'caution', ingredients: ['Milk, whole'] },
+  { code: 'thirsty-flour', severity: 'note', points: -2 },
   { code: 'cut-over-board', severity: 'caution', cutMm: 700, boardMm: 600 },
 ]
 
@@ -54,6 +69,7 @@ it('a pinch that a scale cannot weigh is said to be one', () => {
     ingredient: 'Fine salt',
     grams: 0.02,
     percent: 2500,
+    alkali: false,
   } as const
   expect(words(note)).toEqual({
     title: '0.02 g is too little for a 1 g scale',

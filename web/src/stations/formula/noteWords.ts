@@ -1,4 +1,5 @@
-import { formatGrams, formatNumber, formatPercent, type SheetNote, type Worked } from '@harina/core'
+import { formatNumber, formatPercent, unreachable, type SheetNote, type Worked } from '@harina/core'
+import { inGrams, type Worded } from '../../ui/units.ts'
 
 export interface NoteWords {
   readonly title: string
@@ -7,26 +8,27 @@ export interface NoteWords {
 
 const batchesWords = (n: number) => (n === 1 ? 'one batch' : `${n} batches`)
 
-/** A margin note: what, why, how much and what to do. */
-export function noteWords(note: SheetNote, { shape, lot, sheet, batch }: Worked, scaleStepG: number): NoteWords {
-  const grams = (g: number) => `${formatGrams(g, scaleStepG)} g`
+/** Notes on water, flour and the shape; what is dosed is worded below. */
+function doughWords(note: SheetNote, worked: Worked, words: Worded, scaleStepG: number): NoteWords {
+  const { shape, lot, control, dough } = worked
+  const grams = (g: number) => words.mass(g, scaleStepG)
+  const onBase = control.by === 'base'
   switch (note.code) {
     case 'hydration-outside':
       return {
         title: 'This will not hold together',
-        text: `This dough works from ${note.low} to ${note.high} on 14 % flour. Move the rule back, or choose another dough.`,
+        text: `${dough.name} works from ${note.low} to ${note.high} ${onBase ? `on ${control.base}` : 'on 14 % flour'}. Move the rule back, or choose another dough.`,
       }
     case 'shape-outside': {
-      const points = formatNumber(Math.abs(note.outsideBy), 1)
-      return note.outsideBy < 0
-        ? {
-            title: `${points} points stiff for ${shape.name}`,
-            text: `It ${shape.tooStiff}. Give ${points} points more water, or choose a stiffer shape.`,
-          }
-        : {
-            title: `${points} points soft for ${shape.name}`,
-            text: `It ${shape.tooSoft}. Take ${points} points off, or choose a softer shape.`,
-          }
+      const points = formatNumber(note.by, 1)
+      const cure = onBase
+        ? { stiff: `Take ${points} of flour off`, soft: `Give ${points} more flour` }
+        : { stiff: `Give ${points} points more water`, soft: `Take ${points} points off` }
+      const other = note.side === 'stiff' ? 'a stiffer shape' : 'a softer shape'
+      return {
+        title: `${points} ${onBase ? '' : 'points '}${note.side} for ${shape.name}`,
+        text: `It ${note.side === 'stiff' ? shape.tooStiff : shape.tooSoft}. ${cure[note.side]}, or choose ${other}.`,
+      }
     }
     case 'shape-unlisted':
       return {
@@ -53,6 +55,11 @@ export function noteWords(note: SheetNote, { shape, lot, sheet, batch }: Worked,
         text: `Felt right that far ${note.points < 0 ? 'below' : 'above'} paper in ${batchesWords(note.batches)}, give or take ${formatNumber(2 * lot.sd, 1)}. The water above has it in.`,
       }
     }
+    case 'thirsty-flour':
+      return {
+        title: `These flours drink ${formatNumber(Math.abs(note.points), 1)} points ${note.points < 0 ? 'less' : 'more'}`,
+        text: `The windows on the rule stand ${note.points < 0 ? 'lower' : 'higher'} by that much. By the flour table; the feel decides.`,
+      }
     case 'hold-back':
       return {
         title: `Hold back ${grams(note.grams)}`,
@@ -62,8 +69,49 @@ export function noteWords(note: SheetNote, { shape, lot, sheet, batch }: Worked,
             : `${note.batches === 1 ? 'One batch leaves' : `${note.batches} batches leave`} ${formatNumber(note.points, 1)} points of doubt.`
         }`,
       }
+    case 'free-water':
+      return {
+        title: `Only ${formatPercent(note.available)} of ${formatPercent(note.effective)} is free`,
+        text: 'The rest is held by purée, curd or egg and comes late. Judge the feel by the free water, the drying and the label by all of it.',
+      }
+    case 'moisture-outside':
+      return note.percent > note.high
+        ? {
+            title: `${formatPercent(note.percent)} % water in the dough`,
+            text: `It holds best from ${note.low} to ${note.high} %. Steam the base off or bake it drier before more flour goes in: flour makes it heavy.`,
+          }
+        : {
+            title: `${formatPercent(note.percent)} % water in the dough`,
+            text: `It is soft and light from ${note.low} to ${note.high} %. Less flour, or a moister base.`,
+          }
+    default:
+      return doseWords(note, worked, words, scaleStepG)
+  }
+}
+
+type DoseNote = Extract<
+  SheetNote,
+  {
+    code:
+      | 'scale-coarse'
+      | 'salt-over'
+      | 'salt-outside'
+      | 'fat-outside'
+      | 'alkali-over'
+      | 'alkali-outside'
+      | 'alkali-handling'
+      | 'no-gluten'
+      | 'share-over'
+      | 'never-dry'
+      | 'cut-over-board'
+  }
+>
+
+/** Notes on salt, alkali, fat, gluten, the scale and the board. */
+function doseWords(note: DoseNote, { sheet }: Worked, words: Worded, scaleStepG: number): NoteWords {
+  switch (note.code) {
     case 'scale-coarse': {
-      const amount = `${formatNumber(note.grams, note.grams < 0.1 ? 2 : 1)} g`
+      const amount = words.mass(note.grams, note.grams < 0.1 ? 0.01 : 0.1)
       const scale = `${formatNumber(scaleStepG, scaleStepG < 1 ? 1 : 0)} g scale`
       return note.percent >= 100
         ? {
@@ -72,18 +120,74 @@ export function noteWords(note: SheetNote, { shape, lot, sheet, batch }: Worked,
           }
         : {
             title: `${amount} on a ${scale}`,
-            text: `${note.ingredient}: up to ${formatNumber(note.percent, 0)} % off by rounding. Use a finer scale if you have one.`,
+            text: `${note.ingredient}: up to ${formatNumber(note.percent, 0)} % off by rounding. Use a finer scale if you have one${note.alkali ? ', or make a stock solution' : ''}.`,
           }
     }
-    case 'salt-outside':
+    case 'salt-over':
       return {
-        title: `${formatPercent(batch.saltPercent)} % salt is high`,
-        text: `This dough takes 0 to ${note.high} %. More tightens it; salt the pot instead.`,
+        title: `${formatPercent(note.percent)} % salt is not right`,
+        text: `Over ${note.limit} % of the flour nobody makes a dough with. A point may be missing: check the row.`,
+      }
+    case 'salt-outside':
+      return note.percent > note.high
+        ? {
+            title: `${formatPercent(note.percent)} % salt is high`,
+            text: `This dough takes ${note.low} to ${note.high} % on ${note.on}. More tightens it; salt the pot instead.`,
+          }
+        : {
+            title: `${formatPercent(note.percent)} % salt is low`,
+            text: `This dough takes ${note.low} to ${note.high} % on ${note.on}. With less it is slacker and sours sooner.`,
+          }
+    case 'fat-outside':
+      return {
+        title: `${formatPercent(note.percent)} % fat is high`,
+        text: `This dough takes up to ${note.high} %. More shortens it, and dried pieces go stale sooner.`,
+      }
+    case 'alkali-over':
+      return {
+        title: `${formatNumber(note.percent, 2)} % alkali cannot be right`,
+        text: `Over ${note.limit} % of the flour, as sodium carbonate, is harsh and soapy. Take it down to what the dough’s table says; it is weighed, never spooned.`,
+      }
+    case 'alkali-outside':
+      return note.high === 0
+        ? {
+            title: 'Alkali in a dough without',
+            text: 'The table has none for this dough. It yellows, firms and slackens late: make a handful first.',
+          }
+        : {
+            title: `${formatNumber(note.percent, 2)} % alkali is ${note.percent > note.high ? 'much' : 'little'} here`,
+            text: `As sodium carbonate this dough takes ${note.low} to ${note.high} % of the flour.`,
+          }
+    case 'alkali-handling':
+      return {
+        title: 'Alkali burns skin and eyes',
+        text: 'Gloves and eye protection. Powder into cold water, never water onto powder. No aluminium. As its label says; the Alkali drawer has the rest.',
+      }
+    case 'no-gluten':
+      return {
+        title: 'Nothing holds this sheet',
+        text: `${formatNumber(note.percent, 0)} % of the flour has gluten. A sheet, stamp or pull wants a wheat in it, or a scalded dough without gluten.`,
+      }
+    case 'share-over':
+      return {
+        title: `${formatNumber(note.percent, 0)} % is much for this flour`,
+        text: `${note.ingredient}: up to ${note.max} % is usual without a method of its own. It tears, or sits heavy.`,
+      }
+    case 'never-dry':
+      return {
+        title: 'Not for the drying rack',
+        text: `${note.ingredients.join(', ')}: never dried in room air. Cook, chill or freeze. Local food rules come first.`,
       }
     case 'cut-over-board':
       return {
         title: 'Longer than the board',
-        text: `A ${note.cutMm} mm cut does not fit on ${note.boardMm} mm. Set the board in Gear, or cut ${sheet.name} shorter.`,
+        text: `A cut of ${words.length(note.cutMm)} does not fit on ${words.length(note.boardMm)}. Set the board in Gear, or cut ${sheet.name} shorter.`,
       }
+    default:
+      return unreachable(note)
   }
 }
+
+/** A margin note: what, why, how much and what to do. */
+export const noteWords = (note: SheetNote, worked: Worked, scaleStepG: number, words: Worded = inGrams): NoteWords =>
+  doughWords(note, worked, words, scaleStepG)

@@ -21,6 +21,7 @@ const choices: readonly { choice: ClashChoice; name: string; words: string }[] =
 
 const kindWords: Readonly<Record<Clash['kind'], string>> = {
   formula: 'formula',
+  ingredient: 'ingredient',
   lot: 'flour lot',
   batch: 'batch',
   gear: 'gear',

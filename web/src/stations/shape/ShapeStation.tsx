@@ -1,22 +1,24 @@
 import {
-  formatLength,
   formatNumber,
   formatPercent,
   rankShapes,
-  setPoured,
+  setOnRule,
+  tableReading,
   toPoured,
   type Kitchen,
   type ShapeMatch,
   type Worked,
 } from '@harina/core'
-import { useMemo, type ReactNode } from 'react'
+import { useMemo, useState, type CSSProperties, type ReactNode } from 'react'
 import { Link } from 'react-router'
 import { BatchStrip } from '../../ui/BatchStrip.tsx'
 import { sheetEdited } from '../../state/draftSlice.ts'
 import { FindButton } from '../../ui/FindButton.tsx'
 import { useAppDispatch } from '../../state/store.ts'
 import { useKitchen, useWorked } from '../../ui/kitchen.tsx'
-import { RopeAndCut } from '../../ui/RopeAndCut.tsx'
+import { BlankDrawing, blankWords, drawnWords } from '../../ui/BlankDrawing.tsx'
+import { familyInk } from '../../ui/family.tsx'
+import { useUnits } from '../../ui/units.ts'
 import { ShapeEngraving } from '../../ui/ShapeEngraving.tsx'
 import { gradeWords, matchWords, problemWords } from '../../ui/words.ts'
 
@@ -33,7 +35,7 @@ function WindowGlance({ match, hydration }: { match: ShapeMatch; hydration: numb
         y="7"
         width={x(high) - x(low)}
         height="6"
-        fill="var(--semolina)"
+        fill="var(--family)"
         opacity={match.listed ? 1 : 0.4}
       />
       <path d={`M${x(hydration) - 5} 1h10l-5 8z`} fill="var(--ink)" />
@@ -61,7 +63,7 @@ function ShapeList({
             aria-pressed={match.shape.id === chosen}
             className={`flex min-h-[88px] w-full items-center gap-3 border-b border-line px-2 text-left ${
               match.shape.id === chosen
-                ? 'border-l-[5px] border-l-semolina bg-ground'
+                ? 'border-l-[5px] border-l-family bg-ground'
                 : 'border-l-[5px] border-l-transparent hover:bg-ground'
             }`}
             onClick={() => onChoose(match.shape.id)}
@@ -100,16 +102,19 @@ function Figure({ label, figure, unit, note }: { label: string; figure: string; 
 /** The smallest change that brings the dough to where the shape likes it. */
 function BringIn({ worked }: { worked: Worked }) {
   const dispatch = useAppDispatch()
-  const { match, paper14, poured, lot } = worked
+  const { match, poured, lot, flourShift, control } = worked
   if (match.grade === 'in') return null
-  const to = toPoured(poured, paper14 - match.outsideBy + lot.shift)
+  const wanted = tableReading(worked) - match.outsideBy
+  const to = control.by === 'base' ? wanted : toPoured(poured, wanted + lot.shift + flourShift)
+  const next = setOnRule(worked, to)
   return (
     <button
       type="button"
       className="quiet font-semibold"
-      onClick={() => dispatch(sheetEdited({ sheet: setPoured(worked, to) }))}
+      disabled={!next.ok}
+      onClick={() => next.ok && dispatch(sheetEdited({ sheet: next.value }))}
     >
-      Bring the water to {formatPercent(to)} %
+      Bring the {control.by === 'base' ? 'flour' : 'water'} to {formatPercent(to)} %
     </button>
   )
 }
@@ -123,9 +128,73 @@ function Making({ title, children }: { title: string; children: ReactNode }) {
   )
 }
 
+/** The figures of the pieces at hand; those of ropes and boards only where there are any. */
+function PieceFigures({ worked }: { worked: Worked }) {
+  const { shape, cut, portionG } = worked
+  const { mass, massFigure, units, length } = useUnits()
+  const made = shape.paceOf === 'portions' ? worked.batch.doughG / (portionG ?? cut.pieceG) : cut.pieces
+  const minutes = Math.ceil(made / shape.piecesPerMin.practised)
+  return (
+    <div className="grid grid-cols-2 gap-x-6 gap-y-3 md:grid-cols-5">
+      <Figure
+        label={shape.paceOf === 'strands' ? 'strands' : 'pieces'}
+        figure={formatNumber(cut.pieces, 0)}
+        note={`${mass(cut.leftoverG, 0.1)} left over`}
+      />
+      <Figure
+        label="each"
+        figure={massFigure(cut.pieceG, 0.01)}
+        unit={units.mass}
+        note={portionG === null ? '' : `${formatNumber(portionG / cut.pieceG, 0)} in a portion`}
+      />
+      {cut.rope && (
+        <Figure label="rope in all" figure={length(cut.rope.ropeMm)} note={blankWords(shape.blank, { length })} />
+      )}
+      {cut.rope && (
+        <Figure
+          label="board lengths"
+          figure={formatNumber(cut.rope.ropes, 0)}
+          note={`${cut.rope.piecesPerBoard} pieces from one`}
+        />
+      )}
+      <Figure
+        label="one pair of hands"
+        figure={formatNumber(minutes, 0)}
+        unit="min"
+        note={`${shape.piecesPerMin.practised} ${shape.paceOf} a minute; ${shape.piecesPerMin.learner} while learning`}
+      />
+    </div>
+  )
+}
+
+function HowTo({ shape }: Pick<Worked, 'shape'>) {
+  const list = (title: string, items: readonly string[]) => (
+    <Making title={title}>
+      <ul>
+        {items.map((item) => (
+          <li key={item}>{item}</li>
+        ))}
+      </ul>
+    </Making>
+  )
+  return (
+    <div className="grid gap-x-8 gap-y-3 border-t border-line pt-3 text-[16px] leading-snug md:grid-cols-[1.5fr_1fr_1fr]">
+      <Making title="How">
+        <ol className="list-decimal pl-5">
+          {shape.steps.map((step) => (
+            <li key={step}>{step}</li>
+          ))}
+        </ol>
+      </Making>
+      {list('Look for', shape.checks)}
+      {list('With', shape.tools)}
+    </div>
+  )
+}
+
 function ChosenShape({ worked }: { worked: Worked }) {
-  const { shape, rope, match, dough } = worked
-  const minutes = Math.ceil(rope.pieces / shape.piecesPerMin.practised)
+  const { shape, match, dough, control } = worked
+  const units = useUnits()
   return (
     <div className="flex min-w-0 flex-col gap-4">
       <div>
@@ -136,96 +205,61 @@ function ChosenShape({ worked }: { worked: Worked }) {
           </p>
         </div>
         <p className="text-[17px]" role="status">
-          {matchWords(match)} <BringIn worked={worked} />
+          {matchWords(match, control.by === 'base')} <BringIn worked={worked} />
         </p>
       </div>
       <div className="grid items-end gap-x-8 gap-y-3 border-y border-line py-3 md:grid-cols-[minmax(0,380px)_minmax(0,1fr)]">
         <ShapeEngraving shape={shape} width={370} height={218} withScale />
         <div className="flex flex-col gap-3">
-          <RopeAndCut diameterMm={shape.blank.diameterMm} cutMm={shape.blank.cutMm} family={dough.family} width={340} />
+          <BlankDrawing blank={shape.blank} family={dough.family} width={340} />
           <p className="small leading-snug">
-            {shape.blank.drawn
-              ? `Rope and cut, to scale; then rolled out to ${formatLength(shape.blank.drawn.diameterMm)}, ${formatLength(shape.blank.drawn.lengthMm)} long.`
-              : 'Rope and cut, to scale.'}{' '}
-            {shape.board}
+            To scale. {drawnWords(shape.blank, units)} {shape.board}
           </p>
         </div>
       </div>
-      <div className="grid grid-cols-2 gap-x-6 gap-y-3 md:grid-cols-5">
-        <Figure
-          label="pieces"
-          figure={formatNumber(rope.pieces, 0)}
-          note={`${formatNumber(rope.leftoverG, 1)} g left over`}
-        />
-        <Figure
-          label="each"
-          figure={formatNumber(rope.pieceG, 2)}
-          unit="g"
-          note={worked.portionG === null ? '' : `${formatNumber(worked.portionG / rope.pieceG, 0)} in a portion`}
-        />
-        <Figure
-          label="rope in all"
-          figure={formatLength(rope.ropeMm)}
-          note={`${formatLength(shape.blank.diameterMm)} thick`}
-        />
-        <Figure
-          label="board lengths"
-          figure={formatNumber(rope.ropes, 0)}
-          note={`${rope.piecesPerBoard} pieces from one`}
-        />
-        <Figure
-          label="one pair of hands"
-          figure={formatNumber(minutes, 0)}
-          unit="min"
-          note={`${shape.piecesPerMin.practised} a minute; ${shape.piecesPerMin.learner} while learning`}
-        />
-      </div>
-      <div className="grid gap-x-8 gap-y-3 border-t border-line pt-3 text-[16px] leading-snug md:grid-cols-[1.5fr_1fr_1fr]">
-        <Making title="How">
-          <ol className="list-decimal pl-5">
-            {shape.steps.map((step) => (
-              <li key={step}>{step}</li>
-            ))}
-          </ol>
-        </Making>
-        <Making title="Look for">
-          <ul>
-            {shape.checks.map((check) => (
-              <li key={check}>{check}</li>
-            ))}
-          </ul>
-        </Making>
-        <Making title="With">
-          <ul>
-            {shape.tools.map((tool) => (
-              <li key={tool}>{tool}</li>
-            ))}
-          </ul>
-        </Making>
-      </div>
+      <PieceFigures worked={worked} />
+      <HowTo shape={shape} />
     </div>
   )
 }
 
+/** What the shapes are held against, in words. */
+const readingWords = (worked: Worked): string =>
+  worked.control.by === 'base'
+    ? `at ${formatPercent(worked.control.flourOnBase)} of flour on ${worked.control.base}`
+    : `at ${formatPercent(tableReading(worked))} % on 14 % flour`
+
 function Shapes({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
   const dispatch = useAppDispatch()
+  const [all, setAll] = useState(false)
+  const reading = tableReading(worked)
   const matches = useMemo(
-    () => rankShapes([...kitchen.shapes.values()], worked.dough, worked.paper14),
-    [kitchen.shapes, worked.dough, worked.paper14],
+    () => rankShapes([...kitchen.shapes.values()], worked.dough, reading),
+    [kitchen.shapes, worked.dough, reading],
   )
+  const known = matches.filter((match) => match.listed || match.shape.id === worked.shape.id)
+  const rest = matches.length - known.length
   return (
-    <div className="grid min-h-0 gap-x-8 gap-y-4 lg:grid-cols-[350px_minmax(0,1fr)]">
+    <div
+      className="grid min-h-0 gap-x-8 gap-y-4 lg:grid-cols-[350px_minmax(0,1fr)]"
+      style={{ '--family': familyInk[worked.dough.family] } as CSSProperties}
+    >
       <section aria-label="Which shapes suit">
         <p className="mb-1 leading-snug">
           <span className="head text-[19px]">What suits {worked.sheet.name}</span>
-          <span className="small block">at {formatPercent(worked.paper14)} % on 14 % flour; best suited first</span>
+          <span className="small block">{readingWords(worked)}; best suited first</span>
         </p>
         <ShapeList
-          matches={matches}
+          matches={all ? matches : known}
           chosen={worked.shape.id}
-          hydration={worked.paper14}
+          hydration={reading}
           onChoose={(id) => dispatch(sheetEdited({ sheet: { ...worked.sheet, shape: id } }))}
         />
+        {rest > 0 && (
+          <button type="button" className="quiet mt-3" aria-expanded={all} onClick={() => setAll(!all)}>
+            {all ? 'Only what this dough is known for' : `${rest} more, not usual for this dough`}
+          </button>
+        )}
       </section>
       <ChosenShape worked={worked} />
     </div>

@@ -6,7 +6,7 @@ import { ruleRange, type RuleMark } from './ruleLayout.ts'
 
 interface Props {
   readonly plan: Plan
-  /** Effective hydration in the bowl, percent. */
+  /** Where the bowl stands on its own rule, percent. */
   readonly value: number
   readonly marks: readonly RuleMark[]
   /** What else the scale must have room for, percent. */
@@ -18,7 +18,8 @@ interface Props {
 export function PlanRule({ plan, value, marks, room, label }: Props) {
   const family = useKitchen()?.doughs.get(plan.sheet.dough)?.family ?? 'semolina'
   const window = useMemo(() => planWindow(plan), [plan])
-  const range = ruleRange([window.low, window.high, plan.hydration.effective, ...room])
+  const planned = plan.control.by === 'base' ? [] : [plan.hydration.effective]
+  const range = ruleRange([window.low, window.high, value, ...planned, ...room])
   return (
     <HydrationRule
       family={family}

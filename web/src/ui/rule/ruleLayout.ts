@@ -55,8 +55,8 @@ const SHAPE_H = 17
 const METHOD_H = 13
 const LABEL_H = 17
 const GAP = 5
-const TICK_LABEL_Y = 40
-const MARK_ROW = 18
+const TICK_LABEL_Y = 38
+const MARK_ROW = 17
 const CHAR_PX = 7.2
 
 export const ruleX = ({ width, from, to }: Pick<RuleInput, 'width' | 'from' | 'to'>, percent: number): number =>
@@ -132,7 +132,7 @@ export function ruleLayout(input: RuleInput): RuleLayout {
     return made
   })
   const lineY = y + 2
-  const marks = placeMarks(input, lineY + TICK_LABEL_Y + 16)
+  const marks = placeMarks(input, lineY + TICK_LABEL_Y + 14)
   const lowest = marks.reduce((low, mark) => Math.max(low, mark.y), lineY + TICK_LABEL_Y)
   return { height: lowest + 8, lineY, shape, methods, ticks: ticks(input), marks }
 }

@@ -1,0 +1,49 @@
+/** From the ingredient table to the chemistry: which salts an alkali of the table is, and what a spoon of it would mean. */
+import type { Ingredient } from '../ingredients/index.ts'
+import type { BlendPart } from './dose.ts'
+
+/** Salts by mass of the table's alkalis; those of unknown strength, as bottled solutions, have none. */
+const COMPOSITION: Readonly<Record<string, readonly BlendPart[]>> = {
+  'sodium-carbonate-anhydrous': [{ salt: 'sodium-carbonate', share: 1 }],
+  'sodium-carbonate-monohydrate': [{ salt: 'sodium-carbonate-monohydrate', share: 1 }],
+  'sodium-carbonate-decahydrate': [{ salt: 'sodium-carbonate-decahydrate', share: 1 }],
+  'potassium-carbonate': [{ salt: 'potassium-carbonate', share: 1 }],
+  'carbonate-blend-60-40': [
+    { salt: 'sodium-carbonate', share: 0.6 },
+    { salt: 'potassium-carbonate', share: 0.4 },
+  ],
+  'baking-soda-baked': [
+    { salt: 'sodium-carbonate', share: 0.97 },
+    { salt: 'sodium-bicarbonate', share: 0.03 },
+  ],
+  'baking-soda': [{ salt: 'sodium-bicarbonate', share: 1 }],
+}
+
+export const saltsIn = (ingredient: string, grams: number) =>
+  (COMPOSITION[ingredient] ?? []).map(({ salt, share }) => ({ salt, grams: grams * share }))
+
+/** Alkalis that can stand in for one another in equal carbonate. */
+export const swappable = Object.keys(COMPOSITION).filter((id) => id !== 'baking-soda')
+
+/** A level teaspoon of it, g: what a spoon would mean, so that nobody uses one. */
+export const teaspoonG = ({ densityGPerMl }: Pick<Ingredient, 'densityGPerMl'>): number => densityGPerMl * 5
+
+export interface Stock {
+  /** Powder for the jar, g. */
+  readonly powderG: number
+  readonly waterG: number
+  /** Of the made solution, for the dough at hand, g. */
+  readonly solutionG: number
+  /** Water that solution brings to the dough, g. */
+  readonly bringsWaterG: number
+}
+
+/**
+ * A stock solution of `percent` g powder in 100 g of solution, enough for `batches` doughs that want `doseG` of powder each.
+ * @example 3 g a dough, 10 %, four doughs → 12 g in 108 g of water; 30 g of it a dough, 27 g of them water
+ */
+export function stockSolution(doseG: number, percent: number, batches: number): Stock {
+  const solutionG = (100 * doseG) / percent
+  const powderG = doseG * batches
+  return { powderG, waterG: solutionG * batches - powderG, solutionG, bringsWaterG: solutionG - doseG }
+}

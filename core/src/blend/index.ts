@@ -1,0 +1,2 @@
+export * from './blend.ts'
+export * from './lpText.ts'

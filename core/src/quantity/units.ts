@@ -1,0 +1,65 @@
+/** What a maker reads and types in. Everything is stored in g, mm and °C; these are for the edge only. */
+import { z } from '../zod.ts'
+import { decimalsOfStep, formatNumber } from './format.ts'
+
+export const CUP_ML = { us: 236.588, metric: 250, imperial: 284.131, japan: 200, china: 240 } as const
+export type CupRegion = keyof typeof CUP_ML
+export const cupRegions = Object.keys(CUP_ML) as CupRegion[]
+
+export const unitsSchema = z.strictObject({
+  mass: z.enum(['g', 'kg', 'oz', 'lb']),
+  volume: z.enum(['ml', 'cup']),
+  cup: z.enum(['us', 'metric', 'imperial', 'japan', 'china']),
+  temperature: z.enum(['°C', '°F']),
+  length: z.enum(['mm', 'in']),
+})
+
+export type Units = z.infer<typeof unitsSchema>
+
+export const defaultUnits: Units = { mass: 'g', volume: 'ml', cup: 'metric', temperature: '°C', length: 'mm' }
+
+export const GRAMS_IN = { g: 1, kg: 1000, oz: 28.349523125, lb: 453.59237 } as const
+const MM_PER_INCH = 25.4
+
+/** A figure as it is shown, and its unit. */
+export interface Shown {
+  readonly figure: string
+  readonly unit: string
+}
+
+export const shownText = ({ figure, unit }: Shown): string => `${figure} ${unit}`
+
+/** Decimals of a mass in a unit, so that one step of the scale is never hidden and hardly finer is shown. */
+const massDecimals = (unit: Units['mass'], stepG: number): number =>
+  unit === 'g' ? decimalsOfStep(stepG) : decimalsOfStep(stepG / GRAMS_IN[unit])
+
+/** @example 452 g on a 1 g scale in oz → 15.94 oz */
+export const showMass = (grams: number, { mass }: Units, stepG = 1): Shown => ({
+  figure: formatNumber(grams / GRAMS_IN[mass], massDecimals(mass, stepG)),
+  unit: mass,
+})
+
+/** @example 38 °C in °F → 100 °F */
+export const showTemperature = (celsius: number, { temperature }: Units, decimals = 0): Shown => ({
+  figure: formatNumber(temperature === '°C' ? celsius : toFahrenheit(celsius), decimals),
+  unit: temperature,
+})
+
+export const toFahrenheit = (celsius: number): number => (celsius * 9) / 5 + 32
+export const fromFahrenheit = (fahrenheit: number): number => ((fahrenheit - 32) * 5) / 9
+
+/** A length the way a bench speaks of it: 13 mm, 4.85 m, or 0.51 in, 191 in. */
+export function showLength(mm: number, { length }: Units): Shown {
+  if (length === 'in') {
+    const inches = mm / MM_PER_INCH
+    return { figure: formatNumber(inches, inches < 10 ? 2 : inches < 100 ? 1 : 0), unit: 'in' }
+  }
+  if (mm >= 1000) return { figure: formatNumber(mm / 1000, 2), unit: 'm' }
+  return { figure: formatNumber(mm, mm < 10 && mm % 1 !== 0 ? 1 : 0), unit: 'mm' }
+}
+
+/** Millilitres, or cups of a region. */
+export const showVolume = (ml: number, { volume, cup }: Units): Shown =>
+  volume === 'ml'
+    ? { figure: formatNumber(ml, 0), unit: 'ml' }
+    : { figure: formatNumber(ml / CUP_ML[cup], 2), unit: 'cups' }

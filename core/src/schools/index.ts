@@ -1,0 +1,2 @@
+export * from './school.ts'
+export * from './hazard.ts'

@@ -1,0 +1,63 @@
+/** What a piece is before it is shaped: cut from a rope, a sheet or a die, stamped, or dropped. Lengths in mm. */
+import { unreachable } from '../result.ts'
+import { z } from '../zod.ts'
+
+const mm = z.number().positive()
+
+export const blankSchema = z.discriminatedUnion('type', [
+  z.strictObject({
+    type: z.literal('rope'),
+    diameterMm: mm,
+    cutMm: mm,
+    /** Rolled or pulled out further after the cut, to one strand or to many. */
+    drawn: z
+      .strictObject({ diameterMm: mm, lengthMm: mm.optional(), strands: z.number().int().positive().optional() })
+      .optional(),
+  }),
+  z.strictObject({
+    type: z.literal('sheet'),
+    thicknessMm: mm,
+    widthMm: mm,
+    lengthMm: mm,
+    drawn: z.strictObject({ thicknessMm: mm, widthMm: mm.optional() }).optional(),
+  }),
+  z.strictObject({ type: z.literal('disc'), diameterMm: mm, thicknessMm: mm }),
+  z.strictObject({
+    type: z.literal('die'),
+    section: z.string().min(1),
+    outerMm: mm,
+    innerMm: z.number().min(0),
+    /** Of one outlet. */
+    openAreaMm2: z.number().positive(),
+    /** Section of the strand as it leaves, over the open area. */
+    swell: z.number().positive(),
+    cutMm: mm,
+  }),
+  /** Batter through a hole or off a board: a cylinder before it rounds up. */
+  z.strictObject({ type: z.literal('drop'), holeMm: mm, lengthMm: mm }),
+])
+
+export type Blank = z.infer<typeof blankSchema>
+
+const discMm2 = (diameterMm: number): number => (Math.PI / 4) * diameterMm ** 2
+
+/** Volume of one blank in mm³. A piece drawn out keeps it. */
+export function blankVolumeMm3(blank: Blank): number {
+  switch (blank.type) {
+    case 'rope':
+      return discMm2(blank.diameterMm) * blank.cutMm
+    case 'sheet':
+      return blank.thicknessMm * blank.widthMm * blank.lengthMm
+    case 'disc':
+      return discMm2(blank.diameterMm) * blank.thicknessMm
+    case 'die':
+      return blank.openAreaMm2 * blank.swell * blank.cutMm
+    case 'drop':
+      return discMm2(blank.holeMm) * blank.lengthMm
+    default:
+      return unreachable(blank)
+  }
+}
+
+/** Mass of one blank in g; density in g/cm³. @example 9 mm rope cut at 13 mm, 1.2 g/cm³ → 0.992 g */
+export const blankG = (densityGPerCm3: number, blank: Blank): number => (densityGPerCm3 * blankVolumeMm3(blank)) / 1000

@@ -1,0 +1,68 @@
+import { z } from '../zod.ts'
+import { METHODS } from './shape.ts'
+import { spanSchema, windowSchema } from './window.ts'
+
+export const FAMILIES = ['semolina', 'salted', 'alkaline', 'batter', 'gnocchi'] as const
+export type Family = (typeof FAMILIES)[number]
+
+/** What a dough is steered by: water on flour, or flour on a moist cooked base. */
+const controlSchema = z.discriminatedUnion('by', [
+  z.strictObject({ by: z.literal('hydration') }),
+  z.strictObject({
+    by: z.literal('base'),
+    /** In words, as it stands on the rule: *cooked potato*. */
+    base: z.string().min(1),
+    /** Ingredients that can be this base, the usual one first. */
+    bases: z.array(z.string().min(1)).min(1),
+  }),
+])
+
+export const BINDERS = ['eggYolk', 'wholeEgg', 'potatoStarch', 'eggReplacer'] as const
+
+/** A dough of the field: what it takes to mix it and the windows in which each method works. */
+export const doughSchema = z.strictObject({
+  id: z.string().min(1),
+  family: z.enum(FAMILIES),
+  name: z.string().min(1),
+  control: controlSchema,
+  windows: z.partialRecord(z.enum(METHODS), windowSchema),
+  /** Ingredient ids; the windows are written for the first. */
+  flours: z.array(z.string().min(1)).min(1),
+  /** Percent on flour, or on the base where `saltOn` says so. */
+  saltPercent: windowSchema,
+  saltOn: z.enum(['flour', 'base']),
+  oilPercent: windowSchema,
+  /** Na₂CO₃ equivalent, percent on flour. */
+  alkaliPercent: windowSchema.optional(),
+  /** Butter and cheese of cooked pastes, percent on the base. */
+  fatPercent: windowSchema.optional(),
+  eggPercent: windowSchema.optional(),
+  binderPercent: z.partialRecord(z.enum(BINDERS), windowSchema).optional(),
+  /** Percent of the whole dough. */
+  doughMoisture: windowSchema.optional(),
+  waterC: z.array(
+    z.strictObject({ choice: z.string().min(1), fromC: z.number(), toC: z.number(), why: z.string().min(1) }),
+  ),
+  mixing: z.array(z.string().min(1)).min(1),
+  kneadMin: spanSchema,
+  mixerMin: spanSchema,
+  restMin: windowSchema,
+  restColdH: windowSchema,
+  /** How long the flour must be left to drink before a second correction, min. */
+  drinkMin: z.number().positive(),
+  feel: z.strictObject({
+    crumbling: z.string().min(1),
+    dry: z.string().min(1),
+    right: z.string().min(1),
+    tacky: z.string().min(1),
+    sticky: z.string().min(1),
+  }),
+  /** Ids of the hazard table. */
+  cautions: z.array(z.string().min(1)),
+  note: z.string().min(1).optional(),
+  pot: z.strictObject({ litresPer100G: z.number().positive(), saltGPerL: z.number().min(0) }),
+})
+
+export type Dough = z.infer<typeof doughSchema>
+export type DoughTable = ReadonlyMap<string, Dough>
+export const doughTable = (rows: readonly Dough[]): DoughTable => new Map(rows.map((row) => [row.id, row]))

@@ -1,0 +1,76 @@
+/** What a dough brings: free water, energy, salt, allergens, cost, and where its mass comes from. */
+import type { BatchResult } from '../formula/index.ts'
+import type { Lot } from '../records/documents.ts'
+import type { WorkedRow } from './computeSheet.ts'
+
+export interface Balance {
+  /** Water free to wet flour soon, percent on flour. */
+  readonly availablePercent: number
+  readonly allergens: readonly string[]
+  /** Of the whole dough, in the maker's money; null while nothing has a price. */
+  readonly cost: { readonly total: number; readonly unpriced: readonly string[] } | null
+  /** Protein of the flours, fraction of their mass. */
+  readonly flourProtein: number
+  readonly kJPer100G: number
+  readonly saltGPer100G: number
+}
+
+/** kJ per g. Fibre is counted as starch, so the figure runs a little high. */
+const KJ_PER_G = { protein: 17, fat: 37, starch: 17 }
+
+function energyKJ({ ingredient, water, grams }: WorkedRow): number {
+  const { protein, fat, salt, group } = ingredient
+  if (group === 'salt' || group === 'alkali') return 0
+  const starch = Math.max(0, 1 - water - protein - fat - salt)
+  return grams * (protein * KJ_PER_G.protein + fat * KJ_PER_G.fat + starch * KJ_PER_G.starch)
+}
+
+const sumOf = (rows: readonly WorkedRow[], of: (row: WorkedRow) => number): number =>
+  rows.reduce((sum, row) => sum + of(row), 0)
+
+function costOf(rows: readonly WorkedRow[], lots: readonly Lot[]): Balance['cost'] {
+  const priceOf = (row: WorkedRow) =>
+    lots.find((lot) => lot.id === row.lot)?.pricePerKg ?? row.ingredient.pricePerKg ?? (row.water >= 1 ? 0 : undefined)
+  const bought = rows.filter((row) => row.grams > 0 && row.water < 1)
+  if (bought.every((row) => priceOf(row) === undefined)) return null
+  return {
+    total: sumOf(rows, (row) => ((priceOf(row) ?? 0) * row.grams) / 1000),
+    unpriced: bought.filter((row) => priceOf(row) === undefined).map((row) => row.ingredient.name),
+  }
+}
+
+export function balanceOf(rows: readonly WorkedRow[], batch: BatchResult, lots: readonly Lot[]): Balance {
+  const flours = rows.filter((row) => row.part === 'flour')
+  const protein = (row: WorkedRow) => lots.find((lot) => lot.id === row.lot)?.protein ?? row.ingredient.protein
+  const free = (row: WorkedRow) => (row.part === 'flour' ? 0 : row.grams * row.water * row.ingredient.availableWater)
+  return {
+    availablePercent: (100 * sumOf(rows, free)) / batch.flourG,
+    allergens: [...new Set(rows.filter((row) => row.grams > 0).flatMap((row) => row.ingredient.allergens))].sort(),
+    cost: costOf(rows, lots),
+    flourProtein: sumOf(flours, (row) => row.grams * protein(row)) / batch.flourG,
+    kJPer100G: (100 * sumOf(rows, energyKJ)) / batch.doughG,
+    saltGPer100G: (batch.saltPercent * batch.flourG) / batch.doughG,
+  }
+}
+
+export type ColumnCode =
+  'dry-flour' | 'flour-water' | 'base-dry' | 'base-water' | 'poured' | 'salt' | 'alkali' | 'other'
+
+/** The dough as a column, top to bottom: where the mass on the scale comes from. Empty parts are left out. */
+export function columnOf(rows: readonly WorkedRow[]): readonly { readonly code: ColumnCode; readonly grams: number }[] {
+  const of = (part: WorkedRow['part'], share: (row: WorkedRow) => number = () => 1) =>
+    sumOf(rows, (row) => (row.part === part ? row.weighedG * share(row) : 0))
+  const wet = (row: WorkedRow) => row.water
+  const dry = (row: WorkedRow) => 1 - row.water
+  const parts: { code: ColumnCode; grams: number }[] = [
+    { code: 'dry-flour', grams: of('flour', dry) },
+    { code: 'flour-water', grams: of('flour', wet) },
+    { code: 'base-dry', grams: of('base', dry) },
+    { code: 'base-water', grams: of('base', wet) },
+    { code: 'poured', grams: of('water') },
+    { code: 'other', grams: of('other') },
+    { code: 'salt', grams: of('salt') },
+    { code: 'alkali', grams: of('alkali') },
+  ]
+  return parts.filter((part) => part.grams > 0)
+}

@@ -1,0 +1,57 @@
+/** From the rows of a sheet to baker's percentages: the water solved, or everything counted on a base put on flour. */
+import { solveBatch, type BatchRow } from '../formula/index.ts'
+import { ok, problem, type Result } from '../result.ts'
+import type { Known } from './knownRows.ts'
+
+export const VOIDS = 0.03
+
+export interface Mix {
+  /** On 100 of flour. */
+  readonly rows: readonly BatchRow[]
+  /** What the formula asks for, 14 % basis, before the lot's own thirst. */
+  readonly paper14: number
+  /** Flour on 100 of base; null where the sheet counts on flour. */
+  readonly flourOnBase: number | null
+}
+
+const written = ({ row }: Known): number => (row.amount.by === 'percent' ? row.amount.percent : 0)
+const batchRow = (known: Known, percent: number): BatchRow => ({
+  material: known.material,
+  percent,
+  flour: known.row.flour === true,
+})
+
+const plain = { target: { by: 'flour', grams: 100 }, lossPercent: 0, scaleStepG: 1, voids: VOIDS } as const
+
+/** Water solved first as the paper says, then with the lot's thirst on top. */
+function onFlour(known: readonly Known[], shiftPoints: number): Result<Mix> {
+  const index = known.findIndex(({ row }) => row.amount.by === 'hydration')
+  const amount = known[index]?.row.amount
+  if (amount?.by !== 'hydration') return problem('no-water-row', 'rows')
+  const rows = known.map((each) => batchRow(each, written(each)))
+  const paper = solveBatch({ ...plain, rows, solve: { index, percent: amount.percent, basis: amount.basis } })
+  if (!paper.ok) return paper
+  const paper14 = paper.value.hydration.basis14
+  const wet = solveBatch({ ...plain, rows, solve: { index, percent: paper14 + shiftPoints, basis: 'basis14' } })
+  if (!wet.ok) return wet
+  return ok({
+    paper14,
+    flourOnBase: null,
+    rows: rows.map((row, i) => ({ ...row, percent: wet.value.rows[i]?.percent ?? row.percent })),
+  })
+}
+
+function onBase(known: readonly Known[]): Result<Mix> {
+  const sum = (of: 'base' | 'flour') => known.reduce((total, each) => total + (each.part === of ? written(each) : 0), 0)
+  const flourOnBase = sum('flour')
+  if (flourOnBase <= 0) return problem('no-flour', 'rows')
+  if (Math.abs(sum('base') - 100) > 0.011) return problem('bases-not-100', 'rows', { sum: sum('base') })
+  const rows = known.map((each) => batchRow(each, (100 * written(each)) / flourOnBase))
+  const solved = solveBatch({ ...plain, rows })
+  if (!solved.ok) return solved
+  return ok({ rows, flourOnBase, paper14: solved.value.hydration.basis14 })
+}
+
+/** Problems: those of `solveBatch`, and `no-water-row`, `no-flour`, `bases-not-100`. */
+export const mixRows = (known: readonly Known[], shiftPoints: number): Result<Mix> =>
+  known.some(({ row }) => row.base) ? onBase(known) : onFlour(known, shiftPoints)

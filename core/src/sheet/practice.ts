@@ -1,0 +1,47 @@
+/** How this sheet is worked once the schools are settled: heat of the water, rest, salt in the pot, the share held back. */
+import type { Sheet } from '../records/sheet.ts'
+import { setsFor, type SchoolSets } from '../schools/index.ts'
+import type { Dough } from '../shape/index.ts'
+import type { Kitchen } from './kitchen.ts'
+
+export interface Practice {
+  readonly sets: SchoolSets
+  /** Null where a dough takes no water. */
+  readonly waterC: number | null
+  readonly restMin: number
+  readonly restCold: boolean
+  readonly potSaltGPerL: number
+}
+
+/** The middle of the table's own span nearest to the heat a school asks for. */
+function doughWaterC({ waterC }: Dough, wantedC: number | undefined): number | null {
+  const middles = waterC.map(({ fromC, toC }) => (fromC + toC) / 2)
+  if (wantedC === undefined) return middles[0] ?? null
+  return middles.length === 0 ? null : middles.reduce((a, b) => (Math.abs(b - wantedC) < Math.abs(a - wantedC) ? b : a))
+}
+
+function restOf({ restMin, restColdH }: Dough, rest: SchoolSets['rest']): Pick<Practice, 'restMin' | 'restCold'> {
+  switch (rest) {
+    case 'low':
+      return { restMin: Math.max(5, restMin.low), restCold: false }
+    case 'long':
+      return { restMin: Math.min(restMin.high, Math.max(120, restMin.best)), restCold: false }
+    case 'cold':
+      // Some doughs do not keep: a night in the fridge would be the end of them.
+      return restColdH.high < 8
+        ? { restMin: restMin.best, restCold: false }
+        : { restMin: Math.max(8, restColdH.best) * 60, restCold: true }
+    default:
+      return { restMin: restMin.best, restCold: false }
+  }
+}
+
+export function practiceOf(sheet: Sheet, dough: Dough, { schools, gear }: Kitchen): Practice {
+  const sets = setsFor(schools, dough.family, gear.schools, sheet.schools)
+  return {
+    sets,
+    waterC: sheet.waterC ?? doughWaterC(dough, sets.waterC),
+    ...restOf(dough, sets.rest),
+    potSaltGPerL: sets.potSaltGPerL ?? dough.pot.saltGPerL,
+  }
+}

@@ -1,0 +1,162 @@
+/** Checks that hold for any dough: what a careful colleague would say on reading the sheet. */
+import { MOST_ALKALI_PERCENT } from '../alkali/dose.ts'
+import { isDairyOrEgg } from '../ingredients/index.ts'
+import type { Worked } from './computeSheet.ts'
+
+/** More salt on flour than any dough here is made with. Percent. */
+export const SALT_LIMIT_PERCENT = 8
+/** Where free water falls this share short of all water, the feel follows the free water. */
+const FREE_WATER_GAP = 0.2
+/** Under this share of flour with gluten nothing holds a sheet together. Percent. */
+const GLUTEN_SHARE_PERCENT = 10
+
+export type SanityNote =
+  | { readonly code: 'alkali-over'; readonly severity: 'danger'; readonly percent: number; readonly limit: number }
+  | {
+      readonly code: 'alkali-outside'
+      readonly severity: 'caution'
+      readonly percent: number
+      readonly low: number
+      readonly high: number
+    }
+  | { readonly code: 'alkali-handling'; readonly severity: 'caution' }
+  | { readonly code: 'salt-over'; readonly severity: 'danger'; readonly percent: number; readonly limit: number }
+  | {
+      readonly code: 'salt-outside'
+      readonly severity: 'caution'
+      readonly percent: number
+      readonly low: number
+      readonly high: number
+      readonly on: string
+    }
+  | {
+      readonly code: 'fat-outside'
+      readonly severity: 'caution'
+      readonly percent: number
+      readonly high: number
+    }
+  | { readonly code: 'no-gluten'; readonly severity: 'danger'; readonly percent: number }
+  | {
+      readonly code: 'share-over'
+      readonly severity: 'caution'
+      readonly ingredient: string
+      readonly percent: number
+      readonly max: number
+    }
+  | {
+      readonly code: 'moisture-outside'
+      readonly severity: 'note' | 'caution'
+      readonly percent: number
+      readonly low: number
+      readonly high: number
+    }
+  | { readonly code: 'free-water'; readonly severity: 'note'; readonly available: number; readonly effective: number }
+  | { readonly code: 'never-dry'; readonly severity: 'caution'; readonly ingredients: readonly string[] }
+  | { readonly code: 'thirsty-flour'; readonly severity: 'note'; readonly points: number }
+
+type Sheet = Omit<Worked, 'notes'>
+
+const outside = (value: number, low: number, high: number): boolean => value < low - 1e-6 || value > high + 1e-6
+
+function alkaliNotes({ batch, dough, rows }: Sheet): SanityNote[] {
+  const percent = batch.carbonatePercent
+  const handled = rows.some((row) => row.part === 'alkali' && row.grams > 0)
+  const range = dough.alkaliPercent ?? { low: 0, high: 0 }
+  const handling: SanityNote[] = handled ? [{ code: 'alkali-handling', severity: 'caution' }] : []
+  if (percent > MOST_ALKALI_PERCENT + 1e-9)
+    return [{ code: 'alkali-over', severity: 'danger', percent, limit: MOST_ALKALI_PERCENT }, ...handling]
+  if (outside(percent, range.low, range.high))
+    return [{ code: 'alkali-outside', severity: 'caution', percent, low: range.low, high: range.high }, ...handling]
+  return handling
+}
+
+/** Salt as the dough's table counts it: on flour, or on the base. */
+export function saltAsCounted({ batch, dough, control }: Pick<Worked, 'batch' | 'dough' | 'control'>): number {
+  return dough.saltOn === 'base' && control.by === 'base'
+    ? (batch.saltPercent * control.flourOnBase) / 100
+    : batch.saltPercent
+}
+
+function saltNotes(sheet: Sheet): SanityNote[] {
+  const { batch, dough, control } = sheet
+  if (batch.saltPercent > SALT_LIMIT_PERCENT + 1e-9 && dough.saltOn === 'flour')
+    return [{ code: 'salt-over', severity: 'danger', percent: batch.saltPercent, limit: SALT_LIMIT_PERCENT }]
+  const percent = saltAsCounted(sheet)
+  const { low, high } = dough.saltPercent
+  const on = dough.saltOn === 'base' && control.by === 'base' ? control.base : 'flour'
+  return outside(percent, low, high) ? [{ code: 'salt-outside', severity: 'caution', percent, low, high, on }] : []
+}
+
+function fatNotes({ dough, rows }: Sheet): SanityNote[] {
+  const added = rows.filter((row) => row.ingredient.group === 'fat')
+  const percent = added.reduce((sum, row) => sum + row.percent, 0)
+  const high = Math.max(dough.oilPercent.high, dough.fatPercent?.high ?? 0)
+  return percent > high + 1e-6 ? [{ code: 'fat-outside', severity: 'caution', percent, high }] : []
+}
+
+function flourNotes({ dough, rows, shape, flourShift }: Sheet, expectsGluten: boolean): SanityNote[] {
+  const flours = rows.filter((row) => row.part === 'flour')
+  const gluten = flours.reduce((sum, row) => sum + (row.ingredient.gluten === 'none' ? 0 : row.onFlour), 0)
+  const sheeted = shape.method === 'cut' || shape.method === 'stamp' || shape.method === 'pull'
+  const over = flours.flatMap(({ ingredient, onFlour }): SanityNote[] =>
+    expectsGluten && ingredient.usualMaxSharePercent !== undefined && onFlour > ingredient.usualMaxSharePercent + 1e-6
+      ? [
+          {
+            code: 'share-over',
+            severity: 'caution',
+            ingredient: ingredient.name,
+            percent: onFlour,
+            max: ingredient.usualMaxSharePercent,
+          },
+        ]
+      : [],
+  )
+  const onWater = dough.control.by === 'hydration'
+  return [
+    ...(expectsGluten && sheeted && onWater && gluten < GLUTEN_SHARE_PERCENT
+      ? [{ code: 'no-gluten', severity: 'danger', percent: gluten } as const]
+      : []),
+    ...over,
+    ...(onWater && Math.abs(flourShift) >= 1
+      ? [{ code: 'thirsty-flour', severity: 'note', points: flourShift } as const]
+      : []),
+  ]
+}
+
+function moistureNotes({ dough, batch, balance, control }: Sheet): SanityNote[] {
+  const { doughMoisture } = dough
+  const percent = 100 * batch.doughMoisture
+  const window: SanityNote[] =
+    doughMoisture && outside(percent, doughMoisture.low, doughMoisture.high)
+      ? [
+          {
+            code: 'moisture-outside',
+            severity: outside(percent, doughMoisture.low - 2, doughMoisture.high + 2) ? 'caution' : 'note',
+            percent,
+            low: doughMoisture.low,
+            high: doughMoisture.high,
+          },
+        ]
+      : []
+  const { effective } = batch.hydration
+  const gap = effective > 0 ? (effective - balance.availablePercent) / effective : 0
+  return control.by === 'hydration' && gap > FREE_WATER_GAP
+    ? [...window, { code: 'free-water', severity: 'note', available: balance.availablePercent, effective }]
+    : window
+}
+
+/** Milk, curd and egg in the rows, whatever the shape: such a dough is never dried in room air. */
+function keepingNotes({ rows }: Sheet): SanityNote[] {
+  const moist = rows.filter((row) => row.grams > 0 && isDairyOrEgg(row.ingredient)).map((row) => row.ingredient.name)
+  return moist.length > 0 ? [{ code: 'never-dry', severity: 'caution', ingredients: moist }] : []
+}
+
+/** `expectsGluten`: the dough's own flour has some, so that one without is a slip. */
+export const sanityNotes = (sheet: Sheet, expectsGluten: boolean): readonly SanityNote[] => [
+  ...alkaliNotes(sheet),
+  ...saltNotes(sheet),
+  ...fatNotes(sheet),
+  ...flourNotes(sheet, expectsGluten),
+  ...moistureNotes(sheet),
+  ...keepingNotes(sheet),
+]

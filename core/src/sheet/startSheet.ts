@@ -1,0 +1,108 @@
+/** A first sheet for a dough: the flour its windows are written for, everything at its best, by the maker's schools. */
+import type { Sheet, SheetRow } from '../records/sheet.ts'
+import { setsFor, type SchoolSets } from '../schools/index.ts'
+import type { Dough, Shape } from '../shape/index.ts'
+import { windowFor } from '../match/index.ts'
+import type { Kitchen } from './kitchen.ts'
+import { portionG } from './portions.ts'
+
+const percent = (key: string, ingredient: string, value: number, kind: 'flour' | 'base' | null = null): SheetRow => ({
+  key,
+  ingredient,
+  amount: { by: 'percent', percent: value },
+  ...(kind === null ? {} : { [kind]: true as const }),
+})
+
+/** The alkali a beginner's sheet has: a common blend of the two carbonates. */
+const BLEND = 'carbonate-blend-60-40'
+
+/** Two flours share a dough whose table is written for a mixture. */
+const isMixed = ({ id }: Dough): boolean => id.startsWith('mixed-')
+
+function flourRows(dough: Dough, whole: number): SheetRow[] {
+  const [first = '', second = ''] = dough.flours
+  return isMixed(dough)
+    ? [percent('flour-1', first, whole / 2, 'flour'), percent('flour-2', second, whole / 2, 'flour')]
+    : [percent('flour-1', first, whole, 'flour')]
+}
+
+function waterIngredient(dough: Dough, sets: SchoolSets): string {
+  if (dough.family === 'batter' && sets.liquid !== undefined) return sets.liquid
+  const first = dough.waterC[0]
+  if (sets.waterC === undefined && first?.choice.startsWith('sparkling')) return 'water-sparkling'
+  const wantedC = sets.waterC ?? (first ? (first.fromC + first.toC) / 2 : 20)
+  if (wantedC < 16) return 'water-cold'
+  if (wantedC < 28) return 'water-room'
+  return wantedC < 60 ? 'water-warm' : 'water-hot'
+}
+
+/** Binder rows on 100 of base; none unless the dough or the school wants one. */
+function binderRows({ binderPercent }: Dough, { binder }: SchoolSets): SheetRow[] {
+  if (!binderPercent || binder === 'none') return []
+  const [ingredient, window] =
+    binder === 'egg'
+      ? (['egg-yolk', binderPercent.eggYolk] as const)
+      : (['potato-starch', binderPercent.potatoStarch] as const)
+  return window ? [percent('binder', ingredient, window.best)] : []
+}
+
+function additions(dough: Dough, sets: SchoolSets, kitchen: Kitchen): SheetRow[] {
+  const salt = clamp(sets.saltPercent ?? dough.saltPercent.best, dough.saltPercent)
+  const oil = clamp(sets.oilPercent ?? dough.oilPercent.best, dough.oilPercent)
+  const blend = kitchen.ingredients.get(BLEND)?.carbonate ?? 1
+  return [
+    ...(dough.eggPercent ? [percent('egg', 'egg-whole', dough.eggPercent.best)] : []),
+    ...binderRows(dough, sets),
+    ...(salt > 0 ? [percent('salt', 'salt-fine', salt)] : []),
+    ...(dough.alkaliPercent && dough.alkaliPercent.best > 0
+      ? [percent('alkali', BLEND, Number((dough.alkaliPercent.best / blend).toFixed(2)))]
+      : []),
+    ...(oil > 0 ? [percent('oil', 'olive-oil', oil)] : []),
+    ...(dough.fatPercent ? [percent('butter', 'butter', dough.fatPercent.best)] : []),
+  ]
+}
+
+const clamp = (value: number, { low, high }: { low: number; high: number }): number =>
+  Math.min(high, Math.max(low, value))
+
+function rowsOf(dough: Dough, shape: Shape, sets: SchoolSets, kitchen: Kitchen): SheetRow[] {
+  const { best } = windowFor(shape, dough).window
+  const rest = additions(dough, sets, kitchen)
+  if (dough.control.by === 'base') {
+    const { bases } = dough.control
+    const base = sets.base !== undefined && bases.includes(sets.base) ? sets.base : (bases[0] ?? '')
+    return [percent('base', base, 100, 'base'), ...flourRows(dough, best), ...rest]
+  }
+  const water: SheetRow = {
+    key: 'water',
+    ingredient: waterIngredient(dough, sets),
+    // A batter is steered by all its water as poured; stiffer doughs by what the flour already holds as well.
+    amount: { by: 'hydration', percent: best, basis: dough.family === 'batter' ? 'effective' : 'basis14' },
+  }
+  return [...flourRows(dough, 100), water, ...rest]
+}
+
+/** Shapes a dough is listed for come first; a dough without any takes the first that its methods allow. */
+export function shapesFor(dough: Dough, shapes: readonly Shape[]): readonly Shape[] {
+  const listed = shapes.filter((shape) => shape.doughs.some((entry) => entry.dough === dough.id))
+  return listed.length > 0 ? listed : shapes.filter((shape) => dough.windows[shape.method] !== undefined)
+}
+
+export function startSheet(dough: Dough, shape: Shape, kitchen: Kitchen): Sheet {
+  const sets = setsFor(kitchen.schools, dough.family, kitchen.gear.schools, {})
+  const place = kitchen.gear.places[0]
+  return {
+    name: dough.name,
+    dough: dough.id,
+    shape: shape.id,
+    rows: rowsOf(dough, shape, sets, kitchen),
+    target: { by: 'portions', count: 4, gramsEach: portionG(kitchen.gear.portions, dough.family, 'main', 'fresh') },
+    lossPercent: 2,
+    flourState: place ? { by: 'place', place: place.id } : { by: 'typed', moisture: 0.14 },
+    useLearned: true,
+    waterC: null,
+    schools: {},
+    vessel: null,
+    note: '',
+  }
+}

@@ -1,0 +1,23 @@
+/** The tables come as data, not as script: they are parsed faster so, and do not hold up the page's own code. */
+import doughsUrl from '@harina/facts/doughs.json?url&no-inline'
+import ingredientsUrl from '@harina/facts/ingredients.json?url&no-inline'
+import schoolsUrl from '@harina/facts/schools.json?url&no-inline'
+import shapesUrl from '@harina/facts/shapes.json?url&no-inline'
+import type { RawTables } from '../ui/tables.ts'
+
+async function read<K extends keyof RawTables>(url: string): Promise<RawTables[K]> {
+  const answer = await fetch(url)
+  if (!answer.ok) throw new Error(`a table did not come: ${answer.status}`)
+  // Our own build wrote it, and a test holds every row to its schema.
+  return (await answer.json()) as RawTables[K]
+}
+
+export async function loadTables(): Promise<RawTables> {
+  const [ingredients, doughs, shapes, schools] = await Promise.all([
+    read<'ingredients'>(ingredientsUrl),
+    read<'doughs'>(doughsUrl),
+    read<'shapes'>(shapesUrl),
+    read<'schools'>(schoolsUrl),
+  ])
+  return { ingredients, doughs, shapes, schools }
+}

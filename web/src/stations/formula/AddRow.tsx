@@ -1,0 +1,69 @@
+/** Another line in the ledger: type a few letters, choose with the arrows. */
+import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react'
+import { addRow, usualPercent, type Ingredient, type Kitchen, type Worked } from '@harina/core'
+import { useMemo, useState } from 'react'
+import { notifyTrouble } from '../../state/notify.ts'
+import { problemWords } from '../../ui/words.ts'
+import { useSheet } from './useSheet.ts'
+
+const MOST_SHOWN = 40
+
+/** Names that begin with the words come before names that hold them. */
+export function findIngredients(all: readonly Ingredient[], typed: string): readonly Ingredient[] {
+  const words = typed.trim().toLowerCase().split(/\s+/).filter(Boolean)
+  const rank = ({ name }: Ingredient) => {
+    const lower = name.toLowerCase()
+    if (!words.every((word) => lower.includes(word))) return -1
+    return lower.startsWith(words[0] ?? '') ? 0 : 1
+  }
+  return all
+    .map((ingredient) => ({ ingredient, rank: rank(ingredient) }))
+    .filter((each) => each.rank >= 0)
+    .sort((a, b) => a.rank - b.rank)
+    .slice(0, MOST_SHOWN)
+    .map((each) => each.ingredient)
+}
+
+export function AddRow({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
+  const { attempt, done } = useSheet()
+  const [typed, setTyped] = useState('')
+  const usable = useMemo(
+    () => [...kitchen.ingredients.values()].filter((ingredient) => ingredient.basis !== 'dusting'),
+    [kitchen.ingredients],
+  )
+  const found = useMemo(() => findIngredients(usable, typed), [usable, typed])
+  const take = (ingredient: Ingredient | null) => {
+    if (!ingredient) return
+    const next = attempt(addRow(worked, ingredient.id, usualPercent(ingredient), kitchen), `add-${ingredient.id}`)
+    done()
+    setTyped('')
+    if (!next.ok) notifyTrouble('Not added', problemWords(next.problem))
+  }
+  return (
+    <Combobox<Ingredient | null> value={null} onChange={take} immediate={false}>
+      <ComboboxInput
+        className="field w-full max-w-[22rem] text-[16px]"
+        aria-label="Add to the ledger"
+        placeholder="add flour, salt, oil, colour …"
+        autoComplete="off"
+        value={typed}
+        onChange={(event) => setTyped(event.target.value)}
+        onBlur={() => setTyped('')}
+      />
+      <ComboboxOptions
+        anchor="bottom start"
+        className="z-40 max-h-72 w-80 overflow-y-auto border-2 border-ink bg-sheet [--anchor-gap:4px] empty:hidden"
+      >
+        {found.map((ingredient) => (
+          <ComboboxOption
+            key={ingredient.id}
+            value={ingredient}
+            className="cursor-pointer px-3 py-2 data-focus:bg-ink data-focus:text-sheet"
+          >
+            {ingredient.name}
+          </ComboboxOption>
+        ))}
+      </ComboboxOptions>
+    </Combobox>
+  )
+}

@@ -1,0 +1,122 @@
+/** From an empty sheet to a dough: the family, the dough, the shape and for how many. */
+import { FAMILIES, shapesFor, startSheet, type Family, type Kitchen } from '@harina/core'
+import { useMemo, useState } from 'react'
+import { draftOpened } from '../../state/draftSlice.ts'
+import { useAppDispatch } from '../../state/store.ts'
+import { FamilyMark, familyInk, familyName } from '../../ui/family.tsx'
+import { QuantityField } from '../../ui/QuantityField.tsx'
+import { SidePanel } from '../../ui/SidePanel.tsx'
+
+function Families({ chosen, onChoose }: { chosen: Family; onChoose: (family: Family) => void }) {
+  return (
+    <fieldset className="mb-4">
+      <legend className="small mb-1">Family</legend>
+      <div className="grid grid-cols-2 gap-2">
+        {FAMILIES.map((family) => (
+          <label
+            key={family}
+            className={`flex min-h-[52px] cursor-pointer items-center gap-3 border px-3 has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-ink ${
+              family === chosen ? 'border-2 border-ink font-semibold' : 'border-second'
+            }`}
+            style={{ borderLeftWidth: 6, borderLeftColor: familyInk[family] }}
+          >
+            <input
+              type="radio"
+              name="family"
+              className="sr-only"
+              checked={family === chosen}
+              onChange={() => onChoose(family)}
+            />
+            <FamilyMark family={family} size={20} /> {familyName[family]}
+          </label>
+        ))}
+      </div>
+    </fieldset>
+  )
+}
+
+interface ChoiceProps {
+  readonly label: string
+  readonly value: string
+  readonly options: readonly { readonly id: string; readonly name: string }[]
+  readonly onChange: (id: string) => void
+}
+
+function Choice({ label, value, options, onChange }: ChoiceProps) {
+  return (
+    <label className="mb-4 block">
+      <span className="small mb-1 block">{label}</span>
+      <select className="box min-h-[48px] w-full text-[17px]" value={value} onChange={(e) => onChange(e.target.value)}>
+        {options.map((option) => (
+          <option key={option.id} value={option.id}>
+            {option.name}
+          </option>
+        ))}
+      </select>
+    </label>
+  )
+}
+
+/** Each choice starts from the one before it: another family, its first dough; another dough, its first shape. */
+function useChoices(kitchen: Kitchen) {
+  const [family, setFamily] = useState<Family>('semolina')
+  const [doughId, setDough] = useState('')
+  const [shapeId, setShape] = useState('')
+  const doughs = useMemo(
+    () => [...kitchen.doughs.values()].filter((dough) => dough.family === family),
+    [kitchen.doughs, family],
+  )
+  const dough = doughs.find((each) => each.id === doughId) ?? doughs[0]
+  const shapes = useMemo(() => (dough ? shapesFor(dough, [...kitchen.shapes.values()]) : []), [dough, kitchen.shapes])
+  const shape = shapes.find((each) => each.id === shapeId) ?? shapes[0]
+  return { family, setFamily, doughs, dough, setDough, shapes, shape, setShape }
+}
+
+export default function NewFormula({ kitchen, onClose }: { kitchen: Kitchen; onClose: () => void }) {
+  const dispatch = useAppDispatch()
+  const { family, setFamily, doughs, dough, setDough, shapes, shape, setShape } = useChoices(kitchen)
+  const [count, setCount] = useState(4)
+  const begin = () => {
+    if (!dough || !shape) return
+    const sheet = startSheet(dough, shape, kitchen)
+    const target = sheet.target.by === 'portions' ? { ...sheet.target, count } : sheet.target
+    dispatch(draftOpened({ id: 'draft', formula: null, sheet: { ...sheet, target } }))
+    onClose()
+  }
+  return (
+    <SidePanel title="A new formula" onClose={onClose}>
+      <form
+        onSubmit={(event) => {
+          event.preventDefault()
+          begin()
+        }}
+      >
+        <Families chosen={family} onChoose={setFamily} />
+        <Choice label="Dough" value={dough?.id ?? ''} options={doughs} onChange={setDough} />
+        <Choice label="Shape" value={shape?.id ?? ''} options={shapes} onChange={setShape} />
+        <p className="mb-4 text-[17px]">
+          for{' '}
+          <QuantityField
+            label="Portions to begin with"
+            shown={String(count)}
+            unit="count"
+            min={0.5}
+            max={10_000}
+            className="text-[28px] font-semibold"
+            widthCh={5}
+            onChange={setCount}
+          />{' '}
+          portions
+        </p>
+        <button type="submit" className="action">
+          Put it on paper
+        </button>
+        <p className="small mt-4 leading-snug">
+          It starts with the flour the dough’s windows are written for and everything at its best, by the schools you
+          follow. Every figure can be changed, and rows added, on the sheet.
+        </p>
+        {dough?.note && <p className="mt-3 border-l-2 border-second pl-3 leading-snug">{dough.note}</p>}
+      </form>
+    </SidePanel>
+  )
+}

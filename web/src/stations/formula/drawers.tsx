@@ -1,0 +1,59 @@
+/** The drawers under the board: each a tool that works on the sheet, opened by its word. */
+import type { Kitchen, Worked } from '@harina/core'
+import { lazy, type ComponentType } from 'react'
+
+export interface DrawerProps {
+  readonly worked: Worked
+  readonly kitchen: Kitchen
+  readonly onClose: () => void
+}
+
+const drawers = {
+  say: { name: 'Say it otherwise', open: lazy(() => import('./drawers/Sayings.tsx')) },
+  taste: { name: 'Colour and taste', open: lazy(() => import('./drawers/Flavours.tsx')) },
+  swap: { name: 'Swap a flour', open: lazy(() => import('./drawers/SwapFlour.tsx')) },
+  stock: { name: 'From what I have', open: lazy(() => import('./drawers/FromStock.tsx')) },
+  base: { name: 'Potato and moisture', open: lazy(() => import('./drawers/BaseMoisture.tsx')) },
+  heat: { name: 'Heat of the water', open: lazy(() => import('./drawers/WaterHeat.tsx')) },
+  alkali: { name: 'Alkali', open: lazy(() => import('./drawers/AlkaliDesk.tsx')) },
+  schools: { name: 'Schools', open: lazy(() => import('./drawers/Schools.tsx')) },
+  brings: { name: 'What it brings', open: lazy(() => import('./drawers/Brings.tsx')) },
+  versions: { name: 'Versions', open: lazy(() => import('./drawers/Versions.tsx')) },
+  compare: { name: 'Compare', open: lazy(() => import('./drawers/Compare.tsx')) },
+} as const satisfies Record<string, { name: string; open: ComponentType<DrawerProps> }>
+
+export type DrawerId = keyof typeof drawers
+
+/** Drawers that have something for this dough, in the order of the work. */
+function useful({ control, rows }: Worked): readonly DrawerId[] {
+  const without: DrawerId[] = [
+    ...(control.by === 'base' ? (['say', 'heat'] as const) : (['base'] as const)),
+    ...(rows.some((row) => row.part === 'alkali') ? [] : (['alkali'] as const)),
+  ]
+  return (Object.keys(drawers) as DrawerId[]).filter((id) => !without.includes(id))
+}
+
+export function DrawerHandles({ worked, onOpen }: { worked: Worked; onOpen: (id: DrawerId) => void }) {
+  return (
+    <nav
+      aria-label="Drawers under the board"
+      className="flex shrink-0 overflow-x-auto border-t border-ink bg-ground px-2 md:px-[18px]"
+    >
+      {useful(worked).map((id) => (
+        <button
+          key={id}
+          type="button"
+          className="relative min-h-[44px] px-[9px] text-[15px] whitespace-nowrap text-second after:absolute after:bottom-[5px] after:left-1/2 after:h-[3px] after:w-6 after:-translate-x-1/2 after:bg-line hover:text-ink hover:after:bg-family"
+          onClick={() => onOpen(id)}
+        >
+          {drawers[id].name}
+        </button>
+      ))}
+    </nav>
+  )
+}
+
+export function OpenDrawer({ id, ...props }: DrawerProps & { id: DrawerId }) {
+  const Drawer = drawers[id].open
+  return <Drawer {...props} />
+}

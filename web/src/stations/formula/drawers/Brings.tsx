@@ -1,0 +1,93 @@
+/** The whole balance of the dough: every way its water is counted, what it feeds, what it costs, and its cautions. */
+import { formatNumber, formatPercent, type Worked } from '@harina/core'
+import { hazards } from '@harina/facts'
+import { SidePanel } from '../../../ui/SidePanel.tsx'
+import { useUnits } from '../../../ui/units.ts'
+import type { DrawerProps } from '../drawers.tsx'
+import { Line, Part } from './parts.tsx'
+
+function Water({ worked }: { worked: Worked }) {
+  const { batch, balance, expected14 } = worked
+  return (
+    <Part title="Water" lead="On 100 of flour, four ways, and of the whole dough.">
+      <Line name="plain water">{formatPercent(batch.hydration.nominal)} %</Line>
+      <Line name="effective: all that is not flour brings">{formatPercent(batch.hydration.effective)} %</Line>
+      <Line name="of that, free at once">{formatPercent(balance.availablePercent)} %</Line>
+      <Line name="on flour at 14 %">{formatPercent(expected14)} %</Line>
+      <Line name="in the whole dough">{formatPercent(100 * batch.doughMoisture)} %</Line>
+    </Part>
+  )
+}
+
+function Feeds({ worked }: { worked: Worked }) {
+  const { batch, balance, portionG, sheet } = worked
+  const { mass } = useUnits()
+  const each = portionG ?? 100
+  const of = (per100: number) => (per100 * each) / 100
+  const usableG = batch.doughG * (1 - sheet.lossPercent / 100)
+  return (
+    <Part title={portionG === null ? 'In 100 g, uncooked' : `In a portion of ${mass(portionG)}, uncooked`}>
+      <Line name="energy">
+        {formatNumber(of(balance.kJPer100G), 0)} kJ, {formatNumber(of(balance.kJPer100G) / 4.184, 0)} kcal
+      </Line>
+      <Line name="salt in the dough">{formatNumber(of(balance.saltGPer100G), 2)} g</Line>
+      {balance.cost ? (
+        <Line name="costs">{formatNumber((balance.cost.total * each) / usableG, 2)}</Line>
+      ) : (
+        <p className="small">Give a sack its price in Gear, and the cost stands here.</p>
+      )}
+      {balance.cost && balance.cost.unpriced.length > 0 && (
+        <p className="small">Without {balance.cost.unpriced.join(', ')}: no price known.</p>
+      )}
+      <p className="small mt-1 leading-snug">
+        Fibre is counted as starch, so the energy runs a little high. Salt from the pot comes on top, and some of the
+        dough’s own washes out.
+      </p>
+    </Part>
+  )
+}
+
+export default function Brings({ worked, onClose }: DrawerProps) {
+  const { batch, balance, dough } = worked
+  const cautions = dough.cautions.flatMap((id) => hazards.find((hazard) => hazard.id === id) ?? [])
+  return (
+    <SidePanel title="What it brings" onClose={onClose}>
+      <p className="mb-3">
+        Allergens:{' '}
+        <strong>
+          {balance.allergens.length > 0 ? balance.allergens.join(', ') : 'none in the table for these rows'}
+        </strong>
+        .<span className="small block">Traces and dusting come on top; the pack’s label rules.</span>
+      </p>
+      <Water worked={worked} />
+      <Part title="The rest">
+        <Line name="salt, on flour">{formatNumber(batch.saltPercent, 2)} %</Line>
+        <Line name="fat, on flour, the flour’s own included">{formatNumber(batch.fatPercent, 2)} %</Line>
+        <Line name="alkali, as sodium carbonate">{formatNumber(batch.carbonatePercent, 2)} %</Line>
+        <Line name="protein of the flour">{formatPercent(100 * balance.flourProtein)} %</Line>
+        <Line name="density">{formatNumber(batch.densityGPerCm3, 3)} g/cm³</Line>
+      </Part>
+      <Feeds worked={worked} />
+      <Part title="How it is mixed">
+        <ol className="list-decimal pl-5 leading-snug">
+          {dough.mixing.map((step) => (
+            <li key={step}>{step}.</li>
+          ))}
+        </ol>
+        <p className="small mt-2">
+          Kneaded {dough.kneadMin[0]} to {dough.kneadMin[1]} min by hand, {dough.mixerMin[0]} to {dough.mixerMin[1]} by
+          machine. Right: {dough.feel.right}.
+        </p>
+      </Part>
+      <Part title="Take care" lead="The usual cautions; product labels, local codes and licensed practice come first.">
+        <ul>
+          {cautions.map((hazard) => (
+            <li key={hazard.id} className="mb-2">
+              <strong>{hazard.title}.</strong> <span className="text-[15px] leading-snug">{hazard.text}</span>
+            </li>
+          ))}
+        </ul>
+      </Part>
+    </SidePanel>
+  )
+}

@@ -1,0 +1,168 @@
+/** Blends from the sacks at hand: exact, with the reason, and put on the sheet in one press. */
+import {
+  formatNumber,
+  formatPercent,
+  needsOf,
+  proposeBlend,
+  sacksOf,
+  withBlend,
+  type Aim,
+  type Blend,
+  type Result,
+} from '@harina/core'
+import { useEffect, useState } from 'react'
+import { Link } from 'react-router'
+import { QuantityField } from '../../../ui/QuantityField.tsx'
+import { SidePanel } from '../../../ui/SidePanel.tsx'
+import { problemWords } from '../../../ui/words.ts'
+import { useUnits } from '../../../ui/units.ts'
+import { solveLinear } from '../../../workers/linear.ts'
+import { useSheet } from '../useSheet.ts'
+import type { DrawerProps } from '../drawers.tsx'
+import { Line, Part } from './parts.tsx'
+
+const aimWords: Readonly<Record<Aim, string>> = {
+  cheapest: 'costs least',
+  protein: 'comes nearest to a protein',
+  'use-up': 'empties a sack first',
+}
+
+interface Asked {
+  readonly aim: Aim
+  readonly proteinAim: number
+  readonly useUp: string
+}
+
+function useProposal({ worked, kitchen }: Omit<DrawerProps, 'onClose'>, { aim, proteinAim, useUp }: Asked) {
+  const [found, setFound] = useState<{ readonly key: string; readonly blend: Result<Blend> | 'failed' } | null>(null)
+  const { dough, shape, batch } = worked
+  const flourG = batch.flourG
+  const key = JSON.stringify([aim, proteinAim, useUp, dough.id, shape.id, flourG, kitchen.lots])
+  useEffect(() => {
+    let stale = false
+    const sacks = sacksOf(kitchen.lots, kitchen.ingredients)
+    const needs = needsOf(dough, shape, kitchen.ingredients)
+    proposeBlend({ sacks, flourG, dough, needs, aim, proteinAim, useUp }, solveLinear).then(
+      (blend) => stale || setFound({ key, blend }),
+      () => stale || setFound({ key, blend: 'failed' }),
+    )
+    return () => {
+      stale = true
+    }
+    // The key stands for all that is asked.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [key])
+  return found?.key === key ? found.blend : null
+}
+
+function Why({ blend, asked, worked, kitchen }: Omit<DrawerProps, 'onClose'> & { blend: Blend; asked: Asked }) {
+  const needs = needsOf(worked.dough, worked.shape, kitchen.ingredients)
+  const reasons = [
+    needs.gluten > 0 &&
+      `${worked.shape.name} wants at least ${needs.gluten} % of flour with gluten; this has ${formatNumber(blend.glutenPercent, 0)}`,
+    needs.protein.high < 100 &&
+      `protein from ${needs.protein.low} to ${needs.protein.high} %; this has ${formatPercent(blend.proteinPercent)}`,
+    'no sack gives more than it holds, and none more of the flour than is usual for it',
+    asked.aim === 'cheapest' && 'and no other blend of these sacks that does all this costs less',
+    asked.aim === 'protein' && `and none comes nearer to ${formatPercent(asked.proteinAim)} %`,
+    asked.aim === 'use-up' && 'and none takes more of that sack',
+  ].filter(Boolean)
+  return <p className="mt-2 leading-snug">{reasons.join('; ')}.</p>
+}
+
+function Proposal({ blend, asked, worked, kitchen }: Omit<DrawerProps, 'onClose'> & { blend: Blend; asked: Asked }) {
+  const { edit } = useSheet()
+  const { mass } = useUnits()
+  return (
+    <Part title="This blend">
+      {blend.shares.map(({ lot, percent }) => (
+        <Line key={lot.id} name={lot.name}>
+          {formatPercent(percent)} % <span className="font-normal">{mass((percent * worked.batch.flourG) / 100)}</span>
+        </Line>
+      ))}
+      {blend.pricePerKg !== null && <Line name="1 kg of it costs">{formatNumber(blend.pricePerKg, 2)}</Line>}
+      <Why blend={blend} asked={asked} worked={worked} kitchen={kitchen} />
+      <button type="button" className="action mt-3" onClick={() => edit(() => withBlend(worked, blend))}>
+        Use it, and move the water
+      </button>
+    </Part>
+  )
+}
+
+export default function FromStock({ worked, kitchen, onClose }: DrawerProps) {
+  const sacks = sacksOf(kitchen.lots, kitchen.ingredients)
+  const [asked, setAsked] = useState<Asked>({ aim: 'cheapest', proteinAim: 12, useUp: sacks[0]?.lot.id ?? '' })
+  const proposal = useProposal({ worked, kitchen }, asked)
+  const { mass } = useUnits()
+  return (
+    <SidePanel title="From what I have" onClose={onClose}>
+      <p className="mb-2 leading-snug">
+        {mass(worked.batch.flourG)} of flour for {worked.shape.name}, out of{' '}
+        {sacks.length === 1 ? 'one sack' : `${sacks.length} sacks`}. What is in a sack is written in{' '}
+        <Link to="/gear" className="underline">
+          Gear
+        </Link>
+        .
+      </p>
+      <fieldset className="mb-3">
+        <legend className="small">The blend that</legend>
+        {(Object.keys(aimWords) as Aim[]).map((aim) => (
+          <label key={aim} className="flex min-h-[40px] items-center gap-3">
+            <input
+              type="radio"
+              name="aim"
+              className="size-5 accent-(--ink)"
+              checked={asked.aim === aim}
+              onChange={() => setAsked({ ...asked, aim })}
+            />
+            {aimWords[aim]}
+            {aim === 'protein' && asked.aim === 'protein' && (
+              <span className="figure">
+                <QuantityField
+                  label="Protein wanted, percent"
+                  shown={formatPercent(asked.proteinAim)}
+                  unit="%"
+                  min={1}
+                  max={30}
+                  widthCh={5}
+                  onChange={(proteinAim) => setAsked((all) => ({ ...all, proteinAim }))}
+                />{' '}
+                %
+              </span>
+            )}
+            {aim === 'use-up' && asked.aim === 'use-up' && (
+              <select
+                className="field"
+                aria-label="Sack to empty first"
+                value={asked.useUp}
+                onChange={(event) => setAsked({ ...asked, useUp: event.target.value })}
+              >
+                {sacks.map(({ lot }) => (
+                  <option key={lot.id} value={lot.id}>
+                    {lot.name}
+                  </option>
+                ))}
+              </select>
+            )}
+          </label>
+        ))}
+      </fieldset>
+      <div aria-live="polite">
+        {proposal === null && <p className="small">Weighing the sacks against each other …</p>}
+        {proposal === 'failed' && (
+          <p role="alert">
+            The reckoning could not start in this browser. Blend by hand, and swap flours in their own drawer.
+          </p>
+        )}
+        {proposal !== null && proposal !== 'failed' && !proposal.ok && (
+          <p role="alert" className="border-l-[5px] border-danger pl-3 leading-snug">
+            {problemWords(proposal.problem)}
+          </p>
+        )}
+        {proposal !== null && proposal !== 'failed' && proposal.ok && (
+          <Proposal blend={proposal.value} asked={asked} worked={worked} kitchen={kitchen} />
+        )}
+      </div>
+    </SidePanel>
+  )
+}

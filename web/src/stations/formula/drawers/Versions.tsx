@@ -1,0 +1,97 @@
+/** What this formula has been: each kept change in figures, and the way back. */
+import { diffSheets, type Formula, type Kitchen, type Sheet } from '@harina/core'
+import { format } from 'date-fns'
+import { useLiveQuery } from 'dexie-react-hooks'
+import { draftOpened } from '../../../state/draftSlice.ts'
+import { useApp, useAppDispatch } from '../../../state/store.ts'
+import { repository } from '../../../storage/index.ts'
+import { changeWords } from '../../../ui/changeWords.ts'
+import { SidePanel } from '../../../ui/SidePanel.tsx'
+import { useUnits } from '../../../ui/units.ts'
+import type { DrawerProps } from '../drawers.tsx'
+
+function Changes({ from, to, kitchen }: { from: Sheet; to: Sheet; kitchen: Kitchen }) {
+  const words = useUnits()
+  const changes = diffSheets(from, to, kitchen)
+  if (changes.length === 0) return <p className="small">No difference.</p>
+  return (
+    <ul className="list-disc pl-5 leading-snug">
+      {changes.map((change, index) => (
+        <li key={index}>{changeWords(change, words)}</li>
+      ))}
+    </ul>
+  )
+}
+
+interface Step {
+  readonly at: string
+  readonly title: string
+  readonly sheet: Sheet
+  readonly before: Sheet | null
+}
+
+/** Newest first: the sheet on paper, the book as it stands, and every version before it. */
+function stepsOf(formula: Formula, onPaper: Sheet): readonly Step[] {
+  const kept = [...formula.versions, { at: formula.updatedAt, sheet: formula.sheet }]
+  const steps = kept.map(({ at, sheet }, index): Step => ({
+    at: format(new Date(at), 'd MMM yyyy, HH:mm'),
+    title: index === kept.length - 1 ? 'In the book' : index === 0 ? 'The first' : `Version ${index + 1}`,
+    sheet,
+    before: kept[index - 1]?.sheet ?? null,
+  }))
+  const changed = JSON.stringify(onPaper) !== JSON.stringify(formula.sheet)
+  return [
+    ...(changed ? [{ at: 'not kept yet', title: 'On paper now', sheet: onPaper, before: formula.sheet }] : []),
+    ...steps.reverse(),
+  ]
+}
+
+export default function Versions({ worked, kitchen, onClose }: DrawerProps) {
+  const dispatch = useAppDispatch()
+  const id = useApp((state) => state.draft.present?.formula ?? null)
+  const formula = useLiveQuery(async () => (await repository.formulas()).find((each) => each.id === id), [id])
+  const open = (sheet: Sheet) => {
+    dispatch(draftOpened({ id: 'draft', formula: id, sheet }))
+    onClose()
+  }
+  return (
+    <SidePanel title="Versions" onClose={onClose}>
+      {!formula && (
+        <p className="leading-snug">
+          Each time a changed formula is kept in the book, what it was before stands here, with what changed. Keep this
+          one in the book first.
+        </p>
+      )}
+      {formula && (
+        <ol>
+          {stepsOf(formula, worked.sheet).map((step, index) => (
+            <li key={index} className="mb-4 border-t border-line pt-2">
+              <div className="flex items-baseline gap-3">
+                <h3 className="head flex-1 text-[18px]">{step.title}</h3>
+                <span className="small">{step.at}</span>
+              </div>
+              {step.before ? (
+                <Changes from={step.before} to={step.sheet} kitchen={kitchen} />
+              ) : (
+                <p className="small">Where it began.</p>
+              )}
+              {step.sheet !== worked.sheet && JSON.stringify(step.sheet) !== JSON.stringify(worked.sheet) && (
+                <button
+                  type="button"
+                  className="quiet mt-1"
+                  aria-label={`Put ${step.title}, ${step.at}, on paper`}
+                  onClick={() => open(step.sheet)}
+                >
+                  Put this on paper
+                </button>
+              )}
+            </li>
+          ))}
+        </ol>
+      )}
+      <p className="small leading-snug">
+        A batch keeps the version it ran with, whatever happens here; the log shows it.
+      </p>
+    </SidePanel>
+  )
+}

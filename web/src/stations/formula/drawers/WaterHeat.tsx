@@ -1,0 +1,191 @@
+/** How warm the water must be for a wanted dough, in this flour, this room and by this hand or mixer. */
+import { boilingPointC, scald, twoJugs, waterTemperature } from '@harina/core/heat'
+import { formatNumber, placeOf, type Kitchen, type Worked } from '@harina/core'
+import { useState } from 'react'
+import { repository } from '../../../storage/index.ts'
+import { QuantityField } from '../../../ui/QuantityField.tsx'
+import { SidePanel } from '../../../ui/SidePanel.tsx'
+import { useUnits } from '../../../ui/units.ts'
+import { useSheet } from '../useSheet.ts'
+import type { DrawerProps } from '../drawers.tsx'
+import { Caution, Line, Part } from './parts.tsx'
+
+/** A dough that works in the hand; a screw or rollers want it cooler, and boiling-water doughs go their own way. */
+const COMFORTABLE_C = 26
+/** From here on a dough is stirred with a stick. */
+const STICK_C = 50
+
+function Temperature({
+  label,
+  value,
+  min = -10,
+  max = 100,
+  onChange,
+}: {
+  label: string
+  value: number
+  min?: number
+  max?: number
+  onChange: (celsius: number) => void
+}) {
+  const { units, temperatureFigure } = useUnits()
+  return (
+    <Line name={label}>
+      <QuantityField
+        label={label}
+        shown={temperatureFigure(value, 0)}
+        unit="°C"
+        min={min}
+        max={max}
+        widthCh={5}
+        onChange={onChange}
+      />{' '}
+      {units.temperature}
+    </Line>
+  )
+}
+
+function useBalance(worked: Worked, kitchen: Kitchen, targetC: number, flourC: number) {
+  const { batch, rows, flourMoisture } = worked
+  const { frictionC, tapC, altitudeM } = kitchen.gear
+  const waterG = rows.reduce((sum, row) => sum + (row.part === 'water' ? row.grams : 0), 0)
+  const others = rows
+    .filter((row) => row.part === 'other' || row.part === 'salt' || row.part === 'alkali')
+    .map((row) => ({ grams: row.grams, celsius: flourC, water: row.water, fat: row.ingredient.fat }))
+  const flourG = batch.flourG
+  const answer = waterTemperature({
+    flourG,
+    flourC,
+    flourMoisture,
+    waterG,
+    others,
+    frictionC,
+    targetC,
+    altitudeM,
+    tapC,
+    iceC: -10,
+  })
+  return { answer, waterG, flourG, flourMoisture, boilC: boilingPointC(altitudeM) }
+}
+
+function Answer({
+  worked,
+  kitchen,
+  targetC,
+  flourC,
+}: Omit<DrawerProps, 'onClose'> & { targetC: number; flourC: number }) {
+  const { edit } = useSheet()
+  const { temperature, mass } = useUnits()
+  const { answer, waterG, flourG, flourMoisture, boilC } = useBalance(worked, kitchen, targetC, flourC)
+  const step = kitchen.gear.scaleStepG
+  const { tapC } = kitchen.gear
+  const hotC = boilC
+  const jugs = answer.feasible ? twoJugs(waterG, answer.waterC, tapC, hotC) : null
+  const scalded = scald({ flourG, flourC, flourMoisture, waterG, waterC: boilC })
+  return (
+    <>
+      <div aria-live="polite">
+        {answer.feasible ? (
+          <>
+            <p className="mt-2">the water must be</p>
+            <p className="figure text-[52px] leading-none font-semibold">{temperature(answer.waterC)}</p>
+            <button
+              type="button"
+              className="quiet mt-2"
+              onClick={() => edit((sheet) => ({ ...sheet, waterC: Math.round(answer.waterC) }))}
+            >
+              Write it on the sheet
+            </button>
+          </>
+        ) : (
+          <p role="alert" className="mt-2 border-l-[5px] border-danger pl-3 leading-snug">
+            Water alone cannot do it: it would have to be {temperature(answer.waterC)}.{' '}
+            {answer.reachableC !== undefined && `The nearest dough it can make is ${temperature(answer.reachableC)}. `}
+            {answer.waterC < 0
+              ? 'Cool the flour, or put ice in.'
+              : 'Warm the flour, or take it as it comes and rest it somewhere warm.'}
+          </p>
+        )}
+      </div>
+      {answer.iceG !== undefined && answer.iceG <= waterG && (
+        <Part
+          title="The tap is too warm for that"
+          lead="Ice stands in for part of the water; weigh it as water and let none of it reach the dough unmelted."
+        >
+          <Line name="ice">{mass(answer.iceG, step)}</Line>
+          <Line name="from the tap">{mass(waterG - answer.iceG, step)}</Line>
+        </Part>
+      )}
+      {jugs?.ok && answer.waterC > tapC && (
+        <Part
+          title="From two jugs"
+          lead={`Tap at ${temperature(tapC)} and a kettle off the boil at ${temperature(hotC)}, here.`}
+        >
+          <Line name="from the tap">{mass(jugs.value.coldG, step)}</Line>
+          <Line name="from the kettle">{mass(jugs.value.hotG, step)}</Line>
+        </Part>
+      )}
+      <Part title="If it is scalded instead" lead="Boiling water straight onto the flour.">
+        <Line name="the dough lands at">{temperature(scalded.doughC)}</Line>
+        <p className="small mt-1 leading-snug">
+          {scalded.starchGels
+            ? 'Hot enough for its starch to set: soft, and it will not spring back.'
+            : scalded.doughC >= 55
+              ? 'Starch begins to swell from 55 to 60 °C, and sets from about 65: partly cooked.'
+              : 'Below 55 °C its starch stays raw: warm, not scalded.'}
+        </p>
+      </Part>
+    </>
+  )
+}
+
+export default function WaterHeat({ worked, kitchen, onClose }: DrawerProps) {
+  const { temperature } = useUnits()
+  const [targetC, setTargetC] = useState(worked.dough.family === 'batter' ? 16 : COMFORTABLE_C)
+  const [flourC, setFlourC] = useState(placeOf(worked.sheet, kitchen.gear)?.temperatureC ?? 20)
+  const { gear } = kitchen
+  return (
+    <SidePanel title="Heat of the water" onClose={onClose}>
+      {targetC > STICK_C - 15 && (
+        <Caution title="Hot water and hot dough">
+          Stir with a stick until the dough is below 50 °C. Steam burns as well as water does.
+        </Caution>
+      )}
+      <Temperature label="wanted dough" value={targetC} min={0} max={90} onChange={setTargetC} />
+      <Temperature label="flour" value={flourC} onChange={setFlourC} />
+      <Temperature
+        label="water from the tap"
+        value={gear.tapC}
+        min={0}
+        max={40}
+        onChange={(tapC) => void repository.putGear({ ...gear, tapC })}
+      />
+      <Line name="kneading warms it by">
+        <QuantityField
+          label="Kneading warms the dough by, degrees Celsius"
+          shown={formatNumber(gear.frictionC, 1)}
+          unit="count"
+          min={0}
+          max={30}
+          widthCh={5}
+          onChange={(frictionC) => void repository.putGear({ ...gear, frictionC })}
+        />{' '}
+        °C
+      </Line>
+      <Line name="height above the sea">
+        <QuantityField
+          label="Height above the sea, metres"
+          shown={formatNumber(gear.altitudeM, 0)}
+          unit="count"
+          min={-100}
+          max={5000}
+          widthCh={6}
+          onChange={(altitudeM) => void repository.putGear({ ...gear, altitudeM })}
+        />{' '}
+        m
+      </Line>
+      <p className="small">Water boils here at {temperature(boilingPointC(gear.altitudeM), 1)}.</p>
+      <Answer worked={worked} kitchen={kitchen} targetC={targetC} flourC={flourC} />
+    </SidePanel>
+  )
+}

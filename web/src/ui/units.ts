@@ -1,0 +1,25 @@
+/** The maker's own units, at the edge: everything below is in g, mm and °C. */
+import { defaultUnits, showLength, showMass, shownText, showTemperature, type Units } from '@harina/core'
+import { useMemo } from 'react'
+import { useKitchen } from './kitchen.tsx'
+
+const worded = (units: Units) => ({
+  units,
+  /** As a figure beside a unit that stands by itself. */
+  massFigure: (grams: number, stepG = 1) => showMass(grams, units, stepG).figure,
+  mass: (grams: number, stepG = 1) => shownText(showMass(grams, units, stepG)),
+  temperatureFigure: (celsius: number, decimals = 0) => showTemperature(celsius, units, decimals).figure,
+  temperature: (celsius: number, decimals = 0) => shownText(showTemperature(celsius, units, decimals)),
+  lengthFigure: (mm: number) => showLength(mm, units).figure,
+  length: (mm: number) => shownText(showLength(mm, units)),
+})
+
+export type Worded = ReturnType<typeof worded>
+
+export function useUnits(): Worded {
+  const units = useKitchen()?.gear.units ?? defaultUnits
+  return useMemo(() => worded(units), [units])
+}
+
+/** For words made outside a component. */
+export const inGrams: Worded = worded(defaultUnits)

@@ -1,0 +1,18 @@
+import { toLpText, type LinearProgramme } from '@harina/core/blend'
+import { expose } from 'comlink'
+import loadHighs from 'highs'
+import wasmUrl from 'highs/runtime?url'
+
+const ready = loadHighs({ locateFile: () => wasmUrl })
+
+const api = {
+  /** Values of the variables at the least value; null where nothing meets all rows. */
+  async solve(programme: LinearProgramme): Promise<Record<string, number> | null> {
+    const solution = (await ready).solve(toLpText(programme))
+    if (solution.Status !== 'Optimal') return null
+    return Object.fromEntries(Object.entries(solution.Columns).map(([name, column]) => [name, column.Primal]))
+  },
+}
+
+export type LinearApi = typeof api
+expose(api)
