@@ -25,8 +25,11 @@ export const saltsIn = (ingredient: string, grams: number) =>
 /** Alkalis that can stand in for one another in equal carbonate. */
 export const swappable = Object.keys(COMPOSITION).filter((id) => id !== 'baking-soda')
 
-/** A level teaspoon of it, g: what a spoon would mean, so that nobody uses one. */
-export const teaspoonG = ({ densityGPerMl }: Pick<Ingredient, 'densityGPerMl'>): number => densityGPerMl * 5
+/** What a teaspoon of it may weigh, g, by how it is filled: said so that nobody uses one. */
+export function teaspoonG({ densityGPerMl, cupFactor }: Pick<Ingredient, 'densityGPerMl' | 'cupFactor'>) {
+  const levelG = densityGPerMl * 5
+  return { lowG: levelG * (cupFactor?.low ?? 1), highG: levelG * (cupFactor?.high ?? 1) }
+}
 
 export interface Stock {
   /** Powder for the jar, g. */

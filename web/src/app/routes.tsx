@@ -25,7 +25,7 @@ export const router = createBrowserRouter([
       station('shape', () => import('../stations/shape/ShapeStation.tsx')),
       station('bench/:batchId?', () => import('../stations/bench/BenchStation.tsx')),
       station('log/:batchId?', () => import('../stations/log/LogStation.tsx')),
-      station('gear', () => import('../stations/gear/GearStation.tsx')),
+      station('gear/:shelf?', () => import('../stations/gear/GearStation.tsx')),
       { path: '*', element: <Navigate to="/formula" replace /> },
     ],
   },

@@ -1,7 +1,8 @@
 import { formatNumber, formatPoints, type SheetChange } from '@harina/core'
 import type { Worded } from './units.ts'
 
-const percent = (value: number) => `${formatNumber(value, value % 1 === 0 ? 0 : value < 2 ? 2 : 1)} %`
+/** As many decimals as it needs, two at the most. */
+const percent = (value: number) => `${formatNumber(value, value >= 10 ? 1 : 2).replace(/\.?0+$/, '')} %`
 
 /** One change between two sheets, as a maker would say it. */
 export function changeWords(change: SheetChange, { temperature }: Pick<Worded, 'temperature'>): string {

@@ -1,33 +1,86 @@
+import type { Kitchen } from '@harina/core'
+import type { ComponentType } from 'react'
+import { NavLink, useParams } from 'react-router'
 import { BatchStrip } from '../../ui/BatchStrip.tsx'
 import { FindButton } from '../../ui/FindButton.tsx'
 import { useKitchen } from '../../ui/kitchen.tsx'
 import { Files } from './Files.tsx'
-import { Flours } from './Flours.tsx'
-import { Places, Tools } from './Tools.tsx'
+import { Ingredients } from './Ingredients.tsx'
+import { Lots } from './Lots.tsx'
+import { Heat, Places, Tools, Vessels } from './Tools.tsx'
 import { ThisDevice } from './ThisDevice.tsx'
+import { Portions, UnitsUsed, Ways } from './Ways.tsx'
+
+type Shelf = ComponentType<{ kitchen: Kitchen }>
+
+const Bench: Shelf = ({ kitchen: { gear } }) => (
+  <div className="grid gap-x-10 gap-y-6 lg:grid-cols-3">
+    <div className="flex flex-col gap-6">
+      <Tools gear={gear} />
+      <Heat gear={gear} />
+    </div>
+    <Places gear={gear} />
+    <Vessels gear={gear} />
+  </div>
+)
+
+const Sacks: Shelf = ({ kitchen }) => (
+  <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[2.3fr_1fr]">
+    <Lots kitchen={kitchen} />
+    <Ingredients kitchen={kitchen} />
+  </div>
+)
+
+const HowIWork: Shelf = ({ kitchen }) => (
+  <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[1.1fr_1fr]">
+    <Ways kitchen={kitchen} />
+    <div className="flex flex-col gap-6">
+      <UnitsUsed gear={kitchen.gear} />
+      <Portions gear={kitchen.gear} />
+    </div>
+  </div>
+)
+
+const FilesAndDevice: Shelf = () => (
+  <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[1fr_1fr_1fr]">
+    <Files />
+    <ThisDevice />
+  </div>
+)
+
+const shelves: readonly { readonly id: string; readonly name: string; readonly Shelf: Shelf }[] = [
+  { id: 'bench', name: 'Scale, places and vessels', Shelf: Bench },
+  { id: 'sacks', name: 'Sacks and jars', Shelf: Sacks },
+  { id: 'ways', name: 'How I work', Shelf: HowIWork },
+  { id: 'files', name: 'Files and device', Shelf: FilesAndDevice },
+]
 
 export default function GearStation() {
   const kitchen = useKitchen()
+  const { shelf = 'bench' } = useParams()
+  const { Shelf } = shelves.find((each) => each.id === shelf) ?? { Shelf: Bench }
   return (
     <>
       <BatchStrip>
         <FindButton />
       </BatchStrip>
-      <main id="work" className="min-h-0 flex-1 overflow-y-auto bg-sheet px-4 py-4 md:px-[26px]">
+      <main id="work" className="min-h-0 flex-1 overflow-y-auto bg-sheet px-4 py-3 md:px-[26px]">
         <h1 className="sr-only">Gear</h1>
-        {kitchen && (
-          <div className="grid grid-cols-1 gap-x-10 gap-y-7 lg:grid-cols-[1fr_1.15fr_1fr]">
-            <div className="flex flex-col gap-7">
-              <Tools gear={kitchen.gear} />
-              <Places gear={kitchen.gear} />
-            </div>
-            <Flours kitchen={kitchen} />
-            <div className="flex flex-col gap-7">
-              <Files />
-              <ThisDevice />
-            </div>
-          </div>
-        )}
+        <nav aria-label="Shelves" className="mb-4 flex gap-x-6 overflow-x-auto border-b border-line">
+          {shelves.map(({ id, name }) => (
+            <NavLink
+              key={id}
+              to={id === 'bench' ? '/gear' : `/gear/${id}`}
+              end
+              className={({ isActive }) =>
+                `min-h-[40px] border-b-[4px] pt-1 text-[17px] whitespace-nowrap ${isActive ? 'border-ink font-semibold' : 'border-transparent text-second hover:text-ink'}`
+              }
+            >
+              {name}
+            </NavLink>
+          ))}
+        </nav>
+        {kitchen && <Shelf kitchen={kitchen} />}
       </main>
     </>
   )

@@ -1,14 +1,16 @@
-import { formatNumber, plainTextFrom, type Gear, type Place } from '@harina/core'
+import { formatNumber, plainTextFrom, type Gear, type Place, type Vessel } from '@harina/core'
 import { nanoid } from 'nanoid'
 import { notify } from '../../state/notify.ts'
 import { repository } from '../../storage/index.ts'
 import { QuantityField } from '../../ui/QuantityField.tsx'
+import { useUnits } from '../../ui/units.ts'
 import { Section } from './Section.tsx'
 
 const put = (gear: Gear) => void repository.putGear(gear)
 const STEPS = [0.1, 0.5, 1, 2, 5] as const
 
 export function Tools({ gear }: { gear: Gear }) {
+  const { lengthFigure, units } = useUnits()
   return (
     <Section title="Scale and board">
       <div role="group" aria-label="The scale reads to" className="mb-3">
@@ -31,7 +33,7 @@ export function Tools({ gear }: { gear: Gear }) {
         Board, along which ropes are rolled{' '}
         <QuantityField
           label="Board length, millimetres"
-          shown={formatNumber(gear.boardMm, 0)}
+          shown={units.length === 'mm' ? formatNumber(gear.boardMm, 0) : lengthFigure(gear.boardMm)}
           unit="mm"
           min={100}
           max={3000}
@@ -39,7 +41,7 @@ export function Tools({ gear }: { gear: Gear }) {
           className="text-[22px] font-semibold"
           onChange={(boardMm) => put({ ...gear, boardMm })}
         />{' '}
-        mm
+        {units.length}
       </p>
     </Section>
   )
@@ -54,6 +56,7 @@ function PlaceRow({
   onChange: (place: Place) => void
   onRemove: (() => void) | null
 }) {
+  const { temperatureFigure, units } = useUnits()
   return (
     <li className="border-b border-line py-2">
       <div className="flex items-baseline gap-3">
@@ -73,7 +76,7 @@ function PlaceRow({
       <p className="small mt-1">
         <QuantityField
           label={`${place.name}, temperature`}
-          shown={formatNumber(place.temperatureC, 0)}
+          shown={temperatureFigure(place.temperatureC)}
           unit="°C"
           min={-20}
           max={60}
@@ -81,7 +84,7 @@ function PlaceRow({
           className="text-[22px] font-semibold text-ink"
           onChange={(temperatureC) => onChange({ ...place, temperatureC })}
         />{' '}
-        °C and{' '}
+        {units.temperature} and{' '}
         <QuantityField
           label={`${place.name}, humidity`}
           shown={formatNumber(place.rhPercent, 0)}
@@ -122,6 +125,132 @@ export function Places({ gear }: { gear: Gear }) {
       {gear.places.length < 20 && (
         <button type="button" className="quiet mt-2" onClick={add}>
           Add a place
+        </button>
+      )}
+    </Section>
+  )
+}
+
+/** What the water is reckoned with: the tap, the hand or machine, the height above the sea. */
+export function Heat({ gear }: { gear: Gear }) {
+  const { temperatureFigure, units } = useUnits()
+  return (
+    <Section title="Tap, kneading and height">
+      <p className="mb-1">
+        Water from the tap{' '}
+        <QuantityField
+          label="Water from the tap"
+          shown={temperatureFigure(gear.tapC)}
+          unit="°C"
+          min={0}
+          max={40}
+          widthCh={4}
+          className="text-[22px] font-semibold"
+          onChange={(tapC) => put({ ...gear, tapC })}
+        />{' '}
+        {units.temperature}
+      </p>
+      <p className="mb-1">
+        Kneading warms a dough by{' '}
+        <QuantityField
+          label="Kneading warms a dough by, degrees Celsius"
+          shown={formatNumber(gear.frictionC, 1)}
+          unit="count"
+          min={0}
+          max={30}
+          widthCh={5}
+          className="text-[22px] font-semibold"
+          onChange={(frictionC) => put({ ...gear, frictionC })}
+        />{' '}
+        °C
+        <span className="small block">
+          1 to 3 by hand, 4 to 10 in a machine: measure the dough once, before and after.
+        </span>
+      </p>
+      <p>
+        Height above the sea{' '}
+        <QuantityField
+          label="Height above the sea, metres"
+          shown={formatNumber(gear.altitudeM, 0)}
+          unit="count"
+          min={-100}
+          max={5000}
+          widthCh={6}
+          className="text-[22px] font-semibold"
+          onChange={(altitudeM) => put({ ...gear, altitudeM })}
+        />{' '}
+        m
+      </p>
+    </Section>
+  )
+}
+
+function VesselRow({
+  vessel,
+  onChange,
+  onRemove,
+}: {
+  vessel: Vessel
+  onChange: (vessel: Vessel) => void
+  onRemove: () => void
+}) {
+  const { massFigure, units } = useUnits()
+  return (
+    <li className="border-b border-line py-2">
+      <div className="flex items-baseline gap-3">
+        <input
+          className="field head min-w-0 flex-1 text-[18px]"
+          aria-label="Name of the vessel"
+          value={vessel.name}
+          maxLength={120}
+          onChange={(event) => onChange({ ...vessel, name: plainTextFrom(event.target.value, 120) || 'Vessel' })}
+        />
+        <button type="button" className="quiet text-[14px]" aria-label={`Remove ${vessel.name}`} onClick={onRemove}>
+          Remove
+        </button>
+      </div>
+      <p className="small mt-1">
+        takes{' '}
+        <QuantityField
+          label={`${vessel.name}, most dough`}
+          shown={massFigure(vessel.maxDoughG)}
+          unit="g"
+          min={10}
+          max={1_000_000}
+          widthCh={7}
+          className="text-[22px] font-semibold text-ink"
+          onChange={(maxDoughG) => onChange({ ...vessel, maxDoughG })}
+        />{' '}
+        {units.mass} of dough
+      </p>
+    </li>
+  )
+}
+
+export function Vessels({ gear }: { gear: Gear }) {
+  const change = (next: Vessel) =>
+    put({ ...gear, vessels: gear.vessels.map((each) => (each.id === next.id ? next : each)) })
+  const remove = (gone: Vessel) => {
+    put({ ...gear, vessels: gear.vessels.filter((each) => each.id !== gone.id) })
+    notify(`${gone.name} is removed`, { action: { label: 'Undo', onClick: () => put(gear) } })
+  }
+  const add = () => put({ ...gear, vessels: [...gear.vessels, { id: nanoid(), name: 'New bowl', maxDoughG: 1500 }] })
+  return (
+    <Section
+      title="Bowls and hoppers"
+      lead="A dough larger than its vessel is made in equal mixes, one bench run each."
+    >
+      {gear.vessels.length === 0 && (
+        <p className="py-2">The bowl, the mixer or the hopper that sets the limit would stand here.</p>
+      )}
+      <ul>
+        {gear.vessels.map((vessel) => (
+          <VesselRow key={vessel.id} vessel={vessel} onChange={change} onRemove={() => remove(vessel)} />
+        ))}
+      </ul>
+      {gear.vessels.length < 20 && (
+        <button type="button" className="quiet mt-2" onClick={add}>
+          Add a vessel
         </button>
       )}
     </Section>

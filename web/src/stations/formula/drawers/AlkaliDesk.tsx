@@ -77,8 +77,11 @@ function Dose({ row, worked }: { row: WorkedRow; worked: Worked }) {
       )}
       {row.grams > 0 && (
         <p className="small mt-2 leading-snug">
-          Never by the spoon: a level teaspoon would be about {mass(spoon, FINE_G)},{' '}
-          {formatNumber(spoon / row.grams, 1)} times what this dough wants.
+          Never by the spoon: a teaspoon holds {mass(spoon.lowG, FINE_G)} to {mass(spoon.highG, FINE_G)} by how it is
+          filled.{' '}
+          {spoon.highG > row.grams
+            ? `One would be up to ${formatNumber(spoon.highG / row.grams, 1)} times what this dough wants.`
+            : `So many spoons would miss this dose by ${formatNumber((50 * (spoon.highG - spoon.lowG)) / spoon.lowG, 0)} % either way.`}
         </p>
       )}
     </Part>

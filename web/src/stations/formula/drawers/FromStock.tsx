@@ -99,7 +99,7 @@ export default function FromStock({ worked, kitchen, onClose }: DrawerProps) {
       <p className="mb-2 leading-snug">
         {mass(worked.batch.flourG)} of flour for {worked.shape.name}, out of{' '}
         {sacks.length === 1 ? 'one sack' : `${sacks.length} sacks`}. What is in a sack is written in{' '}
-        <Link to="/gear" className="underline">
+        <Link to="/gear/sacks" className="underline">
           Gear
         </Link>
         .

@@ -87,7 +87,9 @@ function PositionLine({
         <p className="text-[15px] leading-snug">
           {changes.length > 0
             ? `Would change: ${changes.join('; ')}.`
-            : 'Changes nothing in the figures: it is in the hand.'}
+            : position.sets
+              ? 'Changes nothing here: it is so already, or this dough’s table allows no more.'
+              : 'Changes nothing in the figures: it is in the hand.'}
         </p>
       )}
     </li>

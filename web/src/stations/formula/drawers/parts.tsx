@@ -17,7 +17,7 @@ export function Line({ name, children }: { name: ReactNode; children: ReactNode 
   return (
     <p className="flex items-baseline justify-between gap-4 border-b border-line py-1.5 text-[16px]">
       <span>{name}</span>
-      <span className="figure text-right text-[19px] font-semibold">{children}</span>
+      <span className="figure shrink-0 text-right text-[19px] font-semibold whitespace-nowrap">{children}</span>
     </p>
   )
 }

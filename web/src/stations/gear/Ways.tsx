@@ -1,0 +1,241 @@
+/** How this maker works: schools, units, and how much a person eats. */
+import {
+  COURSES,
+  cupRegions,
+  CUP_ML,
+  formatNumber,
+  portionGuide,
+  portionKey,
+  type Course,
+  type CupRegion,
+  type DoughState,
+  type Family,
+  type Gear,
+  type Kitchen,
+  type Units,
+} from '@harina/core'
+import { repository } from '../../storage/index.ts'
+import { FamilyMark, familyName } from '../../ui/family.tsx'
+import { QuantityField } from '../../ui/QuantityField.tsx'
+import { useUnits } from '../../ui/units.ts'
+import { Section } from './Section.tsx'
+
+const put = (gear: Gear) => void repository.putGear(gear)
+
+/** The maker's schools: what a new formula starts by, and what every formula without its own way follows. */
+export function Ways({ kitchen }: { kitchen: Kitchen }) {
+  const { gear, schools } = kitchen
+  const choose = (school: string, position: string) => {
+    const { [school]: _before, ...rest } = gear.schools
+    put({ ...gear, schools: position === '' ? rest : { ...rest, [school]: position } })
+  }
+  return (
+    <Section
+      title="Schools I follow"
+      lead="New formulas start by these; heat, rest, hold-back and the pot follow them at once. The Schools drawer shows reasons and what each would change."
+    >
+      <ul>
+        {schools.map((school) => {
+          const position = school.positions.find((each) => each.id === gear.schools[school.id])
+          return (
+            <li key={school.id} className="border-b border-line">
+              <label className="grid items-baseline gap-x-3 sm:grid-cols-[11rem_minmax(0,1fr)]">
+                <span className="text-[16px]">{school.topic}</span>
+                <select
+                  className="field min-h-[34px] w-full cursor-pointer border-b-transparent"
+                  aria-label={school.question}
+                  value={position?.id ?? ''}
+                  onChange={(event) => choose(school.id, event.target.value)}
+                >
+                  <option value="">as the dough’s table says</option>
+                  {school.positions.map((each) => (
+                    <option key={each.id} value={each.id}>
+                      {each.name}: {each.stance}
+                    </option>
+                  ))}
+                </select>
+              </label>
+            </li>
+          )
+        })}
+      </ul>
+    </Section>
+  )
+}
+
+const cupWords: Readonly<Record<CupRegion, string>> = {
+  us: 'United States',
+  metric: 'metric',
+  imperial: 'imperial',
+  japan: 'Japan, Korea',
+  china: 'China, Taiwan',
+}
+
+function Choice<T extends string>({
+  name,
+  options,
+  value,
+  onChange,
+}: {
+  name: string
+  options: readonly (readonly [T, string])[]
+  value: T
+  onChange: (value: T) => void
+}) {
+  return (
+    <div role="group" aria-label={name} className="mb-2 grid items-center gap-x-3 sm:grid-cols-[6.5rem_minmax(0,1fr)]">
+      <span className="text-[16px]">{name}</span>
+      <div className="flex">
+        {options.map(([id, words]) => (
+          <button
+            key={id}
+            type="button"
+            aria-pressed={id === value}
+            className="press -ml-px min-h-[36px] flex-1 px-2 py-0 text-[16px] first:ml-0"
+            onClick={() => onChange(id)}
+          >
+            {words}
+          </button>
+        ))}
+      </div>
+    </div>
+  )
+}
+
+export function UnitsUsed({ gear }: { gear: Gear }) {
+  const set = (part: Partial<Units>) => put({ ...gear, units: { ...gear.units, ...part } })
+  const { mass, temperature, length, volume, cup } = gear.units
+  const same = <T extends string>(values: readonly T[]) => values.map((value): readonly [T, string] => [value, value])
+  return (
+    <Section
+      title="Units"
+      lead="What is shown, and what a figure typed without a unit means. Any other unit can be typed out: 2 lb, 70 °F, 3 in."
+    >
+      <Choice
+        name="Mass"
+        options={same<Units['mass']>(['g', 'kg', 'oz', 'lb'])}
+        value={mass}
+        onChange={(next) => set({ mass: next })}
+      />
+      <Choice
+        name="Temperature"
+        options={same<Units['temperature']>(['°C', '°F'])}
+        value={temperature}
+        onChange={(next) => set({ temperature: next })}
+      />
+      <Choice
+        name="Length"
+        options={[
+          ['mm', 'mm'],
+          ['in', 'inches'],
+        ]}
+        value={length}
+        onChange={(next) => set({ length: next })}
+      />
+      <Choice
+        name="Volume"
+        options={[
+          ['ml', 'ml'],
+          ['cup', 'cups'],
+        ]}
+        value={volume}
+        onChange={(next) => set({ volume: next })}
+      />
+      <label className="grid items-center gap-x-3 sm:grid-cols-[6.5rem_minmax(0,1fr)]">
+        <span className="text-[16px]">A cup is</span>
+        <select
+          className="box min-h-[40px]"
+          value={cup}
+          onChange={(event) => set({ cup: event.target.value as CupRegion })}
+        >
+          {cupRegions.map((region) => (
+            <option key={region} value={region}>
+              {cupWords[region]}, {formatNumber(CUP_ML[region], 0)} ml
+            </option>
+          ))}
+        </select>
+      </label>
+    </Section>
+  )
+}
+
+function GuideCell({
+  gear,
+  family,
+  course,
+  state,
+  grams,
+}: {
+  gear: Gear
+  family: Family
+  course: Course
+  state: DoughState
+  grams: number
+}) {
+  const { massFigure } = useUnits()
+  const key = portionKey(family, course, state)
+  return (
+    <QuantityField
+      label={`${familyName[family]}, ${course}, ${state}, grams a person`}
+      shown={massFigure(grams)}
+      unit="g"
+      min={1}
+      max={2000}
+      widthCh={4.6}
+      className={`text-[17px] ${key in gear.portions ? 'font-semibold' : ''}`}
+      onChange={(next) => put({ ...gear, portions: { ...gear.portions, [key]: next } })}
+    />
+  )
+}
+
+/** How much a person eats: the guide that portions start from, each figure the maker's to put right. */
+export function Portions({ gear }: { gear: Gear }) {
+  const { units } = useUnits()
+  return (
+    <Section
+      title="How much a person eats"
+      lead={`Dough in ${units.mass}, fresh and, below it, dried; filled is the dough alone. Yours stand in bold.`}
+    >
+      <table className="w-full text-right">
+        <thead className="small">
+          <tr>
+            <th className="text-left font-normal">
+              <span className="sr-only">Family</span>
+            </th>
+            {COURSES.map((course) => (
+              <th key={course} scope="col" className="font-normal">
+                {course}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody className="figure">
+          {portionGuide(gear.portions).map(({ family, courses }) => (
+            <tr key={family} className="border-b border-line align-top">
+              <th scope="row" className="py-1 text-left font-normal">
+                <span className="inline-flex items-center gap-2 text-[15px]">
+                  <FamilyMark family={family} /> {familyName[family]}
+                </span>
+              </th>
+              {courses.map(({ course, freshG, driedG }) => (
+                <td key={course} className="py-1">
+                  <GuideCell gear={gear} family={family} course={course} state="fresh" grams={freshG} />
+                  {driedG !== null && (
+                    <span className="block text-second">
+                      <GuideCell gear={gear} family={family} course={course} state="dried" grams={driedG} />
+                    </span>
+                  )}
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {Object.keys(gear.portions).length > 0 && (
+        <button type="button" className="quiet mt-2" onClick={() => put({ ...gear, portions: {} })}>
+          Back to the guide
+        </button>
+      )}
+    </Section>
+  )
+}
