@@ -14,6 +14,7 @@ const transform = {
 const shared = { transform, transformIgnorePatterns: ['/node_modules/(?!nanoid/)'] }
 
 export default {
+  testTimeout: 30_000,
   projects: [
     { ...shared, displayName: 'core', testEnvironment: 'node', roots: ['<rootDir>/core/src'] },
     {

@@ -65,6 +65,12 @@ export function bowlOnRule(plan: Plan, state: Contents): number {
   return base > 0 ? (100 * flourG(plan, state)) / base : 0
 }
 
+/** Where the plan itself stands on that rule: all weighed and poured as written. */
+export const plannedOnRule = (plan: Plan): number =>
+  plan.control.by === 'hydration'
+    ? plan.hydration.effective
+    : bowlOnRule(plan, { weighedG: {}, pouredG: 0, addedFlourG: 0, addedSaltG: 0 })
+
 /** Added flour is taken to be like the flour in the bowl. */
 export function bowlBasis14(plan: Plan, state: Contents): number {
   const sack = sackFlourG(plan, state)

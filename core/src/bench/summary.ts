@@ -1,6 +1,6 @@
 import { lotKey } from '../sheet/kitchen.ts'
 import type { Batch } from '../records/documents.ts'
-import { bowlBasis14, bowlOnRule, effectivePercent } from './bowl.ts'
+import { bowlBasis14, bowlOnRule } from './bowl.ts'
 import { corrections, replay, type BenchState } from './fold.ts'
 import type { Feel, Plan } from './schema.ts'
 
@@ -8,8 +8,7 @@ export interface BatchSummary {
   readonly id: string
   readonly plan: Plan
   readonly state: BenchState
-  /** Hydration in the bowl at the end, percent: effective, and on the 14 % basis. */
-  readonly effective: number
+  /** Hydration in the bowl at the end, percent on the 14 % basis. */
   readonly basis14: number
   /** Where the bowl ended on its own rule. */
   readonly onRule: number
@@ -33,7 +32,6 @@ export function summarise({ id, plan, events }: Batch): BatchSummary {
     id,
     plan,
     state,
-    effective: effectivePercent(plan, state),
     basis14: bowlBasis14(plan, state),
     onRule: bowlOnRule(plan, state),
     lastFeel: state.feels.at(-1)?.feel ?? null,

@@ -62,7 +62,7 @@ function useEverything(): readonly Found[] {
         kind: 'flour',
         name: lot.name,
         words: `${lot.name} ${lot.note}`,
-        go: to('/gear'),
+        go: to('/gear/sacks'),
       })),
       ...[...(closed ?? [])].reverse().map((batch): Found => ({
         id: batch.id,

@@ -2,7 +2,7 @@
 import { readWorkspaceFile, type Batch, type Workspace } from '@harina/core'
 import sample from '@harina/core/fixtures/workspace-1.harina.json'
 import { doughs, ingredients, schools, shapes } from '@harina/facts'
-import { act, fireEvent, render, screen, waitFor, within } from '@testing-library/react'
+import { act, configure, fireEvent, render, screen, waitFor, within } from '@testing-library/react'
 import { Provider } from 'react-redux'
 import { MemoryRouter, Route, Routes } from 'react-router'
 import { Ringing } from '../app/Ringing.tsx'
@@ -13,6 +13,8 @@ import { repository } from '../storage/index.ts'
 import { KitchenProvider } from '../ui/kitchen.tsx'
 import { provideTables } from '../ui/tables.ts'
 
+// A busy machine is slow, not wrong.
+configure({ asyncUtilTimeout: 8000, defaultHidden: true })
 provideTables({ ingredients, doughs, shapes, schools })
 
 const read = readWorkspaceFile(JSON.stringify(sample))

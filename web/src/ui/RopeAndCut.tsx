@@ -1,7 +1,7 @@
 /** A rope seen from the side with its cuts, and its round end: to scale with itself. */
-import { formatLength } from '@harina/core'
 import { useId } from 'react'
 import { HatchPattern, type Family } from './family.tsx'
+import { useUnits } from './units.ts'
 
 interface Props {
   readonly diameterMm: number
@@ -13,6 +13,7 @@ interface Props {
 
 export function RopeAndCut({ diameterMm, cutMm, family, width = 236 }: Props) {
   const hatch = useId()
+  const { length } = useUnits()
   const pieces = Math.max(1, Math.min(4, Math.floor(80 / cutMm) || 1))
   const scale = Math.min(3.2, (width - 60) / (pieces * cutMm + diameterMm * 1.5))
   const d = diameterMm * scale
@@ -25,7 +26,7 @@ export function RopeAndCut({ diameterMm, cutMm, family, width = 236 }: Props) {
       height={d + 44}
       className="max-w-full"
       role="img"
-      aria-label={`Rope ${formatLength(diameterMm)} thick, cut every ${formatLength(cutMm)}; to scale`}
+      aria-label={`Rope ${length(diameterMm)} thick, cut every ${length(cutMm)}; to scale`}
     >
       <HatchPattern id={hatch} family={family} />
       <rect x="2" y="6" width={long} height={d} fill={`url(#${hatch})`} stroke="var(--ink)" strokeWidth="1.5" />
@@ -41,10 +42,10 @@ export function RopeAndCut({ diameterMm, cutMm, family, width = 236 }: Props) {
         dx={cut < 44 ? -cut / 2 : 0}
         className="figure fill-ink text-[15px]"
       >
-        {formatLength(cutMm)}
+        {length(cutMm)}
       </text>
       <text x={endX} y={d + 40} textAnchor="middle" className="figure fill-ink text-[15px]">
-        ⌀ {formatLength(diameterMm)}
+        ⌀ {length(diameterMm)}
       </text>
     </svg>
   )

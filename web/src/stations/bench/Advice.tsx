@@ -1,13 +1,5 @@
-import {
-  formatGrams,
-  formatNumber,
-  formatPercent,
-  formatPoints,
-  type CorrectionStep,
-  type Dough,
-  type Feel,
-  type Suggestion,
-} from '@harina/core'
+import { formatPercent, formatPoints, type CorrectionStep, type Dough, type Feel, type Suggestion } from '@harina/core'
+import { useUnits, type Worded } from '../../ui/units.ts'
 import { feelWords, measureWords } from '../../ui/words.ts'
 import { Note } from './StepSheet.tsx'
 
@@ -17,14 +9,15 @@ const waitWhy = {
 } as const
 
 /** Small steps are told in tenths, whatever the scale: a spray is 0.7 g. */
-export const stepGrams = ({ grams, what }: CorrectionStep): string =>
-  `${formatGrams(grams, grams < 3 ? 0.1 : 1)} g ${what}`
+export const stepGrams = ({ grams, what }: CorrectionStep, { mass }: Worded): string =>
+  `${mass(grams, grams < 3 ? 0.1 : 1)} ${what}`
 
 function StepNote({ step }: { step: CorrectionStep }) {
+  const worded = useUnits()
   return (
-    <Note title={`${stepGrams(step)}: ${measureWords(step.measure)}`}>
+    <Note title={`${stepGrams(step, worded)}: ${measureWords(step.measure)}`}>
       Moves it {formatPoints(step.to - step.from)} points, {formatPercent(step.from)} to {formatPercent(step.to)} %.
-      {step.saltG >= 0.05 && ` With it ${formatNumber(step.saltG, 1)} g of salt.`}
+      {step.saltG >= 0.05 && ` With it ${worded.mass(step.saltG, 0.1)} of salt.`}
       {step.overCeiling && ' That is more than this flour has been thought to want: wait and feel again first.'}
     </Note>
   )

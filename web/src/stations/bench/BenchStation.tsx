@@ -6,6 +6,7 @@ import { FindButton } from '../../ui/FindButton.tsx'
 import { redoTap, undoTap } from '../../state/recordTap.ts'
 import { isTyping } from '../../ui/keys.ts'
 import { useRunningBatches, type RunningBatch } from '../../ui/batches.ts'
+import { useUnits, type Worded } from '../../ui/units.ts'
 import { useNow } from '../../ui/useNow.ts'
 import { stepWords } from '../../ui/words.ts'
 import { DivideStep, ShapeStep } from './HandSteps.tsx'
@@ -94,15 +95,16 @@ function StepLine({
   )
 }
 
-function planLine(plan: Plan): string {
+function planLine(plan: Plan, { mass }: Worded): string {
   const { target } = plan.sheet
   const much =
-    target.by === 'portions' ? `${target.count} × ${target.gramsEach} g` : `${Math.round(plan.doughG)} g of dough`
+    target.by === 'portions' ? `${target.count} × ${mass(target.gramsEach)}` : `${mass(plan.doughG)} of dough`
   return `${much}, ${plan.shape.name}`
 }
 
 function RunningSheet({ running, step }: { running: RunningBatch; step: StepId }) {
   const nowMs = useNow(500)
+  const worded = useUnits()
   const { batch, state } = running
   const steps = useMemo(() => stepsOf(batch.plan), [batch.plan])
   const { shown, lookAt, live, back } = useLooking(steps, step)
@@ -123,7 +125,7 @@ function RunningSheet({ running, step }: { running: RunningBatch; step: StepId }
         <button type="button" className="quiet min-h-9" onClick={() => void redoTap(batch)}>
           Redo
         </button>
-        <span className="small hidden md:inline">{planLine(batch.plan)}</span>
+        <span className="small hidden md:inline">{planLine(batch.plan, worded)}</span>
         <button type="button" className="quiet ml-auto min-h-9" onClick={() => setGivingUp(true)}>
           Give this batch up
         </button>

@@ -1,5 +1,7 @@
-import { bowlOnRule, formatGrams, formatPercent, planWindow, sackFlourG, waterTargets } from '@harina/core'
+import { bowlOnRule, formatPercent, planWindow, sackFlourG, waterTargets } from '@harina/core'
 import { PlanRule } from '../../ui/rule/PlanRule.tsx'
+import { useUnits } from '../../ui/units.ts'
+import { ruleLabel } from '../../ui/rule/ruleLabel.ts'
 import type { RuleMark } from '../../ui/rule/ruleLayout.ts'
 import { useBench } from './StepSheet.tsx'
 
@@ -24,11 +26,7 @@ export function BowlRule({ marks = true }: { marks?: boolean }) {
       value={bowlOnRule(plan, state)}
       marks={marks && !onBase ? stops : []}
       room={[planWindow(plan).low - LEAD_POINTS]}
-      label={
-        plan.control.by === 'base'
-          ? `Flour on 100 of ${plan.control.base} in the bowl`
-          : 'Water on 100 of flour in the bowl'
-      }
+      label={ruleLabel(plan, 'in the bowl')}
     />
   )
 }
@@ -37,12 +35,13 @@ export function BowlRule({ marks = true }: { marks?: boolean }) {
 export function Trail() {
   const { running } = useBench()
   const { additions } = running.state
+  const { mass } = useUnits()
   return (
     <ol aria-label="What went in" className="figure flex flex-wrap gap-x-6 gap-y-1 text-[17px] text-second">
       {additions.map((addition, index) => (
         <li key={index}>
           <span className="font-semibold text-ink">
-            {formatGrams(addition.grams, addition.grams < 3 ? 0.1 : 1)} g {addition.what}
+            {mass(addition.grams, addition.grams < 3 ? 0.1 : 1)} {addition.what}
           </span>{' '}
           {formatPercent(addition.from)} → {formatPercent(addition.to)}
         </li>

@@ -1,6 +1,7 @@
 import { additionOf, FEELS, standingFeel, suggest, type Feel, type Suggestion } from '@harina/core'
 import { finishStep, recordTap } from '../../state/recordTap.ts'
 import { useKitchen } from '../../ui/kitchen.tsx'
+import { useUnits } from '../../ui/units.ts'
 import { Advice, stepGrams } from './Advice.tsx'
 import { BowlRule, Trail } from './BowlRule.tsx'
 import { FeelWords } from './FeelWords.tsx'
@@ -15,6 +16,7 @@ function useAnswers(
   const { running } = useBench()
   const { batch, state } = running
   const { plan } = batch
+  const worded = useUnits()
   const minutes = suggestion?.wait?.minutes ?? plan.minutes.drink
   const cover: StepAction = {
     label: `Cover ${minutes} min`,
@@ -22,7 +24,7 @@ function useAnswers(
   }
   const step = suggestion?.step ?? null
   const add: StepAction | null = step && {
-    label: `Add ${stepGrams(step)}`,
+    label: `Add ${stepGrams(step, worded)}`,
     run: () => void recordTap(batch, additionOf(plan, state, step.what, step.grams)),
   }
   const leave: StepAction = {

@@ -1,6 +1,6 @@
 /** The jug, to scale: what is in the bowl, where to stop first, and all of it. */
-import { formatGrams } from '@harina/core'
 import { spreadLabels } from '../../ui/spreadLabels.ts'
+import { useUnits } from '../../ui/units.ts'
 import { usePhone } from '../../ui/usePhone.ts'
 
 interface Props {
@@ -18,7 +18,8 @@ export function Jug({ totalG, startG, pouredG, stepG }: Props) {
   const { height, width } = usePhone() ? PHONE : DESK
   const full = Math.max(totalG, pouredG) * 1.06
   const y = (grams: number) => 6 + height * (1 - grams / full)
-  const grams = (value: number) => formatGrams(value, stepG)
+  const { massFigure } = useUnits()
+  const grams = (value: number) => massFigure(value, stepG)
   const lines = [
     { at: totalG, text: `${grams(totalG)} all of it`, strong: false },
     { at: startG, text: `${grams(startG)} stop here first`, strong: true },

@@ -1,7 +1,7 @@
 /** One rope along the board with all its cuts, to scale. */
-import { formatLength } from '@harina/core'
 import { useId } from 'react'
 import { HatchPattern, type Family } from '../../ui/family.tsx'
+import { useUnits } from '../../ui/units.ts'
 import { useWidth } from '../../ui/useWidth.ts'
 
 interface Props {
@@ -14,6 +14,7 @@ interface Props {
 
 export function RopeOnBoard({ boardMm, diameterMm, cutMm, pieces, family }: Props) {
   const [measure, width] = useWidth(760)
+  const { length } = useUnits()
   const hatch = useId()
   const scale = (width - 4) / boardMm
   const thick = Math.max(3, diameterMm * scale)
@@ -27,7 +28,7 @@ export function RopeOnBoard({ boardMm, diameterMm, cutMm, pieces, family }: Prop
         height={boardHeight + 30}
         className="block max-w-full"
         role="img"
-        aria-label={`A board of ${formatLength(boardMm)} with a rope cut into ${pieces} pieces, to scale`}
+        aria-label={`A board of ${length(boardMm)} with a rope cut into ${pieces} pieces, to scale`}
       >
         <HatchPattern id={hatch} family={family} />
         <rect
@@ -42,7 +43,7 @@ export function RopeOnBoard({ boardMm, diameterMm, cutMm, pieces, family }: Prop
         <rect x="2" y={ropeY} width={boardMm * scale} height={thick} fill={`url(#${hatch})`} stroke="var(--ink)" />
         <path d={cuts.map((x) => `M${x} ${ropeY - 6}v${thick + 12}`).join('')} stroke="var(--ink)" strokeWidth="1" />
         <text x="2" y={boardHeight + 24} className="fill-second text-[15px]">
-          one board of {formatLength(boardMm)}, {pieces} pieces, to scale
+          one board of {length(boardMm)}, {pieces} pieces, to scale
         </text>
       </svg>
     </div>

@@ -5,6 +5,7 @@ import { finishStep, recordTap } from '../../state/recordTap.ts'
 import { useKitchen } from '../../ui/kitchen.tsx'
 import { InTheBowl } from './BowlRule.tsx'
 import { QuantityField } from '../../ui/QuantityField.tsx'
+import { useUnits } from '../../ui/units.ts'
 import { ShapeEngraving } from '../../ui/ShapeEngraving.tsx'
 import { Big, Note, StepSheet, useBench } from './StepSheet.tsx'
 
@@ -149,6 +150,7 @@ export function CookStep() {
   const shape = useKitchen()?.shapes.get(plan.shape.id)
   const [low, high] = plan.minutes.cook
   const litres = Math.ceil(plan.pot.litres)
+  const { mass } = useUnits()
   return (
     <Timed
       timer="cook"
@@ -167,8 +169,8 @@ export function CookStep() {
       aside={
         <>
           <Note title={`${litres} L for all of it`}>
-            {formatNumber(litres * plan.pot.saltGPerL, 0)} g of salt at {plan.pot.saltGPerL} g a litre. In a smaller pot
-            cook it in turns, so that the boil comes back within a minute.
+            {mass(litres * plan.pot.saltGPerL)} of salt at {plan.pot.saltGPerL} g a litre. In a smaller pot cook it in
+            turns, so that the boil comes back within a minute.
           </Note>
           <Note title="Boiling water" grade="caution">
             No more than three quarters full. Lower pieces in on a spider, handles turned in, drain away from you;

@@ -35,7 +35,9 @@ export function VerdictStep() {
       onDigit={(digit) => VERDICTS[digit - 1] && judge(VERDICTS[digit - 1] as Verdict)}
       aside={
         <Note title="What it leaves behind">
-          The hydration you called right teaches this flour; the next plan starts from it.
+          {batch.plan.control.by === 'base'
+            ? 'How much flour this base took, and how it ate. The next batch can be started from it.'
+            : 'The hydration you called right teaches this flour; the next plan starts from it.'}
         </Note>
       }
     >

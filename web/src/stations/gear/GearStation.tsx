@@ -25,7 +25,7 @@ const Bench: Shelf = ({ kitchen: { gear } }) => (
 )
 
 const Sacks: Shelf = ({ kitchen }) => (
-  <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[2.3fr_1fr]">
+  <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,2.3fr)_minmax(0,1fr)]">
     <Lots kitchen={kitchen} />
     <Ingredients kitchen={kitchen} />
   </div>

@@ -109,6 +109,8 @@ function LotFigures({ lot, ingredient }: { lot: Lot; ingredient: Ingredient | un
   )
 }
 
+const byName = (lots: readonly Lot[]) => [...lots].sort((a, b) => a.name.localeCompare(b.name))
+
 function remove(lot: Lot) {
   void repository.deleteLot(lot.id)
   notify(`${lot.name} is removed`, { action: { label: 'Undo', onClick: () => put(lot) } })
@@ -189,7 +191,7 @@ export function Lots({ kitchen }: { kitchen: Kitchen }) {
         <p className="py-2">Your sacks would stand here. Add one, and Harina learns what it drinks.</p>
       )}
       <ul className="grid gap-x-8 md:grid-cols-2">
-        {kitchen.lots.map((lot) => (
+        {byName(kitchen.lots).map((lot) => (
           <LotRow key={lot.id} lot={lot} kitchen={kitchen} />
         ))}
       </ul>

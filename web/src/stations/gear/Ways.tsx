@@ -42,7 +42,7 @@ export function Ways({ kitchen }: { kitchen: Kitchen }) {
               <label className="grid items-baseline gap-x-3 sm:grid-cols-[11rem_minmax(0,1fr)]">
                 <span className="text-[16px]">{school.topic}</span>
                 <select
-                  className="field min-h-[34px] w-full cursor-pointer border-b-transparent"
+                  className="field min-h-[34px] w-full cursor-pointer truncate border-b-transparent pr-7"
                   aria-label={school.question}
                   value={position?.id ?? ''}
                   onChange={(event) => choose(school.id, event.target.value)}

@@ -10,17 +10,24 @@ import {
   screen,
   settle,
   typeInto,
+  valueOf,
   waitFor,
 } from '../../testing/renderApp.tsx'
 import { fileProblemWords } from './fileWords.ts'
 import GearStation from './GearStation.tsx'
 
-beforeEach(async () => {
-  await putWorkspace(sampleWorkspace)
-  renderAt('/gear', [{ path: '/gear', element: <GearStation /> }])
-  await screen.findByText('Scale and board')
-})
+beforeEach(() => putWorkspace(sampleWorkspace))
 afterEach(cleanup)
+
+/** @param shelf its path, and words that stand on it */
+async function open(shelf: 'bench' | 'sacks' | 'ways' | 'files', words: string): Promise<void> {
+  renderAt(`/gear/${shelf}`, [{ path: '/gear/:shelf', element: <GearStation /> }])
+  await screen.findByText(words)
+}
+const openBench = () => open('bench', 'Scale and board')
+const openSacks = () => open('sacks', 'Ingredients of your own')
+const openWays = () => open('ways', 'Schools I follow')
+const openFiles = () => open('files', 'This device')
 
 const choose = (content: string) => {
   const file = new File([content], 'brought.harina.json', { type: 'application/json' })
@@ -29,6 +36,7 @@ const choose = (content: string) => {
 }
 
 it('scale, board and air are stored as they are set', async () => {
+  await openBench()
   await press('0.1 g')
   await typeInto('Board length, millimetres', '750')
   await settle()
@@ -42,22 +50,26 @@ it('scale, board and air are stored as they are set', async () => {
 })
 
 it('air that cannot be is refused', async () => {
+  await openBench()
   await typeInto('Sea store, humidity', '130')
   expect(screen.getByRole('alert').textContent).toContain('at most 95')
   expect((await repository.gear())?.places[0]?.rhPercent).toBe(81)
 })
 
 it('a place is added and removed; the last one stays', async () => {
+  await openBench()
   await press('Add a place')
   expect((await repository.gear())?.places).toHaveLength(3)
   await press('Remove New place')
   await press('Remove Lamp room')
   expect((await repository.gear())?.places).toHaveLength(1)
-  expect(screen.queryByRole('button', { name: /^Remove/ })).toBeNull()
+  expect(screen.queryByRole('button', { name: 'Remove New place' })).toBeNull()
+  expect(screen.queryByRole('button', { name: 'Remove Sea store' })).toBeNull()
 })
 
 it('a sack is added under its flour, and named by its keeper', async () => {
-  fireEvent.change(screen.getByLabelText(/Add a sack of/), { target: { value: 'plain-wheat' } })
+  await openSacks()
+  fireEvent.change(screen.getByLabelText(/Add a lot of/), { target: { value: 'plain-wheat' } })
   await settle()
   const lot = (await repository.lots()).find((candidate) => candidate.ingredient === 'plain-wheat')
   expect(lot?.name).toBe('Plain (all-purpose) wheat flour')
@@ -66,7 +78,103 @@ it('a sack is added under its flour, and named by its keeper', async () => {
   expect((await repository.lots()).map((candidate) => candidate.name)).toContain('P-01')
 })
 
+it('what a sack holds and costs is stored; its removal can be undone', async () => {
+  await openSacks()
+  const [first] = await repository.lots()
+  await typeInto(`${first!.name}, what is left`, '2.5 kg')
+  await settle()
+  await typeInto(`${first!.name}, price of a kilogram`, '1.8')
+  await settle()
+  expect((await repository.lots()).find((lot) => lot.id === first!.id)).toMatchObject({
+    stockG: 2500,
+    pricePerKg: 1.8,
+  })
+  await press(`Remove ${first!.name}`)
+  expect((await repository.lots()).map((lot) => lot.id)).not.toContain(first!.id)
+})
+
+it('an ingredient of the maker’s own is kept with its figures, and can go again', async () => {
+  await openSacks()
+  await press('Add an ingredient')
+  fireEvent.change(await screen.findByLabelText('Name'), { target: { value: 'Chestnut flour' } })
+  await typeInto('Water', '11')
+  await typeInto('Drinks against plain wheat flour', '12')
+  fireEvent.change(screen.getByLabelText('Allergens, with commas between'), { target: { value: 'nuts, , gluten' } })
+  await press('Keep it')
+  const [own] = await repository.ingredients()
+  expect(own).toMatchObject({
+    name: 'Chestnut flour',
+    water: 0.11,
+    absorptionShift: 12,
+    allergens: ['nuts', 'gluten'],
+  })
+  await press('Remove Chestnut flour')
+  expect(await repository.ingredients()).toEqual([])
+})
+
+it('an ingredient that is more than the whole of itself cannot be kept', async () => {
+  await openSacks()
+  await press('Add an ingredient')
+  await typeInto('Water', '80')
+  await typeInto('Fat', '30')
+  expect(screen.getByRole('alert').textContent).toContain('more than the whole of it')
+  expect(screen.getByRole('button', { name: 'Keep it' })).toHaveProperty('disabled', true)
+})
+
+it('a figure of the table put right stands in its place', async () => {
+  await openSacks()
+  fireEvent.change(screen.getByLabelText('Put right'), { target: { value: 'plain-wheat' } })
+  await typeInto('Protein', '9')
+  await press('Keep it')
+  const [own] = await repository.ingredients()
+  expect(own).toMatchObject({ id: 'plain-wheat', protein: 0.09 })
+})
+
+it('vessels, tap and height are stored; a vessel’s removal is told', async () => {
+  await openBench()
+  await press('Add a vessel')
+  const [vessel] = (await repository.gear())!.vessels
+  await typeInto(`${vessel!.name}, most dough`, '900')
+  await settle()
+  await typeInto('Height above the sea, metres', '1800')
+  await settle()
+  expect(await repository.gear()).toMatchObject({ altitudeM: 1800, vessels: [{ maxDoughG: 900 }] })
+  await press(`Remove ${vessel!.name}`)
+  expect((await repository.gear())?.vessels).toEqual([])
+})
+
+it('units are the maker’s at the edge; what is stored stays in g, mm and °C', async () => {
+  await openWays()
+  await press('inches')
+  await press('°F')
+  cleanup()
+  await openBench()
+  await waitFor(() => expect(valueOf('Board length, millimetres')).toBe('35.4'))
+  await typeInto('Board length, millimetres', '30')
+  await settle()
+  await typeInto('Sea store, temperature', '68')
+  await settle()
+  const gear = (await repository.gear())!
+  expect(gear.boardMm).toBeCloseTo(762, 6)
+  expect(gear.places[0]?.temperatureC).toBeCloseTo(20, 6)
+})
+
+it('a school is followed and let go again; the guide takes a figure and goes back', async () => {
+  await openWays()
+  const pot = screen.getByLabelText('How salty a pot?') as HTMLSelectElement
+  const first = pot.options[1]!.value
+  fireEvent.change(pot, { target: { value: first } })
+  await settle()
+  expect(Object.values((await repository.gear())!.schools)).toContain(first)
+  await typeInto('Semolina-water, main, fresh, grams a person', '125')
+  await settle()
+  expect(Object.values((await repository.gear())!.portions)).toEqual([125])
+  await press('Back to the guide')
+  expect((await repository.gear())!.portions).toEqual({})
+})
+
 it('a file of the same workspace brings nothing; one that differs asks', async () => {
+  await openFiles()
   choose(JSON.stringify(toFile(sampleWorkspace, '2031-01-01T00:00:00+00:00')))
   expect(await screen.findByRole('button', { name: 'All of it is here' })).toHaveProperty('disabled', true)
   await press('Leave it')
@@ -79,12 +187,14 @@ it('a file of the same workspace brings nothing; one that differs asks', async (
 })
 
 it('a broken file is explained and changes nothing', async () => {
+  await openFiles()
   choose('{"format":"harina","version":1')
   expect((await screen.findByRole('alert')).textContent).toContain('breaks off before its end')
   expect((await repository.workspace()).formulas).toHaveLength(sampleWorkspace.formulas.length)
 })
 
 it('clearing asks twice', async () => {
+  await openFiles()
   await press('Clear this workspace')
   expect(screen.getByRole('button', { name: 'Clear it' })).toHaveProperty('disabled', true)
   fireEvent.click(screen.getByRole('checkbox', { name: /I have a file/ }))

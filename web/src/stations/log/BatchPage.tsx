@@ -1,9 +1,9 @@
 import {
   asWeighed,
-  formatGrams,
   formatNumber,
   formatPercent,
   formatPoints,
+  plannedOnRule,
   type Addition,
   type BatchSummary,
   type PlannedRow,
@@ -16,6 +16,8 @@ import { draftOpened } from '../../state/draftSlice.ts'
 import { useAppDispatch } from '../../state/store.ts'
 import { PlanRule } from '../../ui/rule/PlanRule.tsx'
 import type { RuleMark } from '../../ui/rule/ruleLayout.ts'
+import { ruleLabel } from '../../ui/rule/ruleLabel.ts'
+import { useUnits, type Worded } from '../../ui/units.ts'
 import { feelWords, verdictWords } from '../../ui/words.ts'
 
 /** The batch's sheet on paper again; its flour has learned, so the water starts from what was accepted. */
@@ -37,34 +39,37 @@ export function StartNext({ batch }: { batch: BatchSummary }) {
 
 /** The rule as a trail: each pour and each spoon of flour where it took the dough. */
 function TrailRule({ batch }: { batch: BatchSummary }) {
-  const { plan, state, effective } = batch
+  const { plan, state, onRule } = batch
+  const onBase = plan.control.by === 'base'
+  const planned = plannedOnRule(plan)
   const stops = state.additions.map((addition) => addition.to)
   const marks: readonly RuleMark[] = [
     {
       id: 'planned',
-      at: plan.hydration.effective,
+      at: planned,
       kind: 'open',
-      label: `${formatPercent(plan.hydration.effective)} planned`,
+      label: `${formatPercent(planned)} planned`,
     },
     ...stops
       .slice(0, -1)
       .map((stop, index): RuleMark => ({ id: String(index), at: stop, kind: 'dashed', label: formatPercent(stop) })),
-    { id: 'end', at: effective, kind: 'triangle', label: `${formatPercent(effective)} poured` },
+    { id: 'end', at: onRule, kind: 'triangle', label: `${formatPercent(onRule)} ${onBase ? 'at the end' : 'poured'}` },
   ]
   return (
     <PlanRule
       plan={plan}
-      value={effective}
+      value={onRule}
       marks={marks}
-      room={[...stops, effective]}
-      label="Water on 100 of flour at the end"
+      room={[...stops, onRule]}
+      label={ruleLabel(plan, 'at the end')}
     />
   )
 }
 
 function PlannedRows({ batch: { plan, state } }: { batch: BatchSummary }) {
   const real = (row: PlannedRow) => (row.part === 'water' ? state.pouredG : asWeighed(state, row))
-  const grams = (value: number) => formatGrams(value, plan.scaleStepG)
+  const { massFigure, units } = useUnits()
+  const grams = (value: number) => massFigure(value, plan.scaleStepG)
   return (
     <table className="w-full border-collapse">
       <caption className="sr-only">Planned against poured</caption>
@@ -74,7 +79,7 @@ function PlannedRows({ batch: { plan, state } }: { batch: BatchSummary }) {
             Ledger
           </th>
           <th scope="col" className="font-normal">
-            planned
+            planned, {units.mass}
           </th>
           <th scope="col" className="pl-3 font-normal whitespace-nowrap">
             went in
@@ -114,8 +119,8 @@ function PlannedRows({ batch: { plan, state } }: { batch: BatchSummary }) {
 
 type Moment = { readonly at: string; readonly words: string; readonly strong?: boolean }
 
-const additionWords = ({ what, grams, from, to }: Addition, index: number): string =>
-  `${formatGrams(grams, grams < 3 ? 0.1 : 1)} g ${what}${index === 0 && what === 'water' ? ', first stop' : ''}: ${formatPercent(from)} to ${formatPercent(to)} %`
+const additionWords = ({ what, grams, from, to }: Addition, index: number, { mass }: Worded): string =>
+  `${mass(grams, grams < 3 ? 0.1 : 1)} ${what}${index === 0 && what === 'water' ? ', first stop' : ''}: ${formatPercent(from)} to ${formatPercent(to)} %`
 
 function timerWords(id: string, { minutes }: Timer): string {
   const names: Readonly<Record<string, string>> = {
@@ -127,10 +132,10 @@ function timerWords(id: string, { minutes }: Timer): string {
   return `${names[id] ?? id}, ${formatNumber(minutes, 0)} min set`
 }
 
-function momentsOf({ plan, state }: BatchSummary): readonly Moment[] {
+function momentsOf({ plan, state }: BatchSummary, worded: Worded): readonly Moment[] {
   const moments: Moment[] = [
     { at: plan.at, words: 'taken to the bench' },
-    ...state.additions.map((addition, index) => ({ at: addition.at, words: additionWords(addition, index) })),
+    ...state.additions.map((addition, index) => ({ at: addition.at, words: additionWords(addition, index, worded) })),
     ...state.feels.map(({ at, feel }) => ({ at, words: `felt ${feelWords[feel]}`, strong: true })),
     ...Object.entries(state.timers).map(([id, timer]) => ({ at: timer.startedAt, words: timerWords(id, timer) })),
     ...(state.end
@@ -145,7 +150,7 @@ function momentsOf({ plan, state }: BatchSummary): readonly Moment[] {
   return moments.sort((a, b) => Date.parse(a.at) - Date.parse(b.at))
 }
 
-function Fact({ label, figure, note }: { label: string; figure: string; note?: string }) {
+function Fact({ label, figure, note }: { label: string; figure: string; note?: string | undefined }) {
   return (
     <div>
       <p className="small">{label}</p>
@@ -156,15 +161,17 @@ function Fact({ label, figure, note }: { label: string; figure: string; note?: s
 }
 
 export function BatchPage({ batch }: { batch: BatchSummary }) {
-  const { plan, state, thirst, corrections } = batch
-  const moments = useMemo(() => momentsOf(batch), [batch])
+  const { plan, state, thirst, corrections, onRule, basis14 } = batch
+  const worded = useUnits()
+  const moments = useMemo(() => momentsOf(batch, worded), [batch, worded])
   return (
     <article className="flex flex-col gap-4">
       <header>
         <h1 className="head text-[28px] leading-tight">{plan.sheet.name}</h1>
         <p className="text-second">
           {format(plan.at, 'EEEE d MMMM yyyy, HH:mm')} · {plan.shape.name}
-          {plan.store && ` · ${plan.store.name}, ${plan.store.temperatureC} °C, ${plan.store.rhPercent} % damp`}
+          {plan.store &&
+            ` · ${plan.store.name}, ${worded.temperature(plan.store.temperatureC)}, ${plan.store.rhPercent} % damp`}
         </p>
       </header>
       {state.notes.map((note) => (
@@ -178,20 +185,28 @@ export function BatchPage({ batch }: { batch: BatchSummary }) {
           label="Verdict"
           figure={state.verdict ? verdictWords[state.verdict] : state.end?.how === 'abandoned' ? 'given up' : 'none'}
         />
-        <Fact
-          label="This flour"
-          figure={thirst === null ? 'not said' : `${formatPoints(thirst)} points`}
-          note={thirst === null ? 'never called right' : 'against paper, 14 % flour'}
-        />
+        {plan.control.by === 'base' ? (
+          <Fact
+            label="Flour"
+            figure={`${formatPercent(onRule)} %`}
+            note={`on ${plan.control.base}; ${formatPercent(plannedOnRule(plan))} planned`}
+          />
+        ) : (
+          <Fact
+            label="This flour"
+            figure={thirst === null ? 'not said' : `${formatPoints(thirst)} points`}
+            note={thirst === null ? 'never called right' : 'against paper, 14 % flour'}
+          />
+        )}
         <Fact
           label="Corrections"
           figure={String(corrections)}
-          note={`${formatPercent(batch.basis14)} on 14 % flour at the end`}
+          note={plan.control.by === 'base' ? undefined : `${formatPercent(basis14)} on 14 % flour at the end`}
         />
         <Fact
           label="Pieces"
           figure={state.shapedPieces === null ? `${plan.shape.pieces} planned` : formatNumber(state.shapedPieces, 0)}
-          note={`${formatNumber(plan.shape.pieceG, 2)} g each`}
+          note={`${worded.mass(plan.shape.pieceG, 0.01)} each`}
         />
         <Fact
           label="In the pot"

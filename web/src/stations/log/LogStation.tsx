@@ -1,4 +1,4 @@
-import { formatGrams, formatPoints, type Batch, type BatchSummary } from '@harina/core'
+import { formatPercent, formatPoints, type Batch, type BatchSummary } from '@harina/core'
 import { useVirtualizer } from '@tanstack/react-virtual'
 import { format } from 'date-fns'
 import { useLiveQuery } from 'dexie-react-hooks'
@@ -9,6 +9,7 @@ import { FindButton } from '../../ui/FindButton.tsx'
 import { repository } from '../../storage/index.ts'
 import { FamilyMark } from '../../ui/family.tsx'
 import { summaryOf, useKitchen } from '../../ui/kitchen.tsx'
+import { useUnits } from '../../ui/units.ts'
 import { verdictWords } from '../../ui/words.ts'
 import { BatchPage, StartNext } from './BatchPage.tsx'
 import { findBatches } from './findBatches.ts'
@@ -23,10 +24,17 @@ function endWords({ state }: BatchSummary): string {
   return state.verdict ? verdictWords[state.verdict] : 'no verdict'
 }
 
+/** What the batch says of its flour; a dough on a base says nothing, its water comes with the base. */
+function thirstWords({ plan, thirst }: BatchSummary): string {
+  if (plan.control.by === 'base') return ''
+  return thirst === null ? 'never right · ' : `${formatPoints(thirst)} points · `
+}
+
 const ROW = 72
 
 function List({ batches, chosen }: { batches: readonly BatchSummary[]; chosen: string | undefined }) {
   const kitchen = useKitchen()
+  const { mass } = useUnits()
   const frame = useRef<HTMLDivElement>(null)
   // eslint-disable-next-line react-hooks/incompatible-library -- a hint for the React compiler, which is not used here
   const rows = useVirtualizer({
@@ -42,7 +50,6 @@ function List({ batches, chosen }: { batches: readonly BatchSummary[]; chosen: s
           const batch = batches[index]
           if (!batch) return null
           const { plan, state } = batch
-          const wetter = batch.thirst
           return (
             <li key={batch.id} className="absolute inset-x-0" style={{ top: start, height: ROW }}>
               <Link
@@ -59,10 +66,13 @@ function List({ batches, chosen }: { batches: readonly BatchSummary[]; chosen: s
                 </span>
                 <span className="text-right leading-tight">
                   <span className="figure block text-[17px] font-semibold">
-                    {formatGrams(state.pouredG, plan.scaleStepG)} g water
+                    {plan.control.by === 'base'
+                      ? `${formatPercent(batch.onRule)} flour`
+                      : `${mass(state.pouredG, plan.scaleStepG)} water`}
                   </span>
                   <span className="small">
-                    {wetter === null ? 'never right' : `${formatPoints(wetter)} points`} · {endWords(batch)}
+                    {thirstWords(batch)}
+                    {endWords(batch)}
                   </span>
                 </span>
               </Link>

@@ -1,4 +1,4 @@
-import { planWindow, type Plan } from '@harina/core'
+import { plannedOnRule, planWindow, type Plan } from '@harina/core'
 import { useMemo } from 'react'
 import { useKitchen } from '../kitchen.tsx'
 import { HydrationRule } from './HydrationRule.tsx'
@@ -18,8 +18,7 @@ interface Props {
 export function PlanRule({ plan, value, marks, room, label }: Props) {
   const family = useKitchen()?.doughs.get(plan.sheet.dough)?.family ?? 'semolina'
   const window = useMemo(() => planWindow(plan), [plan])
-  const planned = plan.control.by === 'base' ? [] : [plan.hydration.effective]
-  const range = ruleRange([window.low, window.high, value, ...planned, ...room])
+  const range = ruleRange([window.low, window.high, value, plannedOnRule(plan), ...room])
   return (
     <HydrationRule
       family={family}
