@@ -43,7 +43,11 @@ it('doughs name ingredients and cautions that exist, and each has a shape', () =
   const known = new Set(ingredients.map((row) => row.id))
   const cautions = new Set(hazards.map((row) => row.id))
   const shaped = new Set(shapes.flatMap((shape) => shape.doughs.map((entry) => entry.dough)))
-  for (const { id, flours, control, cautions: named } of doughs) {
+  for (const { id, flours, mixture, control, cautions: named } of doughs) {
+    if (mixture) {
+      expect(mixture.reduce((sum, { percent }) => sum + percent, 0)).toBe(100)
+      for (const { flour } of mixture) expect(flours).toContain(flour)
+    }
     const unknown = [...flours, ...(control.by === 'base' ? control.bases : [])].filter((entry) => !known.has(entry))
     expect({ id, unknown, shaped: shaped.has(id) }).toEqual({ id, unknown: [], shaped: true })
     expect(named.filter((entry) => !cautions.has(entry))).toEqual([])

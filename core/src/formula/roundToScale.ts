@@ -3,6 +3,9 @@ import type { BatchRow } from './solveBatch.ts'
 /** A scale that cannot tell a row to better than this, in percent of the row, is too coarse for it. */
 export const COARSE_PERCENT = 5
 
+/** What a scale can be off by on an amount: half a step against it. @example 3 g on a 1 g scale → 16.7 % */
+export const resolutionPercent = (grams: number, stepG: number): number => (50 * stepG) / grams
+
 export interface Rounding {
   /** Effective hydration as weighed minus as written; null when the scale cannot weigh the flour at all. */
   readonly hydrationPoints: number | null
@@ -52,6 +55,6 @@ function roundingOf(weighings: readonly Weighing[], weighedFlourG: number, stepG
   return {
     hydrationPoints: weighedFlourG > 0 ? (100 * shiftG) / weighedFlourG : null,
     worst: worst && offPercent(worst) > 1e-9 ? { id: worst.id, percentOfRow: offPercent(worst) } : null,
-    coarsest: coarsest && { id: coarsest.id, resolutionPercent: (50 * stepG) / coarsest.wantedG },
+    coarsest: coarsest && { id: coarsest.id, resolutionPercent: resolutionPercent(coarsest.wantedG, stepG) },
   }
 }

@@ -26,8 +26,10 @@ export const doughSchema = z.strictObject({
   name: z.string().min(1),
   control: controlSchema,
   windows: z.partialRecord(z.enum(METHODS), windowSchema),
-  /** Ingredient ids; the windows are written for the first. */
+  /** Ingredient ids; the windows are written for the first, or for the mixture. */
   flours: z.array(z.string().min(1)).min(1),
+  /** Percent of the flour; together 100. */
+  mixture: z.array(z.strictObject({ flour: z.string().min(1), percent: z.number().positive() })).optional(),
   /** Percent on flour, or on the base where `saltOn` says so. */
   saltPercent: windowSchema,
   saltOn: z.enum(['flour', 'base']),
@@ -66,3 +68,7 @@ export const doughSchema = z.strictObject({
 export type Dough = z.infer<typeof doughSchema>
 export type DoughTable = ReadonlyMap<string, Dough>
 export const doughTable = (rows: readonly Dough[]): DoughTable => new Map(rows.map((row) => [row.id, row]))
+
+/** The flour a dough's windows are written for: its mixture, or the first it lists alone. */
+export const ownFlours = ({ mixture, flours }: Pick<Dough, 'mixture' | 'flours'>) =>
+  mixture ?? [{ flour: flours[0] ?? '', percent: 100 }]

@@ -12,7 +12,7 @@ import { lotFromHistory, type FlourLot } from '../lot/index.ts'
 import { matchShape, type ShapeMatch } from '../match/index.ts'
 import type { Sheet } from '../records/sheet.ts'
 import { ok, problem, type Result } from '../result.ts'
-import { blankG, piecesOf, type Dough, type Pieces, type Shape, type Window } from '../shape/index.ts'
+import { blankG, ownFlours, piecesOf, type Dough, type Pieces, type Shape, type Window } from '../shape/index.ts'
 import { balanceOf, type Balance } from './balance.ts'
 import { lotKey, type Kitchen } from './kitchen.ts'
 import { floursAsTheyStand, flourShift, knownRows, type Known, type Part } from './knownRows.ts'
@@ -166,6 +166,13 @@ function pieceMass(rows: readonly BatchRow[], shape: Shape): number {
   return blankG(densityGPerCm3(composition, VOIDS), shape.blank)
 }
 
+/** What the flour that the dough's windows are written for drinks against plain wheat flour, points. */
+const ownShift = (dough: Dough, { ingredients }: Kitchen): number =>
+  ownFlours(dough).reduce(
+    (sum, { flour, percent }) => sum + ((ingredients.get(flour)?.absorptionShift ?? 0) * percent) / 100,
+    0,
+  )
+
 function learnedLot(sheet: Sheet, kitchen: Kitchen): FlourLot {
   const key = sheet.useLearned ? lotKey(sheet.rows) : ''
   return lotFromHistory(key ? (kitchen.thirst.get(key) ?? []) : [])
@@ -199,7 +206,7 @@ export function computeSheet(sheet: Sheet, kitchen: Kitchen): Result<Worked> {
   const { slope, moisture } = floursAsTheyStand(rows)
   const base = dough.control.by === 'base' ? dough.control.base : 'base'
   const control: Control = flourOnBase === null ? { by: 'hydration' } : { by: 'base', base, flourOnBase }
-  const shift = flourShift(known.value, rows, kitchen.ingredients.get(dough.flours[0] ?? ''))
+  const shift = flourShift(known.value, rows, ownShift(dough, kitchen))
   const practice = practiceOf(sheet, dough, kitchen)
   const usableG = batch.doughG * (1 - sheet.lossPercent / 100)
   const core = {

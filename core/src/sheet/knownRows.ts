@@ -59,13 +59,12 @@ export function floursAsTheyStand(rows: readonly BatchRow[]) {
 
 /**
  * How many points more water this mixture wants than the dough's table says, at equal feel: the share-weighted shift of
- * its flours against the first flour of the table, and what dry additions drink. Percent on flour.
+ * its flours against `own`, the shift of the flour the table is written for, and what dry additions drink. Percent on flour.
  */
-export function flourShift(known: readonly Known[], rows: readonly BatchRow[], own: Ingredient | undefined): number {
-  const reference = own?.absorptionShift ?? 0
+export function flourShift(known: readonly Known[], rows: readonly BatchRow[], own: number): number {
   return known.reduce((sum, { ingredient, part }, index) => {
     const share = (rows[index]?.percent ?? 0) / 100
-    if (part === 'flour') return sum + share * ((ingredient.absorptionShift ?? 0) - reference)
+    if (part === 'flour') return sum + share * ((ingredient.absorptionShift ?? 0) - own)
     return part === 'other' ? sum + share * (ingredient.absorptionShift ?? 0) : sum
   }, 0)
 }

@@ -1,4 +1,4 @@
-import { COARSE_PERCENT } from '../formula/index.ts'
+import { COARSE_PERCENT, resolutionPercent } from '../formula/index.ts'
 import { tableReading, type Worked } from './computeSheet.ts'
 import { placeOf, type Kitchen } from './kitchen.ts'
 import { sanityNotes, type SanityNote } from './sanity.ts'
@@ -79,21 +79,20 @@ function moistureNote(worked: Omit<Worked, 'notes'>, kitchen: Kitchen): SheetNot
   ]
 }
 
-function scaleNote({ batch, rows }: Omit<Worked, 'notes'>): SheetNote[] {
-  const { coarsest } = batch.rounding
-  if (!coarsest || coarsest.resolutionPercent <= COARSE_PERCENT) return []
-  const row = rows.find((candidate) => candidate.ingredient.id === coarsest.id)
-  if (!row) return []
-  return [
-    {
+/** The row the scale is coarsest for; an alkali that it cannot weigh is told of whatever else there is. */
+function scaleNotes({ rows }: Omit<Worked, 'notes'>, stepG: number): SheetNote[] {
+  const coarse = rows.filter((row) => row.grams > 0 && resolutionPercent(row.grams, stepG) > COARSE_PERCENT)
+  const smallest = [...coarse].sort((a, b) => a.grams - b.grams)[0]
+  return coarse
+    .filter((row) => row.part === 'alkali' || row === smallest)
+    .map((row) => ({
       code: 'scale-coarse',
       severity: 'caution',
       ingredient: row.ingredient.name,
       grams: row.grams,
-      percent: coarsest.resolutionPercent,
+      percent: resolutionPercent(row.grams, stepG),
       alkali: row.part === 'alkali',
-    },
-  ]
+    }))
 }
 
 function lotNotes({ lot, water }: Omit<Worked, 'notes'>): SheetNote[] {
@@ -117,7 +116,7 @@ function lotNotes({ lot, water }: Omit<Worked, 'notes'>): SheetNote[] {
 
 export function sheetNotes(worked: Omit<Worked, 'notes'>, kitchen: Kitchen): readonly SheetNote[] {
   const { dough, match, shape } = worked
-  const { boardMm } = kitchen.gear
+  const { boardMm, scaleStepG } = kitchen.gear
   const { blank } = shape
   const expectsGluten = dough.flours.some((id) => (kitchen.ingredients.get(id)?.gluten ?? 'none') !== 'none')
   const notes: SheetNote[] = [
@@ -127,7 +126,7 @@ export function sheetNotes(worked: Omit<Worked, 'notes'>, kitchen: Kitchen): rea
       ? [{ code: 'cut-over-board', severity: 'caution', cutMm: blank.cutMm, boardMm } as const]
       : []),
     ...sanityNotes(worked, expectsGluten),
-    ...scaleNote(worked),
+    ...scaleNotes(worked, scaleStepG),
     ...moistureNote(worked, kitchen),
     ...lotNotes(worked),
   ]

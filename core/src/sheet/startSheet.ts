@@ -1,7 +1,7 @@
 /** A first sheet for a dough: the flour its windows are written for, everything at its best, by the maker's schools. */
 import type { Sheet, SheetRow } from '../records/sheet.ts'
 import { setsFor, type SchoolSets } from '../schools/index.ts'
-import type { Dough, Shape } from '../shape/index.ts'
+import { ownFlours, type Dough, type Shape } from '../shape/index.ts'
 import { windowFor } from '../match/index.ts'
 import type { Kitchen } from './kitchen.ts'
 import { portionG } from './portions.ts'
@@ -16,15 +16,10 @@ const percent = (key: string, ingredient: string, value: number, kind: 'flour' |
 /** The alkali a beginner's sheet has: a common blend of the two carbonates. */
 const BLEND = 'carbonate-blend-60-40'
 
-/** Two flours share a dough whose table is written for a mixture. */
-const isMixed = ({ id }: Dough): boolean => id.startsWith('mixed-')
-
-function flourRows(dough: Dough, whole: number): SheetRow[] {
-  const [first = '', second = ''] = dough.flours
-  return isMixed(dough)
-    ? [percent('flour-1', first, whole / 2, 'flour'), percent('flour-2', second, whole / 2, 'flour')]
-    : [percent('flour-1', first, whole, 'flour')]
-}
+const flourRows = (dough: Dough, whole: number): SheetRow[] =>
+  ownFlours(dough).map(({ flour, percent: share }, index) =>
+    percent(`flour-${index + 1}`, flour, (share * whole) / 100, 'flour'),
+  )
 
 function waterIngredient(dough: Dough, sets: SchoolSets): string {
   if (dough.family === 'batter' && sets.liquid !== undefined) return sets.liquid
@@ -76,8 +71,7 @@ function rowsOf(dough: Dough, shape: Shape, sets: SchoolSets, kitchen: Kitchen):
   const water: SheetRow = {
     key: 'water',
     ingredient: waterIngredient(dough, sets),
-    // A batter is steered by all its water as poured; stiffer doughs by what the flour already holds as well.
-    amount: { by: 'hydration', percent: best, basis: dough.family === 'batter' ? 'effective' : 'basis14' },
+    amount: { by: 'hydration', percent: best, basis: 'basis14' },
   }
   return [...flourRows(dough, 100), water, ...rest]
 }

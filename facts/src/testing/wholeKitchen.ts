@@ -1,0 +1,34 @@
+/** A kitchen of all the tables, with a store and a loft, for tests. */
+import {
+  computeSheet,
+  doughTable,
+  ingredientTable,
+  shapeTable,
+  type Kitchen,
+  type Sheet,
+  type Worked,
+} from '@harina/core'
+import { defaultGear } from '@harina/core/records'
+import { doughs, ingredients, schools, shapes } from '../index.ts'
+
+export const wholeKitchen: Kitchen = {
+  ingredients: ingredientTable(ingredients),
+  doughs: doughTable(doughs),
+  shapes: shapeTable(shapes),
+  schools,
+  gear: {
+    ...defaultGear,
+    places: [
+      { id: 'damp', name: 'Damp store', temperatureC: 17, rhPercent: 81 },
+      { id: 'dry', name: 'Dry loft', temperatureC: 27, rhPercent: 38 },
+    ],
+  },
+  lots: [],
+  thirst: new Map(),
+}
+
+export function work(sheet: Sheet, kitchen: Kitchen = wholeKitchen): Worked {
+  const computed = computeSheet(sheet, kitchen)
+  if (!computed.ok) throw new Error(JSON.stringify(computed.problem))
+  return computed.value
+}
