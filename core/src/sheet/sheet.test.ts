@@ -1,15 +1,10 @@
 import fc from 'fast-check'
 import { sheetSchema, type Sheet } from '../records/sheet.ts'
-import { testKitchen, testSheet } from '../testing/testKitchen.ts'
+import { testKitchen, testSheet, workSheet as work } from '../testing/testKitchen.ts'
 import { computeSheet, fromPoured, toPoured, type Worked } from './computeSheet.ts'
 import { lockedLine, lockRow, retarget, setPoured, setRowGrams, setRowPercent } from './editSheet.ts'
 import type { Kitchen } from './kitchen.ts'
 
-const work = (sheet: Sheet, kitchen: Kitchen = testKitchen): Worked => {
-  const computed = computeSheet(sheet, kitchen)
-  if (!computed.ok) throw new Error(JSON.stringify(computed.problem))
-  return computed.value
-}
 const grams = (worked: Worked, key: string) => worked.rows.find((row) => row.key === key)!.grams
 const standing = (place: string): Sheet => ({ ...testSheet, flourState: { by: 'place', place } })
 const learned = (points: number[]): Kitchen => ({ ...testKitchen, thirst: new Map([['lot-a', points]]) })

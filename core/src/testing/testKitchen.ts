@@ -1,5 +1,7 @@
+import type { Result } from '../result.ts'
 import { defaultGear } from '../records/documents.ts'
 import { doughTable, shapeTable, type Dough, type Shape } from '../shape/index.ts'
+import { computeSheet, type Worked } from '../sheet/computeSheet.ts'
 import type { Kitchen } from '../sheet/kitchen.ts'
 import type { Sheet } from '../records/sheet.ts'
 import { testTable } from './testTable.ts'
@@ -87,6 +89,14 @@ export const testKitchen: Kitchen = {
   lots: [{ id: 'lot-a', name: 'A-1', ingredient: 'durum', note: '' }],
   thirst: new Map(),
 }
+
+/** The value, or the test ends here. */
+export function must<T>(result: Result<T>): T {
+  if (!result.ok) throw new Error(JSON.stringify(result.problem))
+  return result.value
+}
+
+export const workSheet = (sheet: Sheet, kitchen: Kitchen = testKitchen): Worked => must(computeSheet(sheet, kitchen))
 
 export const testSheet: Sheet = {
   name: 'Test dough',
