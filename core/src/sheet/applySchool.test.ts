@@ -1,0 +1,110 @@
+import { setsFor, type School } from '../schools/index.ts'
+import { doughTable } from '../shape/index.ts'
+import { potatoSheet, testKitchen, testSheet, workSheet } from '../testing/testKitchen.ts'
+import type { Kitchen } from './kitchen.ts'
+import { applySchool } from './applySchool.ts'
+
+const schools: readonly School[] = [
+  {
+    id: 'salt',
+    topic: 'Salt',
+    question: 'Where?',
+    families: ['semolina', 'gnocchi'],
+    positions: [
+      { id: 'none', name: 'none', stance: 'pot only', why: ['a'], sets: { saltPercent: 0 } },
+      { id: 'much', name: 'much', stance: 'a lot', why: ['b'], sets: { saltPercent: 4 } },
+    ],
+  },
+  {
+    id: 'rest',
+    topic: 'Rest',
+    question: 'How long?',
+    families: ['semolina'],
+    positions: [
+      { id: 'short', name: 'short', stance: 'soon', why: ['a'], sets: { rest: 'low' } },
+      { id: 'long', name: 'long', stance: 'late', why: ['b'], sets: { rest: 'long' } },
+      { id: 'cold', name: 'cold', stance: 'tomorrow', why: ['c'], sets: { rest: 'cold' } },
+    ],
+  },
+  {
+    id: 'heat',
+    topic: 'Heat',
+    question: 'How hot?',
+    families: ['semolina'],
+    positions: [
+      { id: 'boiling', name: 'boiling', stance: 'at once', why: ['a'], sets: { waterC: 96, holdBack: false } },
+      { id: 'cool', name: 'cool', stance: 'slowly', why: ['b'], sets: { waterC: 12, potSaltGPerL: 7 } },
+    ],
+  },
+]
+const hand = testKitchen.doughs.get('hand-dough')!
+const kitchen: Kitchen = {
+  ...testKitchen,
+  schools,
+  doughs: doughTable([
+    testKitchen.doughs.get('potato-dough')!,
+    {
+      ...hand,
+      waterC: [
+        ...hand.waterC,
+        { choice: 'cold', fromC: 8, toC: 14, why: 'slow' },
+        { choice: 'boiling', fromC: 92, toC: 100, why: 'soft' },
+      ],
+    },
+  ]),
+}
+const positions = Object.fromEntries(schools.flatMap(({ positions: each }) => each.map((one) => [one.id, one])))
+const follow = (topic: string, position: string, sheet = testSheet) =>
+  applySchool(workSheet(sheet, kitchen), topic, positions[position]!, kitchen)
+const salts = (sheet: typeof testSheet) => sheet.rows.filter((row) => row.ingredient === 'salt')
+
+it('a formula’s own choice comes before the maker’s; another family’s schools are nothing to it', () => {
+  const maker = { salt: 'much', rest: 'long' }
+  expect(setsFor(schools, 'semolina', maker, {})).toEqual({ saltPercent: 4, rest: 'long' })
+  expect(setsFor(schools, 'semolina', maker, { rest: 'cold' })).toEqual({ saltPercent: 4, rest: 'cold' })
+  expect(setsFor(schools, 'gnocchi', maker, {})).toEqual({ saltPercent: 4 })
+  expect(setsFor(schools, 'alkaline', maker, {})).toEqual({})
+  expect(setsFor(schools, 'semolina', { salt: 'a school that is gone' }, {})).toEqual({})
+})
+
+it('salt in the pot alone takes the row out; a school that wants more than the dough takes is held to its window', () => {
+  expect(salts(follow('salt', 'none'))).toEqual([])
+  expect(salts(follow('salt', 'much'))[0]!.amount.percent).toBe(1)
+  expect(salts(follow('salt', 'much', potatoSheet))[0]!.amount.percent).toBe(1.4)
+})
+
+it('the choice is written down, so that the next reader knows why', () => {
+  expect(follow('rest', 'cold').schools).toEqual({ rest: 'cold' })
+})
+
+it.each([
+  ['short', 20, false],
+  ['long', 120, false],
+  ['cold', 12 * 60, true],
+] as const)('%s rest', (position, least, cold) => {
+  const { practice } = workSheet(follow('rest', position), kitchen)
+  expect(practice.restCold).toBe(cold)
+  expect(practice.restMin).toBeGreaterThanOrEqual(least)
+})
+
+it('hot water all at once holds nothing back; a heat of the formula’s own gives way to the school', () => {
+  const warm = { ...testSheet, waterC: 44 }
+  const hot = workSheet(follow('heat', 'boiling', warm), kitchen)
+  expect(hot.practice.waterC).toBe(96)
+  expect(hot.water).toMatchObject({ holdBackG: 0 })
+  expect(hot.water.startG).toBe(hot.water.totalG)
+  const cool = workSheet(follow('heat', 'cool', warm), kitchen)
+  expect([cool.practice.waterC, cool.practice.potSaltGPerL]).toEqual([11, 7])
+  expect(cool.water.holdBackG).toBeGreaterThan(0)
+})
+
+it('a heat the dough is not made with stays a wish: the nearest it is made with is taken', () => {
+  const plain = { ...testKitchen, schools }
+  const sheet = applySchool(workSheet(testSheet, plain), 'heat', positions['boiling']!, plain)
+  expect(workSheet(sheet, plain).practice.waterC).toBe(21)
+})
+
+it('without a school the dough’s own table is followed', () => {
+  const { practice } = workSheet(testSheet, kitchen)
+  expect(practice).toMatchObject({ waterC: 21, restMin: 45, restCold: false, potSaltGPerL: 10 })
+})
