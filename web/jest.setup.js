@@ -11,4 +11,4 @@ globalThis.ResizeObserver ??= class {
   disconnect() {}
 }
 globalThis.matchMedia ??= () => ({ matches: false, addEventListener() {}, removeEventListener() {} })
-Element.prototype.scrollTo ??= () => undefined
+if (globalThis.Element) Element.prototype.scrollTo ??= () => undefined
