@@ -40,6 +40,18 @@ async function toTheFeel(): Promise<void> {
   await sees(page, 'Wait 10 minutes first')
 }
 
+async function openFormula(name: string): Promise<void> {
+  await press(page, 'Formula book')
+  await press(page, name)
+  await page.waitForFunction(() => !document.querySelector('[role=dialog]'))
+}
+
+async function openDrawer(formula: string, drawer: string, shows: string): Promise<void> {
+  await openFormula(formula)
+  await press(page, drawer)
+  await sees(page, shows)
+}
+
 const shots: readonly Shot[] = [
   { name: 'formula', at: '/formula', shows: 'Where ' },
   { name: 'formula-lamp', at: '/formula', shows: 'Where ', theme: 'lamp' },
@@ -49,13 +61,48 @@ const shots: readonly Shot[] = [
     shows: 'Where ',
     before: async () => {
       await press(page, 'Formula book')
-      await sees(page, 'Start a plain sheet')
+      await sees(page, 'those put away')
     },
   },
-  { name: 'shape', at: '/shape', shows: 'board lengths' },
+  {
+    name: 'formula-new',
+    at: '/formula',
+    shows: 'Where ',
+    before: async () => {
+      await press(page, 'New')
+      await sees(page, 'Put it on paper')
+    },
+  },
+  {
+    name: 'formula-gnocchi',
+    at: '/formula',
+    shows: 'Where ',
+    before: () => openDrawer('Keeper’s gnocchi', 'Potato and moisture', 'Flour for a wanted dough'),
+  },
+  {
+    name: 'alkali',
+    at: '/formula',
+    shows: 'Where ',
+    before: async () => {
+      await openDrawer('Signal noodles', 'Alkali', 'I have read this')
+      await press(page, 'I have read this')
+      await sees(page, 'The dose')
+    },
+  },
+  {
+    name: 'shape',
+    at: '/formula',
+    shows: 'Where ',
+    before: async () => {
+      await openFormula('Lamp-room semolina')
+      await page.goto(new URL('/shape', site.url).href, { waitUntil: 'networkidle0' })
+      await sees(page, 'board lengths')
+    },
+  },
   { name: 'bench-rest', at: '/bench', shows: 'Rest, wrapped' },
   { name: 'log', at: '/log/demo-6', shows: 'Gale' },
   { name: 'gear', at: '/gear', shows: 'Where flour stands' },
+  { name: 'gear-sacks', at: '/gear/sacks', shows: 'Ingredients of your own' },
   { name: 'bench', at: '/formula', shows: 'Where ', before: toTheFeel },
 ]
 

@@ -1,22 +1,9 @@
 /** Floury hands, no mouse: a whole batch by keys alone, two doughs at once, and the strip that keeps them apart. */
 import type { Page } from 'puppeteer-core'
-import { at, chord, mixToTheFeel, openPage, press, pressStarting, sees, textOf } from './harness/index.ts'
+import { at, chord, mixToTheFeel, openPage, press, pressStarting, sees, tabTo, textOf } from './harness/index.ts'
 import { useSite } from './useSite.ts'
 
 const here = useSite('test')
-
-/** Tabs on until what has the focus is so named; a page that traps or loses the focus fails here. */
-async function tabTo(page: Page, name: RegExp): Promise<void> {
-  for (let tries = 0; tries < 90; tries += 1) {
-    await page.keyboard.press('Tab')
-    const focused = await page.evaluate(() => {
-      const element = document.activeElement
-      return element ? `${element.getAttribute('aria-label') ?? ''} ${element.textContent ?? ''}`.trim() : ''
-    })
-    if (name.test(focused)) return
-  }
-  throw new Error(`Tab never reached ${name}`)
-}
 
 const go = async (page: Page, until: string) => {
   await page.keyboard.press('Space')

@@ -20,6 +20,21 @@ interface View {
   readonly open?: (page: Page) => Promise<void>
 }
 
+/** A formula it is useful for, its handle, and words that stand on it alone. */
+const drawers = [
+  ['Lamp-room semolina', 'Say it otherwise', 'flour divided by'],
+  ['Stiff semolina', 'Colour and taste', 'Pour '],
+  ['Lamp-room semolina', 'Swap a flour', 'Put in its place'],
+  ['Gale noodles', 'From what I have', 'This blend'],
+  ['Keeper’s gnocchi', 'Potato and moisture', 'Flour for a wanted dough'],
+  ['Hot-water skins', 'Heat of the water', 'height above the sea'],
+  ['Signal noodles', 'Alkali', 'I have read this'],
+  ['Plate drops', 'Schools', 'Would change'],
+  ['Curd hollows', 'What it brings', 'kJ'],
+  ['Lamp-room semolina', 'Versions', 'In the book'],
+  ['Buckwheat cuts', 'Compare', 'The sheet on paper, beside'],
+] as const
+
 const views: readonly View[] = [
   { name: 'formula', path: '/formula', shows: 'Where ' },
   {
@@ -28,7 +43,16 @@ const views: readonly View[] = [
     shows: 'Where ',
     open: async (page) => {
       await press(page, 'Formula book')
-      await sees(page, 'Start a plain sheet')
+      await sees(page, 'those put away')
+    },
+  },
+  {
+    name: 'new formula',
+    path: '/formula',
+    shows: 'Where ',
+    open: async (page) => {
+      await press(page, 'New')
+      await sees(page, 'Put it on paper')
     },
   },
   { name: 'shape', path: '/shape', shows: 'board lengths' },
@@ -46,6 +70,9 @@ const views: readonly View[] = [
   { name: 'log', path: '/log', shows: '12 batches' },
   { name: 'gear', path: '/gear', shows: 'Where flour stands' },
   { name: 'gear on a phone', path: '/gear', shows: 'Where flour stands', size: PHONE },
+  { name: 'sacks and jars', path: '/gear/sacks', shows: 'Ingredients of your own' },
+  { name: 'ways of working', path: '/gear/ways', shows: 'Schools I follow' },
+  { name: 'files', path: '/gear/files', shows: 'Export everything' },
   { name: 'formula on a phone', path: '/formula', shows: 'Where ', size: PHONE },
   {
     name: 'keys',
@@ -65,6 +92,17 @@ const views: readonly View[] = [
       await sees(page, 'station')
     },
   },
+  ...drawers.map(([formula, drawer, shows]): View => ({
+    name: `drawer: ${drawer}`,
+    path: '/formula',
+    shows: 'Where ',
+    open: async (page) => {
+      await press(page, 'Formula book')
+      await press(page, formula)
+      await press(page, drawer)
+      await sees(page, shows)
+    },
+  })),
 ]
 
 const here = useSite('file')
@@ -82,35 +120,37 @@ beforeAll(async () => {
   page.on('console', (message) => message.type() === 'error' && troubles.push(message.text()))
 })
 
-const judge = async (): Promise<string[]> => {
-  await page.evaluate(axeSource)
-  return page.evaluate(async () => {
+const judge = (): Promise<string[]> =>
+  page.evaluate(async () => {
     const { axe } = globalThis as unknown as {
       axe: { run(): Promise<{ violations: { id: string; nodes: { html: string }[] }[] }> }
     }
     const { violations } = await axe.run()
     return violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html.slice(0, 160)).join(' | ')}`)
   })
-}
 
-const both = views.flatMap((view) =>
-  (['day', 'lamp'] as const).map((theme) => ({ view, theme, title: `${view.name}, ${theme}` })),
-)
-
-it.each(both)('axe finds nothing on $title', async ({ view, theme }) => {
+it.each(views)('axe finds nothing on $name by day, nor by lamplight', async (view) => {
   await page.setViewport(view.size ?? DESK)
+  await page.goto(new URL(view.path, here.site.url).href, { waitUntil: 'networkidle0' })
+  await sees(page, view.shows)
+  await view.open?.(page)
+  await page.evaluate(axeSource)
+  for (const theme of ['day', 'lamp']) {
+    await page.evaluate((wanted) => (document.documentElement.dataset['theme'] = wanted), theme)
+    expect(await judge()).toEqual([])
+  }
+})
+
+it.each(['day', 'lamp'])('the maker’s %s theme is there from the first paint', async (theme) => {
   await page.evaluate((wanted) => {
     const key = 'harina.preferences'
     localStorage.setItem(key, JSON.stringify({ ...JSON.parse(localStorage.getItem(key) ?? '{}'), theme: wanted }))
   }, theme)
-  await page.goto(new URL(view.path, here.site.url).href, { waitUntil: 'networkidle0' })
-  await sees(page, view.shows)
+  await page.goto(new URL('/log', here.site.url).href, { waitUntil: 'networkidle0' })
   expect(await page.$eval('html', (html) => html.dataset['theme'])).toBe(theme)
-  await view.open?.(page)
-  expect(await judge()).toEqual([])
 })
 
-it.each(['/formula', '/shape', '/bench', '/log', '/gear'])(
+it.each(['/formula', '/shape', '/bench', '/log', '/gear', '/gear/ways', '/gear/files'])(
   '%s needs no page scroll at 1280 × 800 and none sideways on a phone',
   async (path) => {
     const overflow = () =>
@@ -128,13 +168,31 @@ it.each(['/formula', '/shape', '/bench', '/log', '/gear'])(
   },
 )
 
-it('the longest formula of the book fits the screen too', async () => {
+it('every formula of the book fits the screen, and none runs out of a phone sideways', async () => {
   await page.setViewport(DESK)
   await page.goto(new URL('/formula', here.site.url).href, { waitUntil: 'networkidle0' })
   await press(page, 'Formula book')
-  await press(page, 'Half-and-half hand ropes')
-  await sees(page, 'Olive oil')
-  expect(await page.$eval('main', (main) => main.scrollHeight - main.clientHeight)).toBe(0)
+  await sees(page, 'those put away')
+  const names = await page.$$eval('[role=dialog] li button.head', (heads) =>
+    heads.map((head) => head.textContent.trim()),
+  )
+  expect(names).toHaveLength(16)
+  for (const name of names) {
+    await press(page, name)
+    await page.waitForFunction(
+      (wanted) => document.querySelector<HTMLInputElement>('[aria-label="Name of the formula"]')?.value === wanted,
+      {},
+      name,
+    )
+    await page.setViewport(DESK)
+    const down = await page.$eval('main', (main) => main.scrollHeight - main.clientHeight)
+    await page.setViewport(PHONE)
+    const across = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)
+    expect({ name, down, across }).toEqual({ name, down: 0, across: 0 })
+    await page.setViewport(DESK)
+    await press(page, 'Formula book')
+    await sees(page, 'those put away')
+  }
 })
 
 it('everything came from its own address, and nothing went wrong on the way', () => {

@@ -76,6 +76,7 @@ it('six portions of a hand shape, from the first screen to the log and through a
   // Out to a file, everything cleared, and back in.
   const downloads = await catchDownloads(page)
   await follow(page, 'Gear')
+  await follow(page, 'Files and device')
   await press(page, 'Export everything')
   const exported = await downloads.next()
   const before = JSON.parse(exported.text) as WorkspaceFile
@@ -84,11 +85,13 @@ it('six portions of a hand shape, from the first screen to the log and through a
   await page.waitForSelector('[role=dialog] input[type=checkbox]')
   await page.click('[role=dialog] input[type=checkbox]')
   await press(page, 'Clear it')
+  await follow(page, 'Sacks and jars')
   await sees(page, 'Your sacks would stand here.')
   await page.goto(new URL('/log', here.site.url).href, { waitUntil: 'networkidle0' })
   await sees(page, 'No batch in the log yet')
 
   await follow(page, 'Gear')
+  await follow(page, 'Files and device')
   const input = await page.waitForSelector('input[type=file]')
   await input!.uploadFile(exported.path)
   await sees(page, '14 batches')
@@ -100,6 +103,7 @@ it('six portions of a hand shape, from the first screen to the log and through a
 
   // A second export is the first, but for its time.
   await follow(page, 'Gear')
+  await follow(page, 'Files and device')
   await press(page, 'Export everything')
   const after = JSON.parse((await downloads.next()).text) as WorkspaceFile
   const byId = <T extends { id: string }>(rows: T[]) => [...rows].sort((a, b) => (a.id < b.id ? -1 : 1))

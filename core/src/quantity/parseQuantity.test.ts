@@ -30,6 +30,26 @@ it.each([
   expect(parseQuantity(text, 'g', anyMass)).toMatchObject({ ok: false, problem: { code } })
 })
 
+it.each([
+  ['2 cups', 300],
+  ['0.5 cup', 75],
+  ['500 ml', 300],
+  ['1 tbsp', 9],
+  ['2 tsp', 6],
+  ['1.2 l', 720],
+  ['250 g', 250],
+])('%s of a flour at 0.6 g/ml, by a cup of 250 ml', (text, expected) => {
+  const filled = { gPerMl: 0.6, cupMl: 250 }
+  expect(parseQuantity(text, 'g', anyMass, { filled })).toEqual({ ok: true, value: expect.closeTo(expected, 6) })
+})
+
+it('a volume of nobody knows what is refused, and so is one where no mass is asked', () => {
+  expect(parseQuantity('2 cups', 'g', anyMass)).toMatchObject({ problem: { code: 'wrong-unit' } })
+  expect(parseQuantity('2 cups', 'mm', anyMass, { filled: { gPerMl: 1, cupMl: 250 } })).toMatchObject({
+    problem: { code: 'wrong-unit' },
+  })
+})
+
 it('reads back any number it could have printed', () => {
   fc.assert(
     fc.property(fc.integer({ min: 0, max: 9_999_999 }), (tenths) => {

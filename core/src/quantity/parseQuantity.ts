@@ -20,14 +20,50 @@ export interface Range {
   readonly max: number
 }
 
+/** What a volume of a thing weighs, and whose cup it is measured with. */
+export interface Filled {
+  readonly gPerMl: number
+  readonly cupMl: number
+}
+
+const TEASPOON_ML = 5
+const TABLESPOON_ML = 15
+
+/** A written volume in ml; undefined for what is none. */
+function volumeMl(written: string, cupMl: number): number | undefined {
+  const ml: Readonly<Record<string, number>> = {
+    ml: 1,
+    cl: 10,
+    dl: 100,
+    l: 1000,
+    cup: cupMl,
+    cups: cupMl,
+    tsp: TEASPOON_ML,
+    tbsp: TABLESPOON_ML,
+  }
+  return ml[written]
+}
+
+interface Reading {
+  /** What a bare number is in: the maker's own unit; the stored one where none is given. */
+  readonly bare?: string
+  /** Given, a mass may be written as a volume of this. */
+  readonly filled?: Filled | undefined
+}
+
 /**
  * Reads what a person typed into a number in the stored unit: `0.45 kg` → 450 g, `47,5` → 47.5.
  *
- * A number without a unit is in `bare`, the maker's own unit; without that, in the stored one.
+ * `2 cups` of something `filled` at 0.6 g/ml is 300 g, by a cup of 250 ml: typical, never exact.
  * A comma before exactly three digits is refused (`1,250` is 1.25 to some and 1250 to others).
  * Problems: `empty`, `not-a-number`, `ambiguous-comma`, `wrong-unit`, `too-small`, `too-big`.
  */
-export function parseQuantity(text: string, unit: Unit, range: Range, bare = ''): Result<number> {
+export function parseQuantity(
+  text: string,
+  unit: Unit,
+  range: Range,
+  { bare = '', filled }: Reading = {},
+): Result<number> {
   const trimmed = text.trim().replace(/[\s\u00a0\u202f]+/g, ' ')
   if (trimmed === '') return problem('empty')
   const read = /^([-+−]?)((?:\d[\d ]*)?(?:[.,]\d+)?)\s*(.*)$/.exec(trimmed)
@@ -35,7 +71,8 @@ export function parseQuantity(text: string, unit: Unit, range: Range, bare = '')
   const digits = read[2].replace(/ /g, '')
   if (/^[1-9]\d{0,2},\d{3}$/.test(digits)) return problem('ambiguous-comma', undefined, { text: digits })
   const written = (read[3] ?? '').toLowerCase().replace(/\.$/, '') || bare.toLowerCase()
-  const conversion = writtenUnits[unit][written]
+  const ml = unit === 'g' && filled ? volumeMl(written, filled.cupMl) : undefined
+  const conversion = writtenUnits[unit][written] ?? (ml && filled ? ml * filled.gPerMl : undefined)
   if (conversion === undefined) return problem('wrong-unit', undefined, { text: read[3] ?? '', unit })
   const sign = read[1] === '-' || read[1] === '−' ? -1 : 1
   const figure = sign * Number(digits.replace(',', '.'))

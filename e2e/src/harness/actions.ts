@@ -70,6 +70,19 @@ export async function mixToTheFeel(page: Page): Promise<void> {
   await sees(page, 'Squeeze a fistful')
 }
 
+/** Tabs on until what has the focus is so named; a page that traps or loses the focus fails here. */
+export async function tabTo(page: Page, name: RegExp): Promise<void> {
+  for (let tries = 0; tries < 90; tries += 1) {
+    await page.keyboard.press('Tab')
+    const focused = await page.evaluate(() => {
+      const element = document.activeElement
+      return element ? `${element.getAttribute('aria-label') ?? ''} ${element.textContent ?? ''}`.trim() : ''
+    })
+    if (name.test(focused)) return
+  }
+  throw new Error(`Tab never reached ${name}`)
+}
+
 /** A chord, as Control and z. */
 export async function chord(
   page: Page,

@@ -1,4 +1,4 @@
-import { parseQuantity, type Problem, type Result, type Unit, type Units } from '@harina/core'
+import { CUP_ML, parseQuantity, type Problem, type Result, type Unit, type Units } from '@harina/core'
 import { useId, useLayoutEffect, useRef, useState } from 'react'
 import { useUnits } from './units.ts'
 import { problemWords } from './words.ts'
@@ -15,14 +15,17 @@ interface Props {
   readonly onDone?: () => void
   readonly className?: string
   readonly widthCh?: number
+  /** Given, a mass may be typed as ml, cups or spoons of it. */
+  readonly densityGPerMl?: number
 }
 
-/** A figure one can type over. Every good keystroke counts at once; a bad one is explained and changes nothing. */
 /** What a bare number means to this maker. */
 const bareUnit = (unit: Unit, { mass, temperature, length }: Units): string =>
   ({ g: mass, '°C': temperature, mm: length, '%': '', min: '', count: '' })[unit]
 
-export function QuantityField({ label, shown, unit, min, max, onChange, onDone, className = '', widthCh }: Props) {
+/** A figure one can type over. Every good keystroke counts at once; a bad one is explained and changes nothing. */
+export function QuantityField(props: Props) {
+  const { label, shown, unit, min, max, onChange, onDone, className = '', widthCh, densityGPerMl } = props
   const [typed, setTyped] = useState<string | null>(null)
   const [wrong, setWrong] = useState<Problem | null>(null)
   const { units } = useUnits()
@@ -40,7 +43,15 @@ export function QuantityField({ label, shown, unit, min, max, onChange, onDone, 
   const change = (text: string) => {
     fresh.current = false
     setTyped(text)
-    const read = parseQuantity(text, unit, { min, max }, bareUnit(unit, units))
+    const read = parseQuantity(
+      text,
+      unit,
+      { min, max },
+      {
+        bare: bareUnit(unit, units),
+        filled: densityGPerMl === undefined ? undefined : { gPerMl: densityGPerMl, cupMl: CUP_ML[units.cup] },
+      },
+    )
     if (!read.ok) return setWrong(read.problem)
     const taken = onChange(read.value)
     return setWrong(taken && !taken.ok ? taken.problem : null)

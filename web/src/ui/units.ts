@@ -1,5 +1,5 @@
 /** The maker's own units, at the edge: everything below is in g, mm and °C. */
-import { defaultUnits, showLength, showMass, shownText, showTemperature, type Units } from '@harina/core'
+import { defaultUnits, showLength, showMass, shownText, showTemperature, showVolume, type Units } from '@harina/core'
 import { useMemo } from 'react'
 import { useKitchen } from './kitchen.tsx'
 
@@ -10,6 +10,7 @@ const worded = (units: Units) => ({
   mass: (grams: number, stepG = 1) => shownText(showMass(grams, units, stepG)),
   temperatureFigure: (celsius: number, decimals = 0) => showTemperature(celsius, units, decimals).figure,
   temperature: (celsius: number, decimals = 0) => shownText(showTemperature(celsius, units, decimals)),
+  volume: (ml: number) => shownText(showVolume(ml, units)),
   lengthFigure: (mm: number) => showLength(mm, units).figure,
   length: (mm: number) => shownText(showLength(mm, units)),
 })

@@ -180,7 +180,7 @@ const howItGoesIn: Readonly<Record<string, string>> = {
 export function WaterStep() {
   const { running } = useBench()
   const { plan } = running.batch
-  const { massFigure, units, temperature } = useUnits()
+  const { massFigure, units, temperature, volume } = useUnits()
   const dough = useKitchen()?.doughs.get(plan.sheet.dough)
   const rows = withWater(plan)
   const weighing = useWeighing(rows)
@@ -199,7 +199,10 @@ export function WaterStep() {
       aside={<WaterNotes plan={plan} heldG={water.holdBackG} />}
     >
       <div className="flex flex-wrap items-end gap-x-10 gap-y-4">
-        <Big label="in the jug" figure={massFigure(water.totalG, plan.scaleStepG)} unit={units.mass} />
+        <div>
+          <Big label="in the jug" figure={massFigure(water.totalG, plan.scaleStepG)} unit={units.mass} />
+          {units.volume === 'cup' && <p className="small mt-1">about {volume(water.totalG)}; weigh it</p>}
+        </div>
         <Jug totalG={water.totalG} startG={water.startG} pouredG={0} stepG={plan.scaleStepG} />
       </div>
       <div className="flex flex-wrap gap-x-12 gap-y-4 border-t border-line pt-4">

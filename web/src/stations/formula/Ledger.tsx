@@ -119,6 +119,7 @@ function LedgerRow({ row, worked, kitchen }: Props & { row: WorkedRow }) {
       <td className="text-right">
         <QuantityField
           label={`${name}, grams`}
+          densityGPerMl={row.ingredient.densityGPerMl}
           shown={shown}
           unit="g"
           min={0}

@@ -180,7 +180,7 @@ it('versions: what changed, by how much, and the way back', async () => {
   expect(drawer.textContent).toContain('The first')
   act(() => void store.dispatch(sheetEdited({ sheet: { ...sheet(), lossPercent: 4 } })))
   expect(drawer.textContent).toContain('On paper now')
-  await press(/^Put The first/)
+  await press(/^Put this on paper: The first/)
   const kept = workspace.formulas.find((each) => each.id === 'lamp-room-semolina')!
   expect(sheet()).toEqual(kept.versions[0]!.sheet)
   act(() => void store.dispatch(undone()))

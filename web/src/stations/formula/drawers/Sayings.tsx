@@ -75,7 +75,7 @@ function ByParts({ worked }: { worked: Worked }) {
 
 function ByCups({ worked }: { worked: Worked }) {
   const { attempt, done } = useSheet()
-  const { units } = useUnits()
+  const { units, volume } = useUnits()
   const [region, setRegion] = useState<CupRegion>(units.cup)
   const [flourCups, setFlourCups] = useState(2)
   const [waterCups, setWaterCups] = useState(1)
@@ -100,7 +100,9 @@ function ByCups({ worked }: { worked: Worked }) {
         </select>
       </label>
       <Line name="flour of this sheet">{span(cupsOf(worked.batch.flourG, flour, ml), 1)} cups</Line>
-      <Line name="water of this sheet">{formatNumber(waterG / ml, 2)} cups</Line>
+      <Line name="water of this sheet">
+        {formatNumber(waterG / ml, 2)} cups{units.volume === 'ml' && `, ${volume(waterG)}`}
+      </Line>
       <Line name="a recipe of">
         <QuantityField
           label="Cups of flour"

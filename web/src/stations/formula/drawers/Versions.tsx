@@ -79,7 +79,7 @@ export default function Versions({ worked, kitchen, onClose }: DrawerProps) {
                 <button
                   type="button"
                   className="quiet mt-1"
-                  aria-label={`Put ${step.title}, ${step.at}, on paper`}
+                  aria-label={`Put this on paper: ${step.title}, ${step.at}`}
                   onClick={() => open(step.sheet)}
                 >
                   Put this on paper
