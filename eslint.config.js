@@ -110,13 +110,15 @@ export default ts.config(
   },
   { files: ['facts/src/**', 'server/src/**'], rules: only('core') },
   { files: ['demo/src/**'], rules: { ...only('core', 'facts'), 'no-restricted-syntax': ['error', ...noClock] } },
-  { files: ['e2e/src/**'], rules: only('core', 'demo', 'server', 'e2e') },
+  { files: ['e2e/src/**'], rules: only('core', 'facts', 'demo', 'server', 'e2e') },
   { files: ['web/src/**'], rules: only('core', 'facts'), languageOptions: { globals: globals.browser } },
   ...stationRules,
   layer('ui', 'app', 'stations'),
   layer('state', 'app', 'stations', 'ui'),
   layer('storage', 'app', 'stations', 'ui', 'state'),
   layer('workers', 'app', 'stations', 'ui', 'state'),
+  // Tests of the client may lay out the demo workspace.
+  { files: ['web/src/**/*.test.{ts,tsx}'], rules: only('core', 'facts', 'demo') },
   { files: ['web/src/**/*.{ts,tsx}'], ...hooks.configs.flat['recommended-latest'] },
   {
     files: [

@@ -150,7 +150,7 @@ it.each(['day', 'lamp'])('the maker’s %s theme is there from the first paint',
   expect(await page.$eval('html', (html) => html.dataset['theme'])).toBe(theme)
 })
 
-it.each(['/formula', '/shape', '/bench', '/log', '/gear', '/gear/ways', '/gear/files'])(
+it.each(['/formula', '/shape', '/bench', '/log', '/gear', '/gear/sacks', '/gear/ways', '/gear/files'])(
   '%s needs no page scroll at 1280 × 800 and none sideways on a phone',
   async (path) => {
     const overflow = () =>
@@ -161,7 +161,10 @@ it.each(['/formula', '/shape', '/bench', '/log', '/gear', '/gear/ways', '/gear/f
       }))
     await page.setViewport(DESK)
     await page.goto(new URL(path, here.site.url).href, { waitUntil: 'networkidle0' })
-    expect(await overflow()).toEqual({ down: 0, across: 0, inside: 0 })
+    const { down, ...sideways } = await overflow()
+    expect(sideways).toEqual({ across: 0, inside: 0 })
+    // A shelf of sacks is as long as it is.
+    if (path !== '/gear/sacks') expect(down).toBe(0)
     await page.setViewport(PHONE)
     await page.reload({ waitUntil: 'networkidle0' })
     expect(await overflow()).toMatchObject({ across: 0, inside: 0 })

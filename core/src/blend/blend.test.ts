@@ -1,7 +1,7 @@
 /** The programme and the reading of it; the solver here walks a grid, which is slow and cannot be wrong by much. */
 import type { Lot } from '../records/documents.ts'
 import { must, testKitchen } from '../testing/testKitchen.ts'
-import { proposeBlend, sacksOf, type BlendRequest, type LinearProgramme, type SolveLinear } from './blend.ts'
+import { needsOf, proposeBlend, sacksOf, type BlendRequest, type LinearProgramme, type SolveLinear } from './blend.ts'
 import { toLpText } from './lpText.ts'
 
 const durum = testKitchen.ingredients.get('durum')!
@@ -28,7 +28,7 @@ const request: BlendRequest = {
   sacks: sacksOf(lots, table),
   flourG: 1000,
   dough,
-  needs: { gluten: 70, listed: 60, protein: { low: 10, high: 14 } },
+  needs: { gluten: 70, listed: 60, protein: { low: 10, high: 14 }, character: null },
   aim: 'cheapest',
 }
 
@@ -84,11 +84,31 @@ it('empties a sack first, up to what is in it', async () => {
   expect((await shares({ aim: 'use-up', useUp: 'r', sacks: little }))['r']).toBe(12)
 })
 
+it('a mixture keeps at least half of its first flour’s share', () => {
+  const mixture = [
+    { flour: 'durum', percent: 80 },
+    { flour: 'soft', percent: 20 },
+  ]
+  const shape = testKitchen.shapes.get('hollows')!
+  expect(needsOf({ ...dough, mixture }, shape, table).character).toEqual({ flours: ['durum'], percent: 40 })
+  expect(needsOf(dough, shape, table).character).toBeNull()
+})
+
+it('what makes a mixture what it is stays in it, though cheaper flour would do', async () => {
+  const needs = { ...request.needs, character: { flours: ['durum'], percent: 50 } }
+  expect((await shares({ needs }))['d']).toBe(50)
+})
+
 it.each([
   ['no sack at all', { sacks: [] }, 'blend-no-sacks'],
   ['too little flour', { flourG: 90_000 }, 'blend-too-little'],
   ['nothing with gluten', { sacks: request.sacks.filter((sack) => sack.lot.id === 'r') }, 'blend-no-gluten'],
   ['none of the dough’s own flours', { dough: { ...dough, flours: ['spelt'] } }, 'blend-unlisted'],
+  [
+    'none of what makes it',
+    { needs: { ...request.needs, character: { flours: ['spelt'], percent: 40 } } },
+    'blend-character',
+  ],
   ['no such protein', { needs: { ...request.needs, protein: { low: 15, high: 16 } } }, 'blend-protein'],
 ] satisfies [string, Partial<BlendRequest>, string][])('%s: the plainest reason', async (_, part, code) => {
   expect(await proposeBlend({ ...request, ...part }, onGrid)).toMatchObject({ ok: false, problem: { code } })

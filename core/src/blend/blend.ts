@@ -23,6 +23,8 @@ export interface Needs {
   /** Flours that the dough's table lists, at least. */
   readonly listed: number
   readonly protein: { readonly low: number; readonly high: number }
+  /** What makes a mixture what it is: at least so many percent of these. */
+  readonly character: { readonly flours: readonly string[]; readonly percent: number } | null
 }
 
 export type Aim = 'cheapest' | 'protein' | 'use-up'
@@ -91,7 +93,17 @@ export function needsOf(dough: Dough, shape: Shape, table: IngredientTable): Nee
       ? 0
       : GLUTEN[shape.method]
   const protein = gluten === 0 ? { low: 0, high: 100 } : PROTEIN[dough.family]
-  return { gluten, listed: LISTED, protein }
+  return { gluten, listed: LISTED, protein, character: characterOf(dough, table) }
+}
+
+/** A mixture keeps at least half of its first flour's share, in that flour or one of its kind that the dough lists. */
+function characterOf({ mixture, flours }: Dough, table: IngredientTable): Needs['character'] {
+  const first = mixture?.[0]
+  const own = first && table.get(first.flour)
+  if (!own) return null
+  const kind = (other: Ingredient | undefined) =>
+    other !== undefined && (own.gluten === 'none' ? other.gluten === 'none' : other.grain === own.grain)
+  return { flours: flours.filter((id) => kind(table.get(id))), percent: first.percent / 2 }
 }
 
 /** Sacks of flour with something in them. */
@@ -149,6 +161,12 @@ export function blendProgramme(request: BlendRequest): LinearProgramme {
       is: '>=',
       value: needs.listed,
     },
+    {
+      name: 'character',
+      terms: terms(({ ingredient }) => (needs.character?.flours.includes(ingredient.id) ? 1 : 0)),
+      is: '>=',
+      value: needs.character?.percent ?? 0,
+    },
     { name: 'proteinlow', terms: protein, is: '>=', value: needs.protein.low },
     { name: 'proteinhigh', terms: protein, is: '<=', value: needs.protein.high },
   ]
@@ -183,6 +201,9 @@ function whyNot({ sacks, flourG, needs, dough }: BlendRequest): Result<never> {
     return problem('blend-no-gluten', undefined, { percent: needs.gluten })
   if (most(({ ingredient }) => dough.flours.includes(ingredient.id)) < needs.listed)
     return problem('blend-unlisted', undefined, { percent: needs.listed })
+  const { character } = needs
+  if (character && most(({ ingredient }) => character.flours.includes(ingredient.id)) < character.percent)
+    return problem('blend-character', undefined, { percent: character.percent })
   if (most(() => true) < 100) return problem('blend-shares', undefined, {})
   return problem('blend-protein', undefined, { ...needs.protein })
 }
@@ -190,7 +211,7 @@ function whyNot({ sacks, flourG, needs, dough }: BlendRequest): Result<never> {
 /** Shares under this are a pinch nobody weighs out. Percent. */
 const LEAST_SHARE = 0.5
 
-/** Problems: `blend-no-sacks`, `blend-too-little`, `blend-no-gluten`, `blend-unlisted`, `blend-shares`, `blend-protein`. */
+/** Problems: `blend-no-sacks`, `blend-too-little`, `blend-no-gluten`, `blend-unlisted`, `blend-character`, `blend-shares`, `blend-protein`. */
 export async function proposeBlend(request: BlendRequest, solve: SolveLinear): Promise<Result<Blend>> {
   if (request.sacks.length === 0) return problem('blend-no-sacks')
   const values = await solve(blendProgramme(request))

@@ -4,7 +4,7 @@ import {
   formatCountdown,
   isRinging,
   replay,
-  STEPS,
+  stepsOf,
   type Batch,
   type BenchState,
   type StepId,
@@ -68,5 +68,6 @@ export function standingWords(running: RunningBatch, nowMs: number): string {
   const timer = timersOf([running])[0]
   if (timer) return `${timerNames[timer.id]} ${formatCountdown((timer.endsAtMs - nowMs) / 1000)}`
   if (!running.step) return 'done'
-  return `${stepWords[running.step].toLowerCase()}, ${STEPS.indexOf(running.step) + 1} of ${STEPS.length}`
+  const steps = stepsOf(running.batch.plan)
+  return `${stepWords[running.step].toLowerCase()}, ${steps.indexOf(running.step) + 1} of ${steps.length}`
 }

@@ -68,6 +68,8 @@ export function problemWords({ code, data = {} }: Problem): string {
       return `This shape wants at least ${String(data['percent'])} % of flour with gluten, and there is not enough of it in the sacks. Choose a dropped shape, or find a wheat.`
     case 'blend-unlisted':
       return `At least ${String(data['percent'])} % should be flours this dough is known with, and the sacks hold too little of them. Make less, or choose another dough.`
+    case 'blend-character':
+      return `At least ${String(data['percent'])} % should be the flour this mixture is named for, and the sacks hold too little of it. Make less, or choose another dough.`
     case 'blend-shares':
       return 'Each of these flours may only be a part of it, and together they do not make a whole. Add a plain wheat.'
     case 'blend-protein':

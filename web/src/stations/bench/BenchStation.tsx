@@ -172,7 +172,10 @@ export default function BenchStation() {
       <BatchStrip>
         <FindButton />
       </BatchStrip>
-      <main id="work" className="flex min-h-0 flex-1 flex-col overflow-y-auto bg-sheet px-4 pt-1 pb-2 md:px-[26px]">
+      <main
+        id="work"
+        className="relative flex min-h-0 flex-1 flex-col overflow-y-auto bg-sheet px-4 pt-1 pb-2 md:px-[26px]"
+      >
         {running?.step ? (
           <RunningSheet key={running.batch.id} running={running} step={running.step} />
         ) : (

@@ -5,14 +5,12 @@ import { useUnits } from '../../ui/units.ts'
 function Fact({ name, figure, note }: { name: string; figure: string; note: string }) {
   return (
     <div className="min-w-0">
-      <p className="small truncate">{name}</p>
+      <p className="small">{name}</p>
       <p className="figure text-[24px] leading-tight font-semibold">{figure}</p>
-      <p className="line-clamp-2 text-[13.5px] leading-tight text-second">{note}</p>
+      <p className="line-clamp-3 text-[13.5px] leading-tight text-second">{note}</p>
     </div>
   )
 }
-
-const count = (n: number, one: string, many: string) => `${formatNumber(n, 0)} ${n === 1 ? one : many}`
 
 /** What a portion is, for whoever eats it: energy, salt, money. */
 function PortionFact({ worked }: { worked: Worked }) {
@@ -46,11 +44,11 @@ export function FootFacts({ worked }: { worked: Worked }) {
   return (
     <div className="grid grid-cols-2 gap-x-6 gap-y-3 md:grid-cols-5">
       <Fact
-        name={shape.name}
-        figure={count(cut.pieces, 'piece', 'pieces')}
+        name="Pieces"
+        figure={formatNumber(cut.pieces, 0)}
         note={
           cut.rope
-            ? `${mass(cut.pieceG, 0.01)} each, ${length(cut.rope.ropeMm)} of rope, ${cut.rope.ropes === 1 ? 'one board length' : `${formatNumber(cut.rope.ropes, 0)} board lengths`}`
+            ? `${mass(cut.pieceG, 0.01)} each; ${length(cut.rope.ropeMm)} of rope, ${cut.rope.ropes === 1 ? 'one board length' : `${formatNumber(cut.rope.ropes, 0)} board lengths`}`
             : `${mass(cut.pieceG, 0.01)} each`
         }
       />

@@ -101,7 +101,7 @@ export default function FormulaStation() {
       </BatchStrip>
       <main
         id="work"
-        className="flex min-h-0 flex-1 flex-col gap-1 overflow-y-auto bg-sheet px-4 pt-1.5 pb-1 md:px-[26px]"
+        className="relative flex min-h-0 flex-1 flex-col gap-1 overflow-y-auto bg-sheet px-4 pt-1.5 pb-1 md:px-[26px]"
       >
         {hasDraft ? (
           <SheetHead worked={good} onOpenBook={() => setOpen('book')} onNew={() => setOpen('new')} />

@@ -8,7 +8,7 @@ export function KeepersNote() {
   const note = useApp((state) => state.draft.present?.sheet.note ?? '')
   return (
     <textarea
-      className="field w-full resize-none [field-sizing:content] max-h-[66px] min-h-[44px] text-[15px] leading-snug text-second"
+      className="field w-full resize-none [field-sizing:content] max-h-[86px] min-h-[44px] text-[15px] leading-snug text-second"
       rows={2}
       aria-label="Notes on this formula"
       placeholder="notes on this formula"

@@ -14,7 +14,7 @@ import { Portions, UnitsUsed, Ways } from './Ways.tsx'
 type Shelf = ComponentType<{ kitchen: Kitchen }>
 
 const Bench: Shelf = ({ kitchen: { gear } }) => (
-  <div className="grid gap-x-10 gap-y-6 lg:grid-cols-3">
+  <div className="grid grid-cols-1 gap-x-10 gap-y-6 lg:grid-cols-3">
     <div className="flex flex-col gap-6">
       <Tools gear={gear} />
       <Heat gear={gear} />
@@ -25,14 +25,14 @@ const Bench: Shelf = ({ kitchen: { gear } }) => (
 )
 
 const Sacks: Shelf = ({ kitchen }) => (
-  <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,2.3fr)_minmax(0,1fr)]">
+  <div className="grid grid-cols-1 gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,2.3fr)_minmax(0,1fr)]">
     <Lots kitchen={kitchen} />
     <Ingredients kitchen={kitchen} />
   </div>
 )
 
 const HowIWork: Shelf = ({ kitchen }) => (
-  <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[1.1fr_1fr]">
+  <div className="grid grid-cols-1 gap-x-10 gap-y-6 lg:grid-cols-[1.1fr_1fr]">
     <Ways kitchen={kitchen} />
     <div className="flex flex-col gap-6">
       <UnitsUsed gear={kitchen.gear} />
@@ -42,7 +42,7 @@ const HowIWork: Shelf = ({ kitchen }) => (
 )
 
 const FilesAndDevice: Shelf = () => (
-  <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[1fr_1fr_1fr]">
+  <div className="grid grid-cols-1 gap-x-10 gap-y-6 lg:grid-cols-[1fr_1fr_1fr]">
     <Files />
     <ThisDevice />
   </div>
@@ -64,7 +64,7 @@ export default function GearStation() {
       <BatchStrip>
         <FindButton />
       </BatchStrip>
-      <main id="work" className="min-h-0 flex-1 overflow-y-auto bg-sheet px-4 py-3 md:px-[26px]">
+      <main id="work" className="relative min-h-0 flex-1 overflow-y-auto bg-sheet px-4 py-3 md:px-[26px]">
         <h1 className="sr-only">Gear</h1>
         <nav aria-label="Shelves" className="mb-4 flex gap-x-6 overflow-x-auto border-b border-line">
           {shelves.map(({ id, name }) => (

@@ -107,7 +107,7 @@ export default function LogStation() {
       </BatchStrip>
       <main
         id="work"
-        className="flex min-h-0 flex-1 flex-col overflow-y-auto bg-sheet px-4 py-3 md:px-[26px] lg:overflow-hidden"
+        className="relative flex min-h-0 flex-1 flex-col overflow-y-auto bg-sheet px-4 py-3 md:px-[26px] lg:overflow-hidden"
       >
         {batches && batches.length === 0 ? (
           <div className="m-auto max-w-md text-center">

@@ -277,7 +277,7 @@ export default function ShapeStation() {
           Back to the formula
         </Link>
       </BatchStrip>
-      <main id="work" className="min-h-0 flex-1 overflow-y-auto bg-sheet px-4 py-3 md:px-[26px]">
+      <main id="work" className="relative min-h-0 flex-1 overflow-y-auto bg-sheet px-4 py-3 md:px-[26px]">
         {worked?.ok && kitchen && <Shapes worked={worked.value} kitchen={kitchen} />}
         {worked && !worked.ok && (
           <p role="alert" className="border-l-[5px] border-danger p-3 text-lg">

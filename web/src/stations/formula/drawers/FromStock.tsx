@@ -60,6 +60,7 @@ function Why({ blend, asked, worked, kitchen }: Omit<DrawerProps, 'onClose'> & {
   const reasons = [
     needs.gluten > 0 &&
       `${worked.shape.name} wants at least ${needs.gluten} % of flour with gluten; this has ${formatNumber(blend.glutenPercent, 0)}`,
+    needs.character !== null && `a mixture keeps at least ${needs.character.percent} % of the flour it is named for`,
     needs.protein.high < 100 &&
       `protein from ${needs.protein.low} to ${needs.protein.high} %; this has ${formatPercent(blend.proteinPercent)}`,
     'no sack gives more than it holds, and none more of the flour than is usual for it',
