@@ -1,4 +1,4 @@
-/** Formula, lot and rope through the port. */
+/** Formula and lot through the port. */
 import {
   COARSE_PERCENT,
   correctHydration,
@@ -11,7 +11,6 @@ import {
 import { materialOf, type IngredientTable, type Material } from '../ingredients/index.ts'
 import { flourLot } from '../lot/index.ts'
 import { ok, problem, type Result } from '../result.ts'
-import { rope } from '../shape/rope.ts'
 import { z } from '../zod.ts'
 import { fraction, id, kind, notNegative, plain, positive, type Computed, type Kind, type Warning } from './kind.ts'
 
@@ -139,21 +138,6 @@ export const formulaKinds: Readonly<Record<string, Kind>> = {
     (request) => {
       const rebased = rebaseHydration(request)
       return rebased.ok ? plain(rebased.value) : rebased
-    },
-  ),
-  rope: kind(
-    z.strictObject({
-      kind: z.literal('rope'),
-      doughG: positive,
-      densityGPerCm3: positive,
-      diameterMm: positive,
-      cutMm: positive,
-      boardMm: positive,
-    }),
-    (request) => {
-      const warnings: Warning[] =
-        request.cutMm > request.boardMm ? [{ code: 'cut-longer-than-board', severity: 'caution' }] : []
-      return ok({ result: rope(request), warnings })
     },
   ),
   'flour-lot': kind(

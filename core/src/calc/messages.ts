@@ -48,6 +48,10 @@ const errors: Readonly<Record<string, Say>> = {
   'bicarbonate-is-no-carbonate': () => 'Bicarbonate supplies no carbonate until it is baked. Choose a carbonate.',
   'shares-not-one': ({ sum }) =>
     `The shares of the blend add to ${rounded(sum)}, not to 1. Change them so that they do.`,
+  'no-gap-so-thin': ({ thinnestMm, targetMm }) =>
+    `The narrowest setting leaves ${rounded(thinnestMm)} mm, more than ${rounded(targetMm)} mm. Ask for a thicker sheet, or finish with a pin.`,
+  'pass-too-large': ({ fromMm, toMm, ratio }) =>
+    `From ${rounded(fromMm)} to ${rounded(toMm)} mm is ${rounded(ratio)} in one pass, and no setting lies between. Allow a larger ratio, or roll thinner by pin first.`,
   'jugs-out-of-reach': ({ coldC, hotC }) =>
     `The two jugs reach from ${rounded(coldC)} to ${rounded(hotC)} °C. Ask for a temperature between them, or warm or cool one.`,
 }
@@ -60,6 +64,8 @@ const warnings: Readonly<Record<string, Say>> = {
   'davies-out-of-range': () =>
     'The solution is too strong for the activity correction: take the second pH as a guide only.',
   'water-out-of-reach': () => 'No liquid water gives that. Take the reachable temperature, or warm or cool the flour.',
+  'cutter-wider-than-sheet': () => 'Not one strand fits in the width. Roll wider, or take a finer cutter.',
+  'no-stamp-fits': () => 'Not one stamp fits on the sheet. Roll it wider or longer, or take a smaller stamp.',
   'cut-longer-than-board': () => 'One piece is longer than the board. Roll along a longer edge or cut shorter.',
 }
 

@@ -2,8 +2,8 @@
 import alkaliCases from '../../vectors/alkali.json'
 import flourLotCases from '../../vectors/flour-lot.json'
 import formulaCases from '../../vectors/formula.json'
+import geometryCases from '../../vectors/geometry.json'
 import heatCases from '../../vectors/heat.json'
-import ropeCases from '../../vectors/rope.json'
 import { testTable } from '../testing/testTable.ts'
 import { calc } from './calc.ts'
 
@@ -27,7 +27,7 @@ function compare(expected: unknown, actual: unknown, tol: Record<string, number>
     compare(value, (actual as Record<string, unknown>)?.[key], tol, path ? `${path}.${key}` : key)
 }
 
-const cases = [...formulaCases, ...ropeCases, ...flourLotCases, ...alkaliCases, ...heatCases] as unknown as Case[]
+const cases = [...formulaCases, ...geometryCases, ...flourLotCases, ...alkaliCases, ...heatCases] as unknown as Case[]
 
 it('has cases to run', () => expect(cases.length).toBeGreaterThan(20))
 

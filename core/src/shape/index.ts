@@ -1,6 +1,5 @@
 export * from './blank.ts'
 export * from './dough.ts'
 export * from './pieces.ts'
-export * from './rope.ts'
 export * from './shape.ts'
 export * from './window.ts'

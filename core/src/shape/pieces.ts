@@ -1,6 +1,6 @@
 /** How many pieces a dough makes, whatever they are cut from. */
 import { blankG, type Blank } from './blank.ts'
-import { rope, type Rope } from './rope.ts'
+import { rope, type Rope } from '../geometry/index.ts'
 
 export interface Pieces {
   readonly pieceG: number

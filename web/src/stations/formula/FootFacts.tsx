@@ -7,7 +7,7 @@ function Fact({ name, figure, note }: { name: string; figure: string; note: stri
     <div className="min-w-0">
       <p className="small">{name}</p>
       <p className="figure text-[24px] leading-tight font-semibold">{figure}</p>
-      <p className="line-clamp-3 text-[13.5px] leading-tight text-second">{note}</p>
+      <p className="line-clamp-2 text-[13.5px] leading-tight text-second">{note}</p>
     </div>
   )
 }

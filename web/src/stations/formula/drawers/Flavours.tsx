@@ -19,6 +19,7 @@ function FlavourLine({ flavour, worked, kitchen }: Omit<DrawerProps, 'onClose'> 
   const computed = next.ok ? computeSheet(next.value, kitchen) : next
   if (!ingredient) return null
   const { low, best, high } = flavour.percent
+  const putIn = `Put in ${formatNumber(best, best < 1 ? 1 : 0)} %`
   const moves = computed.ok ? waterG(computed.value) - waterG(worked) : 0
   return (
     <li className="border-b border-line py-2.5">
@@ -28,10 +29,10 @@ function FlavourLine({ flavour, worked, kitchen }: Omit<DrawerProps, 'onClose'> 
           type="button"
           className="quiet shrink-0"
           disabled={!next.ok || !computed.ok}
-          aria-label={`${row ? 'Take out' : 'Put in'} ${ingredient.name}`}
+          aria-label={`${row ? 'Take out' : putIn} ${ingredient.name}`}
           onClick={() => next.ok && edit(() => next.value)}
         >
-          {row ? 'Take out' : `Put in ${formatNumber(best, best < 1 ? 1 : 0)} %`}
+          {row ? 'Take out' : putIn}
         </button>
       </div>
       <p className="small leading-snug">

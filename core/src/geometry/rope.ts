@@ -1,3 +1,5 @@
+import { fitting, HAIR } from './hair.ts'
+
 export interface RopeRequest {
   readonly doughG: number
   readonly densityGPerCm3: number
@@ -22,23 +24,20 @@ export interface Rope {
 export const cylinderG = (densityGPerCm3: number, diameterMm: number, lengthMm: number): number =>
   (densityGPerCm3 * (Math.PI / 4) * diameterMm ** 2 * lengthMm) / 1000
 
-/** A dough that fills a board to within a rounding error does fill it. */
-const HAIR = 1e-9
-
 /**
  * A dough rolled into ropes and cut into pieces.
  * @example 998 g at 1.165 g/cm³, 9 mm rope, 18 mm cut, 600 mm board → 748 pieces of 1.33 g from 23 ropes
  */
 export function rope({ doughG, densityGPerCm3, diameterMm, cutMm, boardMm }: RopeRequest): Rope {
   const pieceG = cylinderG(densityGPerCm3, diameterMm, cutMm)
-  const pieces = Math.floor(doughG / pieceG + HAIR)
+  const pieces = fitting(doughG, pieceG)
   const ropeMm = doughG / cylinderG(densityGPerCm3, diameterMm, 1)
   return {
     pieceG,
     pieces,
     ropeMm,
     ropes: Math.ceil(ropeMm / boardMm - HAIR),
-    piecesPerBoard: Math.floor(boardMm / cutMm + HAIR),
+    piecesPerBoard: fitting(boardMm, cutMm),
     leftoverG: Math.max(0, doughG - pieces * pieceG),
   }
 }

@@ -1,0 +1,5 @@
+export * from './extrude.ts'
+export * from './passes.ts'
+export * from './rolledSheet.ts'
+export * from './rope.ts'
+export * from './stamp.ts'

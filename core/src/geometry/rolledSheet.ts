@@ -1,0 +1,40 @@
+import { fitting, HAIR } from './hair.ts'
+
+export interface RolledSheetRequest {
+  readonly doughG: number
+  readonly densityGPerCm3: number
+  readonly thicknessMm: number
+  readonly widthMm: number
+  /** What arms, or the bench, can handle in one piece. */
+  readonly maxLengthMm: number
+  /** From strand to strand. */
+  readonly cutterPitchMm?: number | undefined
+}
+
+export interface RolledSheet {
+  /** All of it in one piece. */
+  readonly lengthMm: number
+  readonly areaCm2: number
+  /** Equal pieces, none longer than `maxLengthMm`. */
+  readonly sheets: number
+  readonly sheetLengthMm: number
+  /** Whole strands in the width. */
+  readonly strandsPerSheet?: number
+}
+
+/**
+ * A dough rolled out: length = mass/(ρ·t·width).
+ * @example 2839 g at 1.224 g/cm³, 0.8 mm thick and 140 mm wide → 20.71 m, in 30 pieces of 690 mm
+ */
+export function rolledSheet(request: RolledSheetRequest): RolledSheet {
+  const { doughG, densityGPerCm3, thicknessMm, widthMm, maxLengthMm, cutterPitchMm } = request
+  const lengthMm = (1000 * doughG) / (densityGPerCm3 * thicknessMm * widthMm)
+  const sheets = Math.max(1, Math.ceil(lengthMm / maxLengthMm - HAIR))
+  return {
+    lengthMm,
+    areaCm2: (lengthMm * widthMm) / 100,
+    sheets,
+    sheetLengthMm: lengthMm / sheets,
+    ...(cutterPitchMm === undefined ? {} : { strandsPerSheet: fitting(widthMm, cutterPitchMm) }),
+  }
+}

@@ -1,0 +1,38 @@
+/** `npm run build` reads the tables through their schemas first: a table that does not fit is not built in. */
+import { flavourSchema } from '@harina/core/flavour'
+import { ingredientSchema } from '@harina/core/ingredients'
+import { hazardSchema, schoolSchema } from '@harina/core/schools'
+import { doughSchema, shapeSchema } from '@harina/core/shape'
+import type { z } from '@harina/core'
+import { doughs, flavours, hazards, ingredients, schools, shapes } from './index.ts'
+
+interface Table {
+  readonly name: string
+  readonly rows: readonly object[]
+  readonly schema: z.ZodType
+  readonly key: (row: never) => string
+}
+const byId = (row: { readonly id: string }): string => row.id
+
+const tables: readonly Table[] = [
+  { name: 'ingredients', rows: ingredients, schema: ingredientSchema, key: byId },
+  { name: 'doughs', rows: doughs, schema: doughSchema, key: byId },
+  { name: 'shapes', rows: shapes, schema: shapeSchema, key: byId },
+  { name: 'schools', rows: schools, schema: schoolSchema, key: byId },
+  { name: 'hazards', rows: hazards, schema: hazardSchema, key: byId },
+  { name: 'flavours', rows: flavours, schema: flavourSchema, key: (row: { ingredient: string }) => row.ingredient },
+]
+
+/** What is wrong with a table, a line each; none for one that fits. */
+export function problemsOf({ name, rows, schema, key }: Table): readonly string[] {
+  const seen = new Set<string>()
+  return rows.flatMap((row) => {
+    const id = key(row as never)
+    const twice = seen.has(id) ? [`${name}: ${id} stands there twice`] : []
+    seen.add(id)
+    const issues = schema.safeParse(row).error?.issues ?? []
+    return [...twice, ...issues.map((issue) => `${name}: ${id}, ${issue.path.join('.')}: ${issue.message}`)]
+  })
+}
+
+export const tableProblems = (): readonly string[] => tables.flatMap(problemsOf)
