@@ -1,6 +1,6 @@
 /** Floury hands, no mouse: a whole batch by keys alone, two doughs at once, and the strip that keeps them apart. */
 import type { Page } from 'puppeteer-core'
-import { at, chord, mixToTheFeel, openPage, press, pressStarting, sees, tabTo, textOf } from './harness/index.ts'
+import { at, chord, fill, mixToTheFeel, openPage, press, pressStarting, sees, tabTo, textOf } from './harness/index.ts'
 import { useSite } from './useSite.ts'
 
 const here = useSite('test')
@@ -80,4 +80,20 @@ it('find opens by its keys, takes arrows and Enter, and closes by Escape', async
   await page.waitForSelector('[role=dialog] input')
   await page.keyboard.press('Escape')
   await page.waitForFunction(() => !document.querySelector('[role=dialog]'))
+})
+
+it('a dough larger than its hopper becomes equal mixes, each a run of its own', async () => {
+  const page = await openPage(here.visit, here.site.url)
+  await press(page, 'Formula book')
+  await press(page, 'Crumb 32 for the extruder')
+  await fill(page, 'Portions', '36')
+  await page.select('[aria-label="Mixed in"]', 'hopper')
+  await sees(page, 'mixes of')
+  const [, mixes = '', grams = ''] = /(\d+) mixes of ([\d\s ]+) g/.exec(await textOf(page)) ?? []
+  expect(Number(mixes)).toBeGreaterThan(1)
+  expect(Number(grams.replace(/\D/g, ''))).toBeLessThanOrEqual(1100)
+  await press(page, `Take ${mixes} mixes to the bench`)
+  await sees(page, 'on the scale')
+  const doughs = await page.$$eval('nav[aria-label="Doughs"] a', (links) => links.map((link) => link.textContent))
+  expect(doughs.filter((name) => name.startsWith('Crumb 32')).length).toBe(Number(mixes) + 1)
 })

@@ -63,9 +63,9 @@ export function FootFacts({ worked }: { worked: Worked }) {
         note={`rest ${restWords(practice)}, ${practice.restCold ? 'in the fridge' : 'covered'}${dough.restMin.low > 0 ? `; ${dough.restMin.low} min at least` : ''}`}
       />
       <Fact
-        name="Cook"
+        name="Cook, fresh"
         figure={`${shape.cookFreshMin[0]} to ${shape.cookFreshMin[1]} min`}
-        note={`fresh; ${shape.doneSign}`}
+        note={shape.doneSign}
       />
       <PortionFact worked={worked} />
     </div>

@@ -70,6 +70,7 @@ function PlannedRows({ batch: { plan, state } }: { batch: BatchSummary }) {
   const real = (row: PlannedRow) => (row.part === 'water' ? state.pouredG : asWeighed(state, row))
   const { massFigure, units } = useUnits()
   const grams = (value: number) => massFigure(value, plan.scaleStepG)
+  const off = (value: number) => `${value > 0 ? '+' : value < 0 ? '−' : ''}${grams(Math.abs(value))}`
   return (
     <table className="w-full border-collapse">
       <caption className="sr-only">Planned against poured</caption>
@@ -99,7 +100,7 @@ function PlannedRows({ batch: { plan, state } }: { batch: BatchSummary }) {
               </th>
               <td>{grams(row.weighedG)}</td>
               <td className="font-semibold">{grams(real(row))}</td>
-              <td className="text-second">{formatPoints(real(row) - row.weighedG).replace('.0', '')}</td>
+              <td className="text-second">{off(real(row) - row.weighedG)}</td>
             </tr>
           ))}
         {state.addedFlourG > 0 && (
@@ -109,7 +110,7 @@ function PlannedRows({ batch: { plan, state } }: { batch: BatchSummary }) {
             </th>
             <td>0</td>
             <td className="font-semibold">{grams(state.addedFlourG)}</td>
-            <td className="text-second">{formatPoints(state.addedFlourG).replace('.0', '')}</td>
+            <td className="text-second">{off(state.addedFlourG)}</td>
           </tr>
         )}
       </tbody>
