@@ -28,6 +28,10 @@ function energyKJ({ ingredient, water, grams }: WorkedRow): number {
 const sumOf = (rows: readonly WorkedRow[], of: (row: WorkedRow) => number): number =>
   rows.reduce((sum, row) => sum + of(row), 0)
 
+/** What is poured into a dough, g: water, or the liquid that stands in for it. */
+export const pouredG = ({ rows }: { readonly rows: readonly WorkedRow[] }): number =>
+  sumOf(rows, (row) => (row.part === 'water' ? row.grams : 0))
+
 function costOf(rows: readonly WorkedRow[], lots: readonly Lot[]): Balance['cost'] {
   const priceOf = (row: WorkedRow) =>
     lots.find((lot) => lot.id === row.lot)?.pricePerKg ?? row.ingredient.pricePerKg ?? (row.water >= 1 ? 0 : undefined)

@@ -3,6 +3,7 @@ import { nanoid } from 'nanoid'
 import { notify } from '../../state/notify.ts'
 import { repository } from '../../storage/index.ts'
 import { QuantityField } from '../../ui/QuantityField.tsx'
+import { heatFields } from '../../ui/heatFields.ts'
 import { useUnits } from '../../ui/units.ts'
 import { Section } from './Section.tsx'
 
@@ -133,53 +134,22 @@ export function Places({ gear }: { gear: Gear }) {
 
 /** What the water is reckoned with: the tap, the hand or machine, the height above the sea. */
 export function Heat({ gear }: { gear: Gear }) {
-  const { temperatureFigure, units } = useUnits()
+  const words = useUnits()
+  const { tap, friction, height } = heatFields(gear, words)
+  const figure = 'text-[22px] font-semibold'
   return (
     <Section title="Tap, kneading and height">
       <p className="mb-1">
-        Water from the tap{' '}
-        <QuantityField
-          label="Water from the tap"
-          shown={temperatureFigure(gear.tapC)}
-          unit="°C"
-          min={0}
-          max={40}
-          widthCh={4}
-          className="text-[22px] font-semibold"
-          onChange={(tapC) => put({ ...gear, tapC })}
-        />{' '}
-        {units.temperature}
+        Water from the tap <QuantityField {...tap} className={figure} /> {words.units.temperature}
       </p>
       <p className="mb-1">
-        Kneading warms a dough by{' '}
-        <QuantityField
-          label="Kneading warms a dough by, degrees Celsius"
-          shown={formatNumber(gear.frictionC, 1)}
-          unit="count"
-          min={0}
-          max={30}
-          widthCh={5}
-          className="text-[22px] font-semibold"
-          onChange={(frictionC) => put({ ...gear, frictionC })}
-        />{' '}
-        °C
+        Kneading warms a dough by <QuantityField {...friction} className={figure} /> °C
         <span className="small block">
           1 to 3 by hand, 4 to 10 in a machine: measure the dough once, before and after.
         </span>
       </p>
       <p>
-        Height above the sea{' '}
-        <QuantityField
-          label="Height above the sea, metres"
-          shown={formatNumber(gear.altitudeM, 0)}
-          unit="count"
-          min={-100}
-          max={5000}
-          widthCh={6}
-          className="text-[22px] font-semibold"
-          onChange={(altitudeM) => put({ ...gear, altitudeM })}
-        />{' '}
-        m
+        Height above the sea <QuantityField {...height} className={figure} /> m
       </p>
     </Section>
   )

@@ -22,13 +22,12 @@ import { format } from 'date-fns'
 import { useState } from 'react'
 import { timeNow } from '../../../state/recordTap.ts'
 import { repository } from '../../../storage/index.ts'
-import { QuantityField } from '../../../ui/QuantityField.tsx'
 import { SidePanel } from '../../../ui/SidePanel.tsx'
 import { useUnits } from '../../../ui/units.ts'
 import { problemWords } from '../../../ui/words.ts'
 import { useSheet } from '../useSheet.ts'
 import type { DrawerProps } from '../drawers.tsx'
-import { Caution, Line, Part } from './parts.tsx'
+import { Caution, FigureLine, Line, Part } from './parts.tsx'
 
 const FINE_G = 0.1
 
@@ -51,21 +50,20 @@ function Dose({ row, worked }: { row: WorkedRow; worked: Worked }) {
       }
     >
       {factor > 0 ? (
-        <Line name="as sodium carbonate, on flour">
-          <QuantityField
-            label="Alkali as sodium carbonate, percent of flour"
-            shown={formatNumber(percent, 2)}
-            unit="%"
-            min={0}
-            max={10}
-            widthCh={5}
-            onChange={(wanted) =>
-              attempt(setRowPercent(worked, row.key, Math.max(0, wanted - others) / factor), 'alkali')
-            }
-            onDone={done}
-          />{' '}
-          %
-        </Line>
+        <FigureLine
+          name="as sodium carbonate, on flour"
+          label="Alkali as sodium carbonate, percent of flour"
+          shown={formatNumber(percent, 2)}
+          unit="%"
+          min={0}
+          max={10}
+          widthCh={5}
+          onChange={(wanted) =>
+            attempt(setRowPercent(worked, row.key, Math.max(0, wanted - others) / factor), 'alkali')
+          }
+          onDone={done}
+          after="%"
+        />
       ) : (
         <p>Baking soda that has not been baked brings no carbonate: bake it first, below.</p>
       )}
@@ -164,29 +162,27 @@ function Stock({ row, worked }: { row: WorkedRow; worked: Worked }) {
   if (row.grams <= 0) return null
   return (
     <Part title="A stock solution" lead="For scales too coarse for the powder: weigh it once, dose it wet.">
-      <Line name="strength">
-        <QuantityField
-          label="Strength of the stock, percent"
-          shown={formatNumber(percent, 0)}
-          unit="%"
-          min={1}
-          max={15}
-          widthCh={4}
-          onChange={setPercent}
-        />{' '}
-        %
-      </Line>
-      <Line name="for so many doughs">
-        <QuantityField
-          label="Doughs the stock is for"
-          shown={formatNumber(batches, 0)}
-          unit="count"
-          min={1}
-          max={100}
-          widthCh={4}
-          onChange={(n) => setBatches(Math.round(n))}
-        />
-      </Line>
+      <FigureLine
+        name="strength"
+        label="Strength of the stock, percent"
+        shown={formatNumber(percent, 0)}
+        unit="%"
+        min={1}
+        max={15}
+        widthCh={4}
+        onChange={setPercent}
+        after="%"
+      />
+      <FigureLine
+        name="for so many doughs"
+        label="Doughs the stock is for"
+        shown={formatNumber(batches, 0)}
+        unit="count"
+        min={1}
+        max={100}
+        widthCh={4}
+        onChange={(n) => setBatches(Math.round(n))}
+      />
       <Line name="powder, into the water">{mass(stock.powderG, FINE_G)}</Line>
       <Line name="cold water, in the jar first">{mass(stock.waterG, 1)}</Line>
       <Line name="of it, for this dough">{mass(stock.solutionG, FINE_G)}</Line>
@@ -216,30 +212,28 @@ function Tray({ row, worked }: { row: WorkedRow | undefined; worked: Worked }) {
       title="Baking soda"
       lead="Thin layer, about 130 to 150 °C, an hour or more. The scale, not the clock, says when it is done: fully baked, 63 of every 100 g are left."
     >
-      <Line name="soda on the tray">
-        <QuantityField
-          label="Soda before baking, grams"
-          shown={massFigure(before, FINE_G)}
-          unit="g"
-          min={1}
-          max={10_000}
-          widthCh={6}
-          onChange={setBefore}
-        />{' '}
-        {units.mass}
-      </Line>
-      <Line name="weighs now">
-        <QuantityField
-          label="Soda after baking, grams"
-          shown={massFigure(after, FINE_G)}
-          unit="g"
-          min={0.1}
-          max={10_000}
-          widthCh={6}
-          onChange={setAfter}
-        />{' '}
-        {units.mass}
-      </Line>
+      <FigureLine
+        name="soda on the tray"
+        label="Soda before baking, grams"
+        shown={massFigure(before, FINE_G)}
+        unit="g"
+        min={1}
+        max={10_000}
+        widthCh={6}
+        onChange={setBefore}
+        after={units.mass}
+      />
+      <FigureLine
+        name="weighs now"
+        label="Soda after baking, grams"
+        shown={massFigure(after, FINE_G)}
+        unit="g"
+        min={0.1}
+        max={10_000}
+        widthCh={6}
+        onChange={setAfter}
+        after={units.mass}
+      />
       {baked.ok ? (
         <>
           <Line name="baked so far">{formatNumber(100 * baked.value.conversion, 0)} %</Line>

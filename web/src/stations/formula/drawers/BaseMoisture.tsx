@@ -20,7 +20,7 @@ import { useUnits } from '../../../ui/units.ts'
 import { problemWords } from '../../../ui/words.ts'
 import { useSheet } from '../useSheet.ts'
 import type { DrawerProps } from '../drawers.tsx'
-import { Line, Part } from './parts.tsx'
+import { FigureLine, Line, Part } from './parts.tsx'
 
 const withRow = (sheet: Sheet, key: string, change: (row: Sheet['rows'][number]) => Sheet['rows'][number]): Sheet => ({
   ...sheet,
@@ -125,18 +125,17 @@ function WantedMoisture({ worked }: { worked: Worked }) {
       title="Flour for a wanted dough"
       lead={window ? `This dough holds best from ${window.low} to ${window.high} % water, flour included.` : undefined}
     >
-      <Line name="dough’s water">
-        <QuantityField
-          label="Wanted dough moisture, percent"
-          shown={formatPercent(wanted)}
-          unit="%"
-          min={20}
-          max={90}
-          widthCh={5}
-          onChange={setWanted}
-        />{' '}
-        %
-      </Line>
+      <FigureLine
+        name="dough’s water"
+        label="Wanted dough moisture, percent"
+        shown={formatPercent(wanted)}
+        unit="%"
+        min={20}
+        max={90}
+        widthCh={5}
+        onChange={setWanted}
+        after="%"
+      />
       {flour.ok ? (
         <div className="flex items-baseline justify-between py-2">
           <span>

@@ -1,12 +1,10 @@
 /** Colour and taste: what each brings and drinks, so that the water follows and the dough feels the same. */
-import { addRow, computeSheet, formatNumber, formatPercent, removeRow, type Flavour, type Worked } from '@harina/core'
+import { addRow, computeSheet, formatNumber, formatPercent, pouredG, removeRow, type Flavour } from '@harina/core'
 import { flavours } from '@harina/facts'
 import { SidePanel } from '../../../ui/SidePanel.tsx'
 import { useUnits } from '../../../ui/units.ts'
 import { useSheet } from '../useSheet.ts'
 import type { DrawerProps } from '../drawers.tsx'
-
-const waterG = ({ rows }: Worked) => rows.reduce((sum, row) => sum + (row.part === 'water' ? row.grams : 0), 0)
 
 function FlavourLine({ flavour, worked, kitchen }: Omit<DrawerProps, 'onClose'> & { flavour: Flavour }) {
   const { edit } = useSheet()
@@ -20,7 +18,7 @@ function FlavourLine({ flavour, worked, kitchen }: Omit<DrawerProps, 'onClose'> 
   if (!ingredient) return null
   const { low, best, high } = flavour.percent
   const putIn = `Put in ${formatNumber(best, best < 1 ? 1 : 0)} %`
-  const moves = computed.ok ? waterG(computed.value) - waterG(worked) : 0
+  const moves = computed.ok ? pouredG(computed.value) - pouredG(worked) : 0
   return (
     <li className="border-b border-line py-2.5">
       <div className="flex items-baseline gap-3">

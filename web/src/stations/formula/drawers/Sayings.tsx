@@ -11,6 +11,7 @@ import {
   percentOfCups,
   percentOfDivisor,
   percentOfParts,
+  pouredG,
   setOnRule,
   type CupRegion,
   type Worked,
@@ -21,7 +22,7 @@ import { QuantityField } from '../../../ui/QuantityField.tsx'
 import { useUnits } from '../../../ui/units.ts'
 import { useSheet } from '../useSheet.ts'
 import type { DrawerProps } from '../drawers.tsx'
-import { Line, Part } from './parts.tsx'
+import { FigureLine, Line, Part } from './parts.tsx'
 
 const regionWords: Readonly<Record<CupRegion, string>> = {
   us: 'United States, 237 ml',
@@ -35,11 +36,11 @@ const span = ({ low, high }: { low: number; high: number }, decimals: number) =>
   `${formatNumber(low, decimals)} to ${formatNumber(high, decimals)}`
 
 /** Grams for one person; a guide's portion where the sheet counts otherwise. */
-function perPerson({ batch, portionG, rows, sheet }: Worked) {
+function perPerson(worked: Worked) {
+  const { batch, portionG, sheet } = worked
   const usable = 1 - sheet.lossPercent / 100
   const people = (batch.doughG * usable) / (portionG ?? 110)
-  const waterG = rows.reduce((sum, row) => sum + (row.part === 'water' ? row.grams : 0), 0)
-  return { flourG: batch.flourG / people, waterG: waterG / people }
+  return { flourG: batch.flourG / people, waterG: pouredG(worked) / people }
 }
 
 function ByParts({ worked }: { worked: Worked }) {
@@ -82,7 +83,7 @@ function ByCups({ worked }: { worked: Worked }) {
   const flour = worked.rows.find((row) => row.part === 'flour')?.ingredient
   if (!flour) return null
   const ml = CUP_ML[region]
-  const waterG = worked.rows.reduce((sum, row) => sum + (row.part === 'water' ? row.grams : 0), 0)
+  const waterG = pouredG(worked)
   const typed = percentOfCups(flourCups, waterCups, flour, ml)
   return (
     <Part
@@ -151,33 +152,31 @@ export default function Sayings({ worked, onClose }: DrawerProps) {
   return (
     <SidePanel title="Say it otherwise" onClose={onClose}>
       <p className="mb-3 leading-snug">All of these are the same dough. Type over any of them.</p>
-      <Line name="percent of the flour">
-        <QuantityField
-          label="Percent of the flour"
-          shown={formatPercent(value)}
-          unit="%"
-          min={1}
-          max={200}
-          widthCh={5}
-          className="text-[22px] font-semibold"
-          onChange={(percent) => set(percent, 'say-percent')}
-          onDone={done}
-        />{' '}
-        %
-      </Line>
-      <Line name="flour divided by">
-        <QuantityField
-          label="Flour divided by"
-          shown={formatNumber(divisorOf(value), 2)}
-          unit="count"
-          min={0.5}
-          max={100}
-          widthCh={5}
-          className="text-[22px] font-semibold"
-          onChange={(divisor) => set(percentOfDivisor(divisor), 'say-divisor')}
-          onDone={done}
-        />
-      </Line>
+      <FigureLine
+        name="percent of the flour"
+        label="Percent of the flour"
+        shown={formatPercent(value)}
+        unit="%"
+        min={1}
+        max={200}
+        widthCh={5}
+        className="text-[22px] font-semibold"
+        onChange={(percent) => set(percent, 'say-percent')}
+        onDone={done}
+        after="%"
+      />
+      <FigureLine
+        name="flour divided by"
+        label="Flour divided by"
+        shown={formatNumber(divisorOf(value), 2)}
+        unit="count"
+        min={0.5}
+        max={100}
+        widthCh={5}
+        className="text-[22px] font-semibold"
+        onChange={(divisor) => set(percentOfDivisor(divisor), 'say-divisor')}
+        onDone={done}
+      />
       <ByParts worked={worked} />
       <Line name="for one person">
         {mass(person.flourG)} flour, {mass(person.waterG)} water

@@ -1,14 +1,13 @@
 /** How warm the water must be for a wanted dough, in this flour, this room and by this hand or mixer. */
 import { boilingPointC, scald, twoJugs, waterTemperature } from '@harina/core/heat'
-import { formatNumber, placeOf, type Kitchen, type Worked } from '@harina/core'
+import { placeOf, pouredG, type Kitchen, type Worked } from '@harina/core'
 import { useState } from 'react'
-import { repository } from '../../../storage/index.ts'
-import { QuantityField } from '../../../ui/QuantityField.tsx'
 import { SidePanel } from '../../../ui/SidePanel.tsx'
+import { heatFields } from '../../../ui/heatFields.ts'
 import { useUnits } from '../../../ui/units.ts'
 import { useSheet } from '../useSheet.ts'
 import type { DrawerProps } from '../drawers.tsx'
-import { Caution, Line, Part } from './parts.tsx'
+import { Caution, FigureLine, Line, Part } from './parts.tsx'
 
 /** A dough that works in the hand; a screw or rollers want it cooler, and boiling-water doughs go their own way. */
 const COMFORTABLE_C = 26
@@ -30,25 +29,24 @@ function Temperature({
 }) {
   const { units, temperatureFigure } = useUnits()
   return (
-    <Line name={label}>
-      <QuantityField
-        label={label}
-        shown={temperatureFigure(value, 0)}
-        unit="°C"
-        min={min}
-        max={max}
-        widthCh={5}
-        onChange={onChange}
-      />{' '}
-      {units.temperature}
-    </Line>
+    <FigureLine
+      name={label}
+      label={label}
+      shown={temperatureFigure(value, 0)}
+      unit="°C"
+      min={min}
+      max={max}
+      widthCh={5}
+      onChange={onChange}
+      after={units.temperature}
+    />
   )
 }
 
 function useBalance(worked: Worked, kitchen: Kitchen, targetC: number, flourC: number) {
   const { batch, rows, flourMoisture } = worked
   const { frictionC, tapC, altitudeM } = kitchen.gear
-  const waterG = rows.reduce((sum, row) => sum + (row.part === 'water' ? row.grams : 0), 0)
+  const waterG = pouredG(worked)
   const others = rows
     .filter((row) => row.part === 'other' || row.part === 'salt' || row.part === 'alkali')
     .map((row) => ({ grams: row.grams, celsius: flourC, water: row.water, fat: row.ingredient.fat }))
@@ -140,7 +138,8 @@ function Answer({
 }
 
 export default function WaterHeat({ worked, kitchen, onClose }: DrawerProps) {
-  const { temperature } = useUnits()
+  const words = useUnits()
+  const fields = heatFields(kitchen.gear, words)
   const [targetC, setTargetC] = useState(worked.dough.family === 'batter' ? 16 : COMFORTABLE_C)
   const [flourC, setFlourC] = useState(placeOf(worked.sheet, kitchen.gear)?.temperatureC ?? 20)
   const { gear } = kitchen
@@ -153,38 +152,10 @@ export default function WaterHeat({ worked, kitchen, onClose }: DrawerProps) {
       )}
       <Temperature label="wanted dough" value={targetC} min={0} max={90} onChange={setTargetC} />
       <Temperature label="flour" value={flourC} onChange={setFlourC} />
-      <Temperature
-        label="water from the tap"
-        value={gear.tapC}
-        min={0}
-        max={40}
-        onChange={(tapC) => void repository.putGear({ ...gear, tapC })}
-      />
-      <Line name="kneading warms it by">
-        <QuantityField
-          label="Kneading warms the dough by, degrees Celsius"
-          shown={formatNumber(gear.frictionC, 1)}
-          unit="count"
-          min={0}
-          max={30}
-          widthCh={5}
-          onChange={(frictionC) => void repository.putGear({ ...gear, frictionC })}
-        />{' '}
-        °C
-      </Line>
-      <Line name="height above the sea">
-        <QuantityField
-          label="Height above the sea, metres"
-          shown={formatNumber(gear.altitudeM, 0)}
-          unit="count"
-          min={-100}
-          max={5000}
-          widthCh={6}
-          onChange={(altitudeM) => void repository.putGear({ ...gear, altitudeM })}
-        />{' '}
-        m
-      </Line>
-      <p className="small">Water boils here at {temperature(boilingPointC(gear.altitudeM), 1)}.</p>
+      <FigureLine name="water from the tap" {...fields.tap} after={words.units.temperature} />
+      <FigureLine name="kneading warms it by" {...fields.friction} after="°C" />
+      <FigureLine name="height above the sea" {...fields.height} after="m" />
+      <p className="small">Water boils here at {words.temperature(boilingPointC(gear.altitudeM), 1)}.</p>
       <Answer worked={worked} kitchen={kitchen} targetC={targetC} flourC={flourC} />
     </SidePanel>
   )

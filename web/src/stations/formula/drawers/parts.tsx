@@ -1,5 +1,6 @@
 /** What several drawers are made of. */
-import type { ReactNode } from 'react'
+import type { ComponentProps, ReactNode } from 'react'
+import { QuantityField } from '../../../ui/QuantityField.tsx'
 
 /** A part of a drawer, under a line of its own. */
 export function Part({ title, lead, children }: { title: string; lead?: ReactNode; children: ReactNode }) {
@@ -19,6 +20,23 @@ export function Line({ name, children }: { name: ReactNode; children: ReactNode 
       <span>{name}</span>
       <span className="figure shrink-0 text-right text-[19px] font-semibold whitespace-nowrap">{children}</span>
     </p>
+  )
+}
+
+interface FigureLineProps extends Omit<ComponentProps<typeof QuantityField>, 'label'> {
+  readonly name: ReactNode
+  /** For those who hear it; the name where that says enough. */
+  readonly label?: string
+  /** What stands behind the figure. */
+  readonly after?: ReactNode
+}
+
+/** A line whose figure can be typed over. */
+export function FigureLine({ name, label = String(name), after, ...field }: FigureLineProps) {
+  return (
+    <Line name={name}>
+      <QuantityField label={label} {...field} /> {after}
+    </Line>
   )
 }
 

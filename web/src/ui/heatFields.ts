@@ -1,0 +1,36 @@
+/** What the water is reckoned with, kept in Gear; the same three figures stand there and in the drawer that uses them. */
+import { formatNumber, type Gear } from '@harina/core'
+import { repository } from '../storage/index.ts'
+import type { Worded } from './units.ts'
+
+const put = (gear: Gear) => void repository.putGear(gear)
+
+export const heatFields = (gear: Gear, { temperatureFigure }: Worded) => ({
+  tap: {
+    label: 'Water from the tap',
+    shown: temperatureFigure(gear.tapC),
+    unit: '°C' as const,
+    min: 0,
+    max: 40,
+    widthCh: 4,
+    onChange: (tapC: number) => put({ ...gear, tapC }),
+  },
+  friction: {
+    label: 'Kneading warms a dough by, degrees Celsius',
+    shown: formatNumber(gear.frictionC, 1),
+    unit: 'count' as const,
+    min: 0,
+    max: 30,
+    widthCh: 5,
+    onChange: (frictionC: number) => put({ ...gear, frictionC }),
+  },
+  height: {
+    label: 'Height above the sea, metres',
+    shown: formatNumber(gear.altitudeM, 0),
+    unit: 'count' as const,
+    min: -100,
+    max: 5000,
+    widthCh: 6,
+    onChange: (altitudeM: number) => put({ ...gear, altitudeM }),
+  },
+})
