@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs'
 import { createRequire } from 'node:module'
 import { join } from 'node:path'
 import type { Page } from 'puppeteer-core'
-import { chord, DESK, openPage, PHONE, press, sees, type Size } from './harness/index.ts'
+import { chord, DESK, openPage, PHONE, press, pressStarting, sees, type Size } from './harness/index.ts'
 import { useSite } from './useSite.ts'
 
 const axeSource = readFileSync(
@@ -196,6 +196,33 @@ it('every formula of the book fits the screen, and none runs out of a phone side
     await press(page, 'Formula book')
     await sees(page, 'those put away')
   }
+})
+
+it('on paper a formula is whole, by day, without what can only be pressed; a label is printed alone', async () => {
+  await page.setViewport(DESK)
+  await page.goto(new URL('/formula', here.site.url).href, { waitUntil: 'networkidle0' })
+  await page.evaluate(() => (document.documentElement.dataset['theme'] = 'lamp'))
+  await press(page, 'Formula book')
+  await press(page, 'Signal noodles')
+  await press(page, 'Alkali')
+  await pressStarting(page, 'I have read this')
+  await sees(page, 'Print the label')
+  await page.emulateMediaType('print')
+  const shown = () =>
+    page.$$eval('h1, h2, h3, p, input, button', (all) =>
+      all.filter((element) => element.checkVisibility({ visibilityProperty: true })).map((element) => element.tagName),
+    )
+  expect([...new Set(await shown())]).toEqual(['P'])
+  await page.keyboard.press('Escape')
+  await page.waitForFunction(() => !document.querySelector('[role=dialog]'))
+  expect(await shown()).toContain('INPUT')
+  const loose = await page.$$eval('button:not([aria-pressed=true])', (all) =>
+    all.filter((one) => one.checkVisibility()),
+  )
+  expect(loose).toEqual([])
+  expect(await page.$eval('main', (main) => main.scrollHeight - main.clientHeight)).toBe(0)
+  expect(await page.$eval('body', (body) => getComputedStyle(body).color)).toBe('rgb(34, 40, 43)')
+  await page.emulateMediaType('screen')
 })
 
 it('everything came from its own address, and nothing went wrong on the way', () => {
