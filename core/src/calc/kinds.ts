@@ -3,6 +3,25 @@ import { alkaliKinds } from './alkaliKinds.ts'
 import { formulaKinds } from './formulaKinds.ts'
 import { geometryKinds } from './geometryKinds.ts'
 import { heatKinds } from './heatKinds.ts'
-import type { Kind } from './kind.ts'
+import { evenness } from '../evenness/index.ts'
+import { z } from '../zod.ts'
+import { kind, notNegative, plain, positive, type Kind } from './kind.ts'
 
-export const kinds: Readonly<Record<string, Kind>> = { ...formulaKinds, ...alkaliKinds, ...heatKinds, ...geometryKinds }
+const MOST_PIECES = 100_000
+
+export const kinds: Readonly<Record<string, Kind>> = {
+  ...formulaKinds,
+  ...alkaliKinds,
+  ...heatKinds,
+  ...geometryKinds,
+  pieces: kind(
+    z.strictObject({
+      kind: z.literal('pieces'),
+      grams: z.array(positive).min(1).max(MOST_PIECES),
+      targetG: positive,
+      tolerancePercent: notNegative,
+      sigmaG: notNegative.optional(),
+    }),
+    (request) => plain(evenness(request)),
+  ),
+}

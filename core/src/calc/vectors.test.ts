@@ -4,6 +4,7 @@ import flourLotCases from '../../vectors/flour-lot.json'
 import formulaCases from '../../vectors/formula.json'
 import geometryCases from '../../vectors/geometry.json'
 import heatCases from '../../vectors/heat.json'
+import pieceCases from '../../vectors/pieces.json'
 import { testTable } from '../testing/testTable.ts'
 import { calc } from './calc.ts'
 
@@ -27,7 +28,14 @@ function compare(expected: unknown, actual: unknown, tol: Record<string, number>
     compare(value, (actual as Record<string, unknown>)?.[key], tol, path ? `${path}.${key}` : key)
 }
 
-const cases = [...formulaCases, ...geometryCases, ...flourLotCases, ...alkaliCases, ...heatCases] as unknown as Case[]
+const cases = [
+  ...formulaCases,
+  ...geometryCases,
+  ...flourLotCases,
+  ...alkaliCases,
+  ...heatCases,
+  ...pieceCases,
+] as unknown as Case[]
 
 it('has cases to run', () => expect(cases.length).toBeGreaterThan(20))
 
