@@ -8,6 +8,22 @@ export const gear: Gear = {
     { id: 'sea-store', name: 'Sea store', temperatureC: 17, rhPercent: 81 },
     { id: 'lamp-room', name: 'Lamp room', temperatureC: 27, rhPercent: 38 },
   ],
+  rollers: [
+    {
+      id: 'crank',
+      name: 'Crank sheeter',
+      widthMm: 150,
+      settings: 7,
+      widest: 'first',
+      measured: [
+        { setting: 1, gapMm: 2.8 },
+        { setting: 3, gapMm: 1.8 },
+        { setting: 5, gapMm: 1 },
+        { setting: 7, gapMm: 0.5 },
+      ],
+      springBack: 1.1,
+    },
+  ],
   vessels: [
     { id: 'hopper', name: 'Counter extruder, hopper', maxDoughG: 1100 },
     { id: 'bowl', name: 'The big bowl', maxDoughG: 4000 },

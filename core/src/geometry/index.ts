@@ -1,5 +1,7 @@
 export * from './extrude.ts'
 export * from './passes.ts'
 export * from './rolledSheet.ts'
+export * from './roller.ts'
 export * from './rope.ts'
+export * from './sheetPlan.ts'
 export * from './stamp.ts'

@@ -54,12 +54,26 @@ export const vesselSchema = z.strictObject({
   maxDoughG: z.number().min(10).max(1_000_000),
 })
 
+const gapMm = z.number().min(0.05).max(50)
+
+/** A roller by what was measured of it; see `settingsOf`. */
+export const rollerSchema = z.strictObject({
+  id: idSchema,
+  name: nameSchema,
+  widthMm: z.number().min(20).max(2000),
+  settings: z.number().int().min(2).max(40),
+  widest: z.enum(['first', 'last']),
+  measured: z.array(z.strictObject({ setting: z.number().int().min(1).max(40), gapMm })).max(40),
+  springBack: z.number().min(1).max(1.5),
+})
+
 export const gearSchema = z.strictObject({
   id: z.literal('gear'),
   scaleStepG: z.number().min(0.01).max(10),
   boardMm: z.number().min(100).max(3000),
   places: z.array(placeSchema).min(1).max(20),
   vessels: z.array(vesselSchema).max(20),
+  rollers: z.array(rollerSchema).max(20),
   /** How far mixing and kneading by this maker's machine or hand warms the dough, degrees. */
   frictionC: z.number().min(0).max(30),
   tapC: z.number().min(0).max(40),
@@ -91,6 +105,7 @@ export type Lot = z.infer<typeof lotSchema>
 export type FormulaVersion = z.infer<typeof versionSchema>
 export type OwnIngredient = z.infer<typeof ownIngredientSchema>
 export type Vessel = z.infer<typeof vesselSchema>
+export type KeptRoller = z.infer<typeof rollerSchema>
 export type Place = z.infer<typeof placeSchema>
 export type Gear = z.infer<typeof gearSchema>
 export type Batch = z.infer<typeof batchSchema>
@@ -102,6 +117,7 @@ export const defaultGear: Gear = {
   boardMm: 600,
   places: [{ id: 'kitchen', name: 'Kitchen', temperatureC: 21, rhPercent: 60 }],
   vessels: [],
+  rollers: [],
   frictionC: 2,
   tapC: 14,
   altitudeM: 0,

@@ -34,6 +34,8 @@ export const shapeSchema = z.strictObject({
     lengthMm: z.number().positive(),
     widthMm: z.number().positive(),
   }),
+  /** Cut or stamped of a sheet that a roller may thin. */
+  sheeted: z.literal(true).optional(),
   /** Through which heat and water must go when cooking. */
   wallMm: z.number().positive(),
   doughs: z.array(z.strictObject({ dough: z.string().min(1), window: windowSchema })).min(1),

@@ -56,6 +56,10 @@ export function problemWords({ code, data = {} }: Problem): string {
       return 'More has gone than it can have held of water. Check both weighings.'
     case 'moisture-out-of-reach':
       return 'No amount of this flour brings the dough there. Ask for a drier dough, or start from a moister base.'
+    case 'no-gap-so-thin':
+      return `The narrowest setting leaves ${formatNumber(Number(data['thinnestMm']), 2)} mm, and ${formatNumber(Number(data['targetMm']), 2)} mm is wanted. Finish with a pin, or measure the roller again.`
+    case 'pass-too-large':
+      return `From ${formatNumber(Number(data['fromMm']), 2)} to ${formatNumber(Number(data['toMm']), 2)} mm in one pass would tear it, and no setting lies between. Thin it by pin first.`
     case 'bake-gained':
       return 'It cannot weigh more after baking. Weigh it warm, and check both weighings.'
     case 'bake-lost-too-much':

@@ -7,6 +7,7 @@ import { useKitchen } from '../../ui/kitchen.tsx'
 import { Files } from './Files.tsx'
 import { Ingredients } from './Ingredients.tsx'
 import { Lots } from './Lots.tsx'
+import { Rollers } from './Rollers.tsx'
 import { Heat, Places, Tools, Vessels } from './Tools.tsx'
 import { ThisDevice } from './ThisDevice.tsx'
 import { Portions, UnitsUsed, Ways } from './Ways.tsx'
@@ -20,7 +21,10 @@ const Bench: Shelf = ({ kitchen: { gear } }) => (
       <Heat gear={gear} />
     </div>
     <Places gear={gear} />
-    <Vessels gear={gear} />
+    <div className="flex flex-col gap-6">
+      <Vessels gear={gear} />
+      <Rollers gear={gear} />
+    </div>
   </div>
 )
 

@@ -20,6 +20,7 @@ import { BlankDrawing, blankWords, drawnWords } from '../../ui/BlankDrawing.tsx'
 import { familyInk } from '../../ui/family.tsx'
 import { useUnits } from '../../ui/units.ts'
 import { ShapeEngraving } from '../../ui/ShapeEngraving.tsx'
+import { ThroughRoller } from './ThroughRoller.tsx'
 import { gradeWords, matchWords, problemWords } from '../../ui/words.ts'
 
 /** A small window with the dough's place in it: in, near or out at a glance, and in words beside it. */
@@ -192,7 +193,7 @@ function HowTo({ shape }: Pick<Worked, 'shape'>) {
   )
 }
 
-function ChosenShape({ worked }: { worked: Worked }) {
+function ChosenShape({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
   const { shape, match, dough, control } = worked
   const units = useUnits()
   return (
@@ -208,13 +209,14 @@ function ChosenShape({ worked }: { worked: Worked }) {
           {matchWords(match, control.by === 'base')} <BringIn worked={worked} />
         </p>
       </div>
-      <div className="grid items-end gap-x-8 gap-y-3 border-y border-line py-3 md:grid-cols-[minmax(0,380px)_minmax(0,1fr)]">
+      <div className="grid items-center gap-x-8 gap-y-3 border-y border-line py-3 md:grid-cols-[minmax(0,380px)_minmax(0,1fr)]">
         <ShapeEngraving shape={shape} width={370} height={218} withScale />
         <div className="flex flex-col gap-3">
           <BlankDrawing blank={shape.blank} family={dough.family} width={340} />
           <p className="small leading-snug">
             To scale. {drawnWords(shape.blank, units)} {shape.board}
           </p>
+          <ThroughRoller worked={worked} kitchen={kitchen} />
         </div>
       </div>
       <PieceFigures worked={worked} />
@@ -261,7 +263,7 @@ function Shapes({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
           </button>
         )}
       </section>
-      <ChosenShape worked={worked} />
+      <ChosenShape worked={worked} kitchen={kitchen} />
     </div>
   )
 }

@@ -1,0 +1,107 @@
+import fc from 'fast-check'
+import { settingsOf, type Roller } from './roller.ts'
+import { sheetPlan } from './sheetPlan.ts'
+
+const crank: Roller = {
+  settings: 7,
+  widest: 'first',
+  measured: [
+    { setting: 1, gapMm: 2.8 },
+    { setting: 7, gapMm: 0.5 },
+  ],
+  springBack: 1.1,
+  widthMm: 150,
+}
+const gaps = (roller: Roller) => settingsOf(roller).map((setting) => Number(setting.gapMm.toFixed(2)))
+
+it('two measurements fill the table, in equal shares a step', () => {
+  expect(gaps(crank)).toEqual([2.8, 2.1, 1.58, 1.18, 0.89, 0.67, 0.5])
+  expect(settingsOf(crank).map((setting) => setting.measured)).toEqual([true, false, false, false, false, false, true])
+})
+
+it('a scale that runs the other way is the same roller, its numbers turned round', () => {
+  const turned = crank.measured.map(({ setting, gapMm }) => ({ setting: 8 - setting, gapMm }))
+  const reversed = settingsOf({ ...crank, widest: 'last', measured: turned })
+  expect(reversed.map((setting) => setting.gapMm.toFixed(6))).toEqual(
+    settingsOf(crank).map((setting) => setting.gapMm.toFixed(6)),
+  )
+  expect(reversed[0]!.setting).toBe(7)
+})
+
+it('one more measurement bends the table there, and beyond the last two it goes on as between them', () => {
+  const measured = [
+    { setting: 2, gapMm: 2 },
+    { setting: 4, gapMm: 1 },
+    { setting: 5, gapMm: 0.5 },
+  ]
+  expect(gaps({ ...crank, measured })).toEqual([2.83, 2, 1.41, 1, 0.5, 0.25, 0.13])
+})
+
+it('with less than two measurements only those are known', () => {
+  expect(gaps({ ...crank, measured: [{ setting: 3, gapMm: 1.8 }] })).toEqual([1.8])
+  expect(gaps({ ...crank, measured: [] })).toEqual([])
+})
+
+it('every gap is thinner than the one before, whatever was measured in order', () => {
+  const measured = fc
+    .uniqueArray(fc.tuple(fc.integer({ min: 1, max: 12 }), fc.double({ min: 0.3, max: 6, noNaN: true })), {
+      minLength: 2,
+      maxLength: 6,
+      selector: ([setting]) => setting,
+    })
+    .map((pairs) => {
+      const byNumber = [...pairs].sort(([a], [b]) => a - b)
+      const wide = pairs.map(([, gapMm]) => gapMm).sort((a, b) => b - a)
+      return byNumber.map(([setting], index) => ({ setting, gapMm: wide[index]! - index * 1e-6 }))
+    })
+  fc.assert(
+    fc.property(measured, (each) => {
+      const found = settingsOf({ ...crank, settings: 12, measured: each })
+      found.slice(1).forEach((setting, index) => expect(setting.gapMm).toBeLessThanOrEqual(found[index]!.gapMm + 1e-9))
+    }),
+  )
+})
+
+describe('a dough through the roller', () => {
+  const asked = {
+    doughG: 1000,
+    densityGPerCm3: 1.2,
+    thicknessMm: 1,
+    hydrationPercent: 34,
+    roller: crank,
+    maxLengthMm: 600,
+    cut: { pitchMm: 1.5 },
+  }
+
+  it('stiff dough is thinned by a third at a time, supple dough by two fifths', () => {
+    const worst = (hydrationPercent: number) => {
+      const plan = sheetPlan({ ...asked, hydrationPercent })
+      if (!plan.passes.ok) throw new Error(plan.passes.problem.code)
+      return Math.max(...plan.passes.value.map((pass) => pass.ratio))
+    }
+    expect(worst(34)).toBeLessThanOrEqual(1.5 + 1e-9)
+    expect(worst(50)).toBeLessThanOrEqual(1 / 0.6 + 1e-9)
+  })
+
+  it('ends no thicker than wanted, at the settings of this dial', () => {
+    const plan = sheetPlan(asked)
+    if (!plan.passes.ok) throw new Error(plan.passes.problem.code)
+    expect(plan.widest).toMatchObject({ setting: 1, gapMm: 2.8 })
+    expect(plan.passes.value.at(-1)!.outMm).toBeLessThanOrEqual(1)
+    expect(plan.passes.value.map((pass) => pass.setting)).toEqual([2, 3, 4, 5])
+    expect(plan.sheet.strandsPerSheet).toBe(100)
+    expect(plan.stamped).toBeNull()
+  })
+
+  it('rounds are stamped of one sheet, and its scrap rolled out twice at the most', () => {
+    const stamp = { shape: 'circle' as const, sizeMm: 70, gapMm: 2 }
+    const { stamped } = sheetPlan({ ...asked, cut: { stamp } })
+    expect(stamped!.perSheet).toBeGreaterThan(12)
+    expect(stamped!.generations.length).toBeLessThanOrEqual(3)
+  })
+
+  it('thinner than the roller goes is said, not guessed', () => {
+    expect(sheetPlan({ ...asked, thicknessMm: 0.3 }).passes).toMatchObject({ problem: { code: 'no-gap-so-thin' } })
+    expect(sheetPlan({ ...asked, roller: { ...crank, measured: [] } }).widest).toBeNull()
+  })
+})

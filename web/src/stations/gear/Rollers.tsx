@@ -1,0 +1,178 @@
+/** Rollers by their measured gaps: two are enough, the rest of the dial follows. */
+import { formatNumber, plainTextFrom, settingsOf, type Gear, type KeptRoller, type Setting } from '@harina/core'
+import { nanoid } from 'nanoid'
+import { notify } from '../../state/notify.ts'
+import { repository } from '../../storage/index.ts'
+import { QuantityField } from '../../ui/QuantityField.tsx'
+import { useUnits } from '../../ui/units.ts'
+import { Section } from './Section.tsx'
+
+const put = (gear: Gear) => void repository.putGear(gear)
+
+/** A usual dial to begin with, until its owner has measured it. */
+const fresh = (): KeptRoller => ({
+  id: nanoid(),
+  name: 'New roller',
+  widthMm: 145,
+  settings: 7,
+  widest: 'first',
+  measured: [
+    { setting: 1, gapMm: 2.8 },
+    { setting: 7, gapMm: 0.5 },
+  ],
+  springBack: 1.1,
+})
+
+const measuredAt = (roller: KeptRoller, setting: number, gapMm: number): KeptRoller => ({
+  ...roller,
+  measured: [...roller.measured.filter((each) => each.setting !== setting), { setting, gapMm }].sort(
+    (a, b) => a.setting - b.setting,
+  ),
+})
+
+/** Another number of settings: what was measured beyond it goes. */
+const withSettings = (roller: KeptRoller, settings: number): KeptRoller => ({
+  ...roller,
+  settings,
+  measured: roller.measured.filter((each) => each.setting <= settings),
+})
+
+/** The numbers run the other way: what was measured at the first is at the last. */
+const turned = (roller: KeptRoller): KeptRoller => ({
+  ...roller,
+  widest: roller.widest === 'first' ? 'last' : 'first',
+  measured: roller.measured
+    .map(({ setting, gapMm }) => ({ setting: roller.settings + 1 - setting, gapMm }))
+    .sort((a, b) => a.setting - b.setting),
+})
+
+const outOfOrder = (settings: readonly Setting[]): boolean =>
+  settings.some((setting, index) => index > 0 && setting.gapMm >= (settings[index - 1]?.gapMm ?? Infinity))
+
+function Dial({ roller, onChange }: { roller: KeptRoller; onChange: (roller: KeptRoller) => void }) {
+  const settings = settingsOf(roller)
+  const shown = new Map(settings.map((setting) => [setting.setting, setting]))
+  return (
+    <>
+      <ol className="mt-2 flex flex-wrap gap-x-3 gap-y-1" aria-label={`Gaps of ${roller.name}, mm`}>
+        {Array.from({ length: roller.settings }, (_, index) => index + 1).map((setting) => {
+          const found = shown.get(setting)
+          return (
+            <li key={setting} className="flex flex-col items-end">
+              <span className="small">{setting}</span>
+              <QuantityField
+                label={`${roller.name}, gap at ${setting}, millimetres`}
+                shown={found ? formatNumber(found.gapMm, 2) : ''}
+                unit="mm"
+                min={0.05}
+                max={50}
+                widthCh={4.6}
+                className={`text-[17px] ${found?.measured ? 'font-semibold text-ink' : 'text-second'}`}
+                onChange={(gapMm) => onChange(measuredAt(roller, setting, gapMm))}
+              />
+            </li>
+          )
+        })}
+      </ol>
+      {outOfOrder(settings) && (
+        <p role="alert" className="mt-1 border-l-[5px] border-danger pl-3 leading-snug">
+          A setting that should be thinner is not. Measure it again, or turn the numbers round.
+        </p>
+      )}
+    </>
+  )
+}
+
+function RollerRow({
+  roller,
+  onChange,
+  onRemove,
+}: {
+  roller: KeptRoller
+  onChange: (roller: KeptRoller) => void
+  onRemove: () => void
+}) {
+  const { lengthFigure, units } = useUnits()
+  return (
+    <li className="border-b border-line py-2">
+      <div className="flex items-baseline gap-3">
+        <input
+          className="field head min-w-0 flex-1 text-[18px]"
+          aria-label="Name of the roller"
+          value={roller.name}
+          maxLength={120}
+          onChange={(event) => onChange({ ...roller, name: plainTextFrom(event.target.value, 120) || 'Roller' })}
+        />
+        <button type="button" className="quiet text-[14px]" aria-label={`Remove ${roller.name}`} onClick={onRemove}>
+          Remove
+        </button>
+      </div>
+      <p className="small mt-1">
+        <QuantityField
+          label={`${roller.name}, width`}
+          shown={lengthFigure(roller.widthMm)}
+          unit="mm"
+          min={20}
+          max={2000}
+          widthCh={5}
+          className="text-[19px] font-semibold text-ink"
+          onChange={(widthMm) => onChange({ ...roller, widthMm })}
+        />{' '}
+        {units.length} wide,{' '}
+        <QuantityField
+          label={`${roller.name}, settings`}
+          shown={formatNumber(roller.settings, 0)}
+          unit="count"
+          min={2}
+          max={40}
+          widthCh={3}
+          className="text-[19px] font-semibold text-ink"
+          onChange={(settings) => onChange(withSettings(roller, Math.round(settings)))}
+        />{' '}
+        settings, {roller.widest === 'first' ? '1 the widest' : '1 the thinnest'}{' '}
+        <button
+          type="button"
+          className="quiet"
+          aria-label={`Turn round the numbers of ${roller.name}`}
+          onClick={() => onChange(turned(roller))}
+        >
+          turn round
+        </button>
+      </p>
+      <Dial roller={roller} onChange={onChange} />
+    </li>
+  )
+}
+
+export function Rollers({ gear }: { gear: Gear }) {
+  const change = (next: KeptRoller) =>
+    put({ ...gear, rollers: gear.rollers.map((each) => (each.id === next.id ? next : each)) })
+  const remove = (gone: KeptRoller) => {
+    put({ ...gear, rollers: gear.rollers.filter((each) => each.id !== gone.id) })
+    notify(`${gone.name} is removed`, { action: { label: 'Undo', onClick: () => put(gear) } })
+  }
+  return (
+    <Section
+      title="Rollers"
+      lead="Gaps in mm. Measure two settings and type them in: bold is measured, the rest follows."
+    >
+      {gear.rollers.length === 0 && (
+        <p className="py-2">Your sheeter would stand here, and the shapes would name its settings.</p>
+      )}
+      <ul>
+        {gear.rollers.map((roller) => (
+          <RollerRow key={roller.id} roller={roller} onChange={change} onRemove={() => remove(roller)} />
+        ))}
+      </ul>
+      {gear.rollers.length < 20 && (
+        <button
+          type="button"
+          className="quiet mt-2"
+          onClick={() => put({ ...gear, rollers: [...gear.rollers, fresh()] })}
+        >
+          Add a roller
+        </button>
+      )}
+    </Section>
+  )
+}

@@ -1,0 +1,67 @@
+/** Sheets and stamps of the demo's own formulas, through its own roller. */
+import { generateWorkspace } from '@harina/demo'
+import { cleanup, within } from '@testing-library/react'
+import { draftOpened } from '../../state/draftSlice.ts'
+import { store } from '../../state/store.ts'
+import { repository } from '../../storage/index.ts'
+import { putWorkspace, renderAt, screen, settle, waitFor } from '../../testing/renderApp.tsx'
+import ShapeStation from './ShapeStation.tsx'
+
+const workspace = { ...generateWorkspace(Date.parse('2031-11-08T10:20:00Z')), batches: [] }
+
+async function lay(formula: string, shape?: string): Promise<void> {
+  const { sheet } = workspace.formulas.find((each) => each.id === formula)!
+  await putWorkspace(workspace)
+  store.dispatch(draftOpened({ id: 'draft', formula, sheet: { ...sheet, shape: shape ?? sheet.shape } }))
+  renderAt('/shape', [{ path: '/shape', element: <ShapeStation /> }])
+  await screen.findByRole('heading', { level: 1 })
+}
+const section = () => screen.findByRole('region', { name: 'Through the roller' })
+const images = (within_: HTMLElement) =>
+  within(within_)
+    .getAllByRole('img')
+    .map((image) => image.getAttribute('aria-label') ?? '')
+
+afterEach(cleanup)
+
+it('noodles: settings in order, none thinning more than a stiff dough bears, and the strands across', async () => {
+  await lay('signal-noodles')
+  const roller = await section()
+  const steps = [...images(roller)[0]!.matchAll(/setting (\d): ([\d.]+) mm/g)].map(([, , mm]) => Number(mm))
+  expect(steps.length).toBeGreaterThan(2)
+  steps.slice(1).forEach((mm, index) => expect(steps[index]! / mm).toBeLessThanOrEqual(1.55))
+  expect(roller.textContent).toMatch(/88 strands across/)
+})
+
+it('rounds are laid out on the sheet as many as are counted, and the scrap is rolled again', async () => {
+  await lay('hot-water-skins', 'thin-machine-round')
+  const roller = await section()
+  const [, count] = /(\d+) pieces on one sheet/.exec(images(roller).at(-1)!)!
+  expect(roller.textContent).toContain(`${count} from a piece`)
+  expect(roller.querySelectorAll('svg rect[rx]:not([rx="0"])')).toHaveLength(Number(count))
+  expect(roller.textContent).toMatch(/scrap rolled again gives \d/)
+})
+
+it('a shape that is not sheeted is not sent through a roller', async () => {
+  await lay('lamp-room-semolina')
+  expect(screen.queryByRole('region', { name: 'Through the roller' })).toBeNull()
+  cleanup()
+  await lay('hot-water-skins')
+  expect(screen.queryByRole('region', { name: 'Through the roller' })).toBeNull()
+})
+
+it('without a roller it says where to describe one; one too coarse is told of', async () => {
+  await lay('signal-noodles')
+  const gear = (await repository.gear())!
+  await repository.putGear({ ...gear, rollers: [] })
+  await settle()
+  await waitFor(async () => expect((await section()).textContent).toContain('Describe your roller in Gear'))
+  const [roller] = gear.rollers
+  const measured = [
+    { setting: 1, gapMm: 5 },
+    { setting: 7, gapMm: 3 },
+  ]
+  await repository.putGear({ ...gear, rollers: [{ ...roller!, measured }] })
+  await settle()
+  await waitFor(async () => expect((await section()).textContent).toContain('The narrowest setting leaves'))
+})
