@@ -13,6 +13,9 @@ const SUPPLE_RATIO = 1 / 0.6
 const REROLLS = 2
 const PICKUP = 0.02
 
+/** Strands of a width, or pieces stamped. */
+export type SheetCut = { readonly pitchMm: number } | { readonly stamp: Stamp }
+
 export interface SheetPlanRequest {
   readonly doughG: number
   readonly densityGPerCm3: number
@@ -21,8 +24,7 @@ export interface SheetPlanRequest {
   readonly roller: Roller
   /** The longest sheet that can be handled. */
   readonly maxLengthMm: number
-  /** Strands of this width are cut; or pieces are stamped. */
-  readonly cut: { readonly pitchMm: number } | { readonly stamp: Stamp }
+  readonly cut: SheetCut
 }
 
 export interface Pass extends Setting {

@@ -58,6 +58,12 @@ export function showLength(mm: number, { length }: Units): Shown {
   return { figure: formatNumber(mm, mm < 10 && mm % 1 !== 0 ? 1 : 0), unit: 'mm' }
 }
 
+/** A gap between rollers, as finely as calipers read it: 1.18 mm, or 0.046 in. */
+export const showGap = (mm: number, { length }: Units): Shown =>
+  length === 'in'
+    ? { figure: formatNumber(mm / MM_PER_INCH, 3), unit: 'in' }
+    : { figure: formatNumber(mm, 2), unit: 'mm' }
+
 /** Millilitres, or cups of a region. */
 export const showVolume = (ml: number, { volume, cup }: Units): Shown =>
   volume === 'ml'

@@ -71,6 +71,8 @@ export interface Worked {
   /** Points more water than the dough's own flour would want. */
   readonly flourShift: number
   readonly match: ShapeMatch
+  /** The dough less what is lost on the way, g. */
+  readonly usableG: number
   readonly cut: Pieces
   readonly balance: Balance
   readonly practice: Practice
@@ -224,6 +226,7 @@ export function computeSheet(sheet: Sheet, kitchen: Kitchen): Result<Worked> {
     flourMoisture: moisture,
     flourShift: shift,
     match: matchShape(shape, dough, tableReading({ control, paper14, flourShift: shift })),
+    usableG,
     cut: piecesOf(shape.blank, usableG, batch.densityGPerCm3, boardMm),
     balance: balanceOf(worked, batch, kitchen.lots),
     practice,

@@ -157,7 +157,7 @@ export function lockedLine({ sheet, rows }: Worked): string | null {
 
 /** Another way of saying how much, starting from what the sheet makes now, so that switching changes nothing. */
 export function retarget(worked: Worked, by: Sheet['target']['by']): Sheet {
-  const { sheet, batch, cut, rows } = worked
+  const { sheet, batch, cut, rows, usableG } = worked
   const tidy = (grams: number) => Math.max(1, Math.round(grams))
   switch (by) {
     case 'flour':
@@ -174,7 +174,6 @@ export function retarget(worked: Worked, by: Sheet['target']['by']): Sheet {
     case 'pieces':
       return { ...sheet, target: { by, count: Math.max(1, cut.pieces) } }
     case 'portions': {
-      const usableG = batch.doughG * (1 - sheet.lossPercent / 100)
       const gramsEach = worked.portionG ?? 110
       return { ...sheet, target: { by, gramsEach, count: Math.max(1, Math.round(usableG / gramsEach)) } }
     }

@@ -1,5 +1,14 @@
 /** The maker's own units, at the edge: everything below is in g, mm and °C. */
-import { defaultUnits, showLength, showMass, shownText, showTemperature, showVolume, type Units } from '@harina/core'
+import {
+  defaultUnits,
+  showGap,
+  showLength,
+  showMass,
+  shownText,
+  showTemperature,
+  showVolume,
+  type Units,
+} from '@harina/core'
 import { useMemo } from 'react'
 import { useKitchen } from './kitchen.tsx'
 
@@ -12,6 +21,7 @@ const worded = (units: Units) => ({
   temperature: (celsius: number, decimals = 0) => shownText(showTemperature(celsius, units, decimals)),
   volume: (ml: number) => shownText(showVolume(ml, units)),
   lengthFigure: (mm: number) => showLength(mm, units).figure,
+  gapFigure: (mm: number) => showGap(mm, units).figure,
   length: (mm: number) => shownText(showLength(mm, units)),
 })
 

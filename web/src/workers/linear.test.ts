@@ -14,10 +14,10 @@ import {
 } from '@harina/core'
 import { ingredientTable } from '@harina/core/ingredients'
 import { doughs, ingredients, shapes } from '@harina/facts'
-import { generateWorkspace } from '@harina/demo'
+import { demoWorkspace } from '../testing/demoWorkspace.ts'
 import loadHighs from 'highs'
 
-const { lots } = generateWorkspace(Date.parse('2031-11-08T10:20:00Z'))
+const { lots } = demoWorkspace
 const table = ingredientTable(ingredients)
 const solve: SolveLinear = async (programme) => {
   const solution = (await loadHighs()).solve(toLpText(programme))

@@ -14,8 +14,7 @@ function Fact({ name, figure, note }: { name: string; figure: string; note: stri
 
 /** What a portion is, for whoever eats it: energy, salt, money. */
 function PortionFact({ worked }: { worked: Worked }) {
-  const { portionG, balance, batch, sheet } = worked
-  const usableG = batch.doughG * (1 - sheet.lossPercent / 100)
+  const { portionG, balance, usableG } = worked
   const grams = portionG ?? 100
   const kJ = (balance.kJPer100G * grams) / 100
   const salt = (balance.saltGPer100G * grams) / 100

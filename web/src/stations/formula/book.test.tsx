@@ -1,5 +1,5 @@
 /** The book, a new formula, and a line more in the ledger. */
-import { generateWorkspace } from '@harina/demo'
+import { demoWorkspace } from '../../testing/demoWorkspace.ts'
 import { cleanup, within } from '@testing-library/react'
 import { store } from '../../state/store.ts'
 import { repository } from '../../storage/index.ts'
@@ -17,11 +17,10 @@ import {
 import { findIngredients } from './AddRow.tsx'
 import FormulaStation from './FormulaStation.tsx'
 
-const workspace = { ...generateWorkspace(Date.parse('2031-11-08T10:20:00Z')), batches: [] }
 const sheet = () => store.getState().draft.present!.sheet
 
 beforeEach(async () => {
-  await putWorkspace(workspace)
+  await putWorkspace(demoWorkspace)
   renderAt('/formula', [{ path: '/formula', element: <FormulaStation /> }])
   await screen.findByRole('navigation', { name: 'Drawers under the board' })
 })

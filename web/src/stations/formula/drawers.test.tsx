@@ -1,6 +1,6 @@
 /** Each drawer on the demo's own formulas: what it says, and what it does to the sheet. */
 import { sheetEdited, undone, draftOpened } from '../../state/draftSlice.ts'
-import { generateWorkspace } from '@harina/demo'
+import { demoWorkspace } from '../../testing/demoWorkspace.ts'
 import { cleanup, within } from '@testing-library/react'
 import { store } from '../../state/store.ts'
 import { repository } from '../../storage/index.ts'
@@ -22,15 +22,14 @@ import FormulaStation from './FormulaStation.tsx'
 jest.mock('../../workers/linear.ts', () => ({ solveLinear: jest.fn() }))
 const solver = jest.mocked(solveLinear)
 
-const workspace = { ...generateWorkspace(Date.parse('2031-11-08T10:20:00Z')), batches: [] }
 const sheet = () => store.getState().draft.present!.sheet
 const row = (ingredient: string) => sheet().rows.find((each) => each.ingredient === ingredient)
 const water = () => Number(valueOf('Hydration, percent'))
 
 /** The demo's formula of this id on paper, one drawer pulled out. */
 async function open(id: string, drawer: string, title = drawer): Promise<HTMLElement> {
-  const formula = workspace.formulas.find((each) => each.id === id)!
-  await putWorkspace(workspace)
+  const formula = demoWorkspace.formulas.find((each) => each.id === id)!
+  await putWorkspace(demoWorkspace)
   store.dispatch(draftOpened({ id: 'draft', formula: id, sheet: formula.sheet }))
   renderAt('/formula', [{ path: '/formula', element: <FormulaStation /> }])
   await screen.findByRole('navigation', { name: 'Drawers under the board' })
@@ -181,7 +180,7 @@ it('versions: what changed, by how much, and the way back', async () => {
   act(() => void store.dispatch(sheetEdited({ sheet: { ...sheet(), lossPercent: 4 } })))
   expect(drawer.textContent).toContain('On paper now')
   await press(/^Put this on paper: The first/)
-  const kept = workspace.formulas.find((each) => each.id === 'lamp-room-semolina')!
+  const kept = demoWorkspace.formulas.find((each) => each.id === 'lamp-room-semolina')!
   expect(sheet()).toEqual(kept.versions[0]!.sheet)
   act(() => void store.dispatch(undone()))
 })

@@ -50,19 +50,20 @@ const outOfOrder = (settings: readonly Setting[]): boolean =>
   settings.some((setting, index) => index > 0 && setting.gapMm >= (settings[index - 1]?.gapMm ?? Infinity))
 
 function Dial({ roller, onChange }: { roller: KeptRoller; onChange: (roller: KeptRoller) => void }) {
+  const { gapFigure } = useUnits()
   const settings = settingsOf(roller)
   const shown = new Map(settings.map((setting) => [setting.setting, setting]))
   return (
     <>
-      <ol className="mt-2 flex flex-wrap gap-x-3 gap-y-1" aria-label={`Gaps of ${roller.name}, mm`}>
+      <ol className="mt-2 flex flex-wrap gap-x-3 gap-y-1" aria-label={`Gaps of ${roller.name}`}>
         {Array.from({ length: roller.settings }, (_, index) => index + 1).map((setting) => {
           const found = shown.get(setting)
           return (
             <li key={setting} className="flex flex-col items-end">
               <span className="small">{setting}</span>
               <QuantityField
-                label={`${roller.name}, gap at ${setting}, millimetres`}
-                shown={found ? formatNumber(found.gapMm, 2) : ''}
+                label={`${roller.name}, gap at ${setting}`}
+                shown={found ? gapFigure(found.gapMm) : ''}
                 unit="mm"
                 min={0.05}
                 max={50}
@@ -145,6 +146,7 @@ function RollerRow({
 }
 
 export function Rollers({ gear }: { gear: Gear }) {
+  const { units } = useUnits()
   const change = (next: KeptRoller) =>
     put({ ...gear, rollers: gear.rollers.map((each) => (each.id === next.id ? next : each)) })
   const remove = (gone: KeptRoller) => {
@@ -154,7 +156,7 @@ export function Rollers({ gear }: { gear: Gear }) {
   return (
     <Section
       title="Rollers"
-      lead="Gaps in mm. Measure two settings and type them in: bold is measured, the rest follows."
+      lead={`Gaps in ${units.length}. Measure two settings and type them in: bold is measured, the rest follows.`}
     >
       {gear.rollers.length === 0 && (
         <p className="py-2">Your sheeter would stand here, and the shapes would name its settings.</p>

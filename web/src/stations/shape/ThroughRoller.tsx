@@ -2,7 +2,8 @@
 import {
   formatNumber,
   formatPercent,
-  sheetPlan,
+  rollPlan,
+  sheetCutOf,
   stampCentres,
   type Kitchen,
   type KeptRoller,
@@ -16,37 +17,6 @@ import { Link } from 'react-router'
 import { HatchPattern, type Family } from '../../ui/family.tsx'
 import { useUnits } from '../../ui/units.ts'
 import { problemWords } from '../../ui/words.ts'
-
-/** Between stamps, so that the scrap holds together. */
-const STAMP_GAP_MM = 2
-
-/** What is cut of the sheet; null where nothing is rolled. */
-function cutOf({ shape }: Worked): { readonly pitchMm: number } | { readonly stamp: Stamp } | null {
-  const { blank, sheeted } = shape
-  if (!sheeted) return null
-  if (blank.type === 'disc') return { stamp: { shape: 'circle', sizeMm: blank.diameterMm, gapMm: STAMP_GAP_MM } }
-  if (blank.type !== 'sheet') return null
-  return blank.widthMm === blank.lengthMm
-    ? { stamp: { shape: 'square', sizeMm: blank.widthMm, gapMm: 0 } }
-    : { pitchMm: blank.widthMm }
-}
-
-function usePlan(worked: Worked, roller: KeptRoller | undefined, boardMm: number): SheetPlan | null {
-  return useMemo(() => {
-    const cut = cutOf(worked)
-    const { blank } = worked.shape
-    if (!roller || !cut || (blank.type !== 'sheet' && blank.type !== 'disc')) return null
-    return sheetPlan({
-      doughG: worked.batch.doughG * (1 - worked.sheet.lossPercent / 100),
-      densityGPerCm3: worked.batch.densityGPerCm3,
-      thicknessMm: blank.thicknessMm,
-      hydrationPercent: worked.batch.hydration.effective,
-      roller,
-      maxLengthMm: boardMm,
-      cut,
-    })
-  }, [worked, roller, boardMm])
-}
 
 const PX_PER_MM = 13
 const STEP_PX = 52
@@ -134,7 +104,7 @@ function Layout({ widthMm, plan, stamp, family }: { widthMm: number; plan: Sheet
 function Cutting({ worked, plan, roller }: { worked: Worked; plan: SheetPlan; roller: KeptRoller }) {
   const { length } = useUnits()
   const { sheet, stamped } = plan
-  const cut = cutOf(worked)
+  const cut = sheetCutOf(worked.shape)
   const sheets = `${length(sheet.lengthMm)} of sheet, ${length(roller.widthMm)} wide: ${sheet.sheets === 1 ? 'one piece' : `${formatNumber(sheet.sheets, 0)} pieces of ${length(sheet.sheetLengthMm)}`}`
   if (stamped && cut && 'stamp' in cut) {
     const later = stamped.generations.slice(1)
@@ -183,8 +153,8 @@ export function ThroughRoller({ worked, kitchen }: { worked: Worked; kitchen: Ki
   const { rollers, boardMm } = kitchen.gear
   const [id, setId] = useState<string | null>(null)
   const roller = rollers.find((each) => each.id === id) ?? rollers[0]
-  const plan = usePlan(worked, roller, boardMm)
-  if (!cutOf(worked)) return null
+  const plan = useMemo(() => roller && rollPlan(worked, roller, boardMm), [worked, roller, boardMm])
+  if (!sheetCutOf(worked.shape)) return null
   return (
     <section aria-label="Through the roller">
       <h2 className="head mb-1 flex flex-wrap items-baseline gap-x-3 text-[18px]">

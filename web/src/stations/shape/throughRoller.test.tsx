@@ -1,5 +1,5 @@
 /** Sheets and stamps of the demo's own formulas, through its own roller. */
-import { generateWorkspace } from '@harina/demo'
+import { demoWorkspace } from '../../testing/demoWorkspace.ts'
 import { cleanup, within } from '@testing-library/react'
 import { draftOpened } from '../../state/draftSlice.ts'
 import { store } from '../../state/store.ts'
@@ -7,11 +7,9 @@ import { repository } from '../../storage/index.ts'
 import { putWorkspace, renderAt, screen, settle, waitFor } from '../../testing/renderApp.tsx'
 import ShapeStation from './ShapeStation.tsx'
 
-const workspace = { ...generateWorkspace(Date.parse('2031-11-08T10:20:00Z')), batches: [] }
-
 async function lay(formula: string, shape?: string): Promise<void> {
-  const { sheet } = workspace.formulas.find((each) => each.id === formula)!
-  await putWorkspace(workspace)
+  const { sheet } = demoWorkspace.formulas.find((each) => each.id === formula)!
+  await putWorkspace(demoWorkspace)
   store.dispatch(draftOpened({ id: 'draft', formula, sheet: { ...sheet, shape: shape ?? sheet.shape } }))
   renderAt('/shape', [{ path: '/shape', element: <ShapeStation /> }])
   await screen.findByRole('heading', { level: 1 })

@@ -20,11 +20,10 @@ function Water({ worked }: { worked: Worked }) {
 }
 
 function Feeds({ worked }: { worked: Worked }) {
-  const { batch, balance, portionG, sheet } = worked
+  const { balance, portionG, usableG } = worked
   const { mass } = useUnits()
   const each = portionG ?? 100
   const of = (per100: number) => (per100 * each) / 100
-  const usableG = batch.doughG * (1 - sheet.lossPercent / 100)
   return (
     <Part title={portionG === null ? 'In 100 g, uncooked' : `In a portion of ${mass(portionG)}, uncooked`}>
       <Line name="energy">

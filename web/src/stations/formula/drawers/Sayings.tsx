@@ -37,9 +37,8 @@ const span = ({ low, high }: { low: number; high: number }, decimals: number) =>
 
 /** Grams for one person; a guide's portion where the sheet counts otherwise. */
 function perPerson(worked: Worked) {
-  const { batch, portionG, sheet } = worked
-  const usable = 1 - sheet.lossPercent / 100
-  const people = (batch.doughG * usable) / (portionG ?? 110)
+  const { batch, portionG, usableG } = worked
+  const people = usableG / (portionG ?? 110)
   return { flourG: batch.flourG / people, waterG: pouredG(worked) / people }
 }
 

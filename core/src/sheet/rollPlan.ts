@@ -1,0 +1,32 @@
+/** The sheet's dough through a roller, cut or stamped as its shape is. */
+import { sheetPlan, type Roller, type SheetCut, type SheetPlan } from '../geometry/index.ts'
+import type { Shape } from '../shape/index.ts'
+import type { Worked } from './computeSheet.ts'
+
+/** Between stamps, so that the scrap holds together. */
+const STAMP_GAP_MM = 2
+
+/** What is cut of the sheet; null for a shape that is not made of one. */
+export function sheetCutOf({ blank, sheeted }: Shape): SheetCut | null {
+  if (!sheeted) return null
+  if (blank.type === 'disc') return { stamp: { shape: 'circle', sizeMm: blank.diameterMm, gapMm: STAMP_GAP_MM } }
+  if (blank.type !== 'sheet') return null
+  return blank.widthMm === blank.lengthMm
+    ? { stamp: { shape: 'square', sizeMm: blank.widthMm, gapMm: 0 } }
+    : { pitchMm: blank.widthMm }
+}
+
+/** `maxLengthMm`: the longest sheet that can be handled. Null for a shape that is not sheeted. */
+export function rollPlan({ shape, batch, usableG }: Worked, roller: Roller, maxLengthMm: number): SheetPlan | null {
+  const cut = sheetCutOf(shape)
+  if (!cut || !('thicknessMm' in shape.blank)) return null
+  return sheetPlan({
+    doughG: usableG,
+    densityGPerCm3: batch.densityGPerCm3,
+    thicknessMm: shape.blank.thicknessMm,
+    hydrationPercent: batch.hydration.effective,
+    roller,
+    maxLengthMm,
+    cut,
+  })
+}
