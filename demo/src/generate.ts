@@ -225,6 +225,7 @@ export function generateWorkspace(nowMs: number): WorkspaceFile {
       formulas: [...formulas(at)],
       lots: [...lots],
       ingredients: [],
+      shapes: [],
       batches: [...batches, running],
       gear,
       draft: { id: 'draft', formula: 'lamp-room-semolina', sheet: sheetFor('lamp-room-semolina', 12, 'sea-store') },

@@ -24,6 +24,19 @@ export const gear: Gear = {
       springBack: 1.1,
     },
   ],
+  presses: [
+    {
+      id: 'counter-extruder',
+      name: 'Counter extruder',
+      flowKgPerH: 2,
+      lumpG: 6,
+      openAreaMm2: 100,
+      crumb: { low: 30, best: 33, high: 36 },
+      runMin: 30,
+      restMin: 15,
+      firstDiscardG: 30,
+    },
+  ],
   vessels: [
     { id: 'hopper', name: 'Counter extruder, hopper', maxDoughG: 1100 },
     { id: 'bowl', name: 'The big bowl', maxDoughG: 4000 },
@@ -114,6 +127,8 @@ const sheet = (part: Pick<Sheet, 'name' | 'dough' | 'shape' | 'rows' | 'note'> &
   waterC: null,
   schools: {},
   vessel: null,
+  alsoShapes: [],
+  filling: null,
   ...part,
 })
 
@@ -144,6 +159,7 @@ const sheets: readonly (readonly [string, Sheet])[] = [
       name: 'Half-and-half hand ropes',
       dough: 'mixed-semolina-soft',
       shape: 'hand-rolled-strand',
+      alsoShapes: [{ shape: 'twisted-strips', by: 'share', percent: 30 }],
       rows: [
         from('r31', 50),
         from('s12', 50),
@@ -246,6 +262,7 @@ const sheets: readonly (readonly [string, Sheet])[] = [
       name: 'Hot-water skins',
       dough: 'wrapper-hot',
       shape: 'pan-wrapper',
+      filling: { name: 'Potato and leek', gramsEach: 15, moisturePercent: 68 },
       rows: [
         from('s12', 70),
         from('b27', 30),

@@ -2,9 +2,11 @@
 import { flavourSchema } from '@harina/core/flavour'
 import { ingredientSchema } from '@harina/core/ingredients'
 import { hazardSchema, schoolSchema } from '@harina/core/schools'
+import { pressKindSchema } from '@harina/core/records'
+import { sauceSchema } from '@harina/core/sauce'
 import { doughSchema, shapeSchema } from '@harina/core/shape'
 import type { z } from '@harina/core'
-import { doughs, flavours, hazards, ingredients, schools, shapes } from './index.ts'
+import { doughs, flavours, hazards, ingredients, presses, sauces, schools, shapes } from './index.ts'
 
 interface Table {
   readonly name: string
@@ -19,6 +21,8 @@ const tables: readonly Table[] = [
   { name: 'doughs', rows: doughs, schema: doughSchema, key: byId },
   { name: 'shapes', rows: shapes, schema: shapeSchema, key: byId },
   { name: 'schools', rows: schools, schema: schoolSchema, key: byId },
+  { name: 'sauces', rows: sauces, schema: sauceSchema, key: byId },
+  { name: 'presses', rows: presses, schema: pressKindSchema, key: byId },
   { name: 'hazards', rows: hazards, schema: hazardSchema, key: byId },
   { name: 'flavours', rows: flavours, schema: flavourSchema, key: (row: { ingredient: string }) => row.ingredient },
 ]

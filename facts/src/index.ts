@@ -4,6 +4,8 @@
  */
 import type { Flavour } from '@harina/core/flavour'
 import type { Hazard, School } from '@harina/core/schools'
+import type { PressKind } from '@harina/core/records'
+import type { SauceRow } from '@harina/core/sauce'
 import type { Dough, Shape } from '@harina/core/shape'
 import type { Ingredient } from '@harina/core/ingredients'
 import doughRows from '../doughs.json' with { type: 'json' }
@@ -11,6 +13,8 @@ import ingredientRows from '../ingredients.json' with { type: 'json' }
 import flavourRows from '../flavours.json' with { type: 'json' }
 import hazardRows from '../hazards.json' with { type: 'json' }
 import schoolRows from '../schools.json' with { type: 'json' }
+import pressRows from '../presses.json' with { type: 'json' }
+import sauceRows from '../sauces.json' with { type: 'json' }
 import shapeRows from '../shapes.json' with { type: 'json' }
 
 export const ingredients = ingredientRows as unknown as readonly Ingredient[]
@@ -18,4 +22,6 @@ export const doughs = doughRows as unknown as readonly Dough[]
 export const schools = schoolRows as unknown as readonly School[]
 export const hazards = hazardRows as unknown as readonly Hazard[]
 export const flavours = flavourRows as unknown as readonly Flavour[]
+export const sauces = sauceRows as unknown as readonly SauceRow[]
+export const presses = pressRows as unknown as readonly PressKind[]
 export const shapes = shapeRows as unknown as readonly Shape[]

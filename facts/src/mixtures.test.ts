@@ -60,6 +60,8 @@ function sheetOf({ flours: shares, others: rest, hydration, grams, lossPercent }
     schools: {},
     vessel: null,
     note: '',
+    alsoShapes: [],
+    filling: null,
   }
 }
 

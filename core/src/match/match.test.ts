@@ -1,7 +1,10 @@
 import fc from 'fast-check'
 import { doughs, shapes } from '@harina/facts'
 import { judgeWindow } from './judgeWindow.ts'
+import { doughTable } from '../shape/index.ts'
+import { doughsFor } from './doughsFor.ts'
 import { matchShape, rankShapes } from './matchShape.ts'
+import { doughsAt, methodMap } from './methodMap.ts'
 
 const window = { low: 47, best: 50, high: 53 }
 
@@ -17,8 +20,9 @@ it.each([
 
 it('stiff dough ranks the ridged pips first; supple dough the leaves', () => {
   const dough = doughs[0]!
-  expect(rankShapes(shapes, dough, 46)[0]?.shape.id).toBe('ridged-pips')
-  expect(rankShapes(shapes, dough, 51.5)[0]?.shape.id).toBe('dragged-leaves')
+  const fromRope = shapes.filter((shape) => shape.group === 'hand-rope')
+  expect(rankShapes(fromRope, dough, 46)[0]?.shape.id).toBe('ridged-pips')
+  expect(rankShapes(fromRope, dough, 51.5)[0]?.shape.id).toBe('dragged-leaves')
 })
 
 it('a shape the table does not list for a dough is judged by the hand window and ranked last', () => {
@@ -41,4 +45,43 @@ it('moving to the nearest edge always brings a dough in', () => {
       expect(judgeWindow(hydration - outsideBy, window).grade).toBe('in')
     }),
   )
+})
+
+describe('the map of families and methods', () => {
+  const rows = methodMap(doughs)
+
+  it('has every window of every dough once, within its row', () => {
+    const windows = doughs.flatMap((dough) => Object.values(dough.windows))
+    expect(rows.flatMap((row) => row.doughs)).toHaveLength(windows.length)
+    for (const { low, high, doughs: inRow } of rows) {
+      expect(Math.min(...inRow.map(({ window }) => window.low))).toBe(low)
+      expect(Math.max(...inRow.map(({ window }) => window.high))).toBe(high)
+    }
+  })
+
+  it('never puts doughs counted on unlike things in one row', () => {
+    for (const row of rows)
+      expect(
+        new Set(row.doughs.map(({ dough }) => (dough.control.by === 'base' ? dough.control.base : 'flour'))).size,
+      ).toBe(1)
+  })
+
+  it('crumb for the press lies below dough for the hand, and they overlap nowhere near the middle', () => {
+    const [press, hand] = ['extrude', 'hand'].map((method) =>
+      rows.find((row) => row.family === 'semolina' && row.method === method),
+    )
+    expect(press!.low).toBeLessThan(hand!.low)
+    expect(doughsAt(press!, 32).length).toBeGreaterThan(0)
+    expect(doughsAt(hand!, 32)).toEqual([])
+  })
+})
+
+it('which dough a shape is made of: its own narrower windows, in the order of its table', () => {
+  const ears = shapes.find((shape) => shape.id === 'little-ears')!
+  const found = doughsFor(ears, doughTable(doughs))
+  expect(found.map(({ dough }) => dough.id)).toEqual(['sw-hand', 'mixed-semolina-soft', 'whole-grain'])
+  expect(found[0]!.window).toEqual({ low: 47, best: 50, high: 53 })
+  expect(
+    doughsFor({ ...ears, doughs: [{ dough: 'gone', window: { low: 1, best: 2, high: 3 } }] }, doughTable(doughs)),
+  ).toEqual([])
 })

@@ -3,8 +3,10 @@ import { z } from '../zod.ts'
 import { benchEventSchema, planSchema } from '../bench/schema.ts'
 import { ingredientSchema } from '../ingredients/ingredient.ts'
 import { defaultUnits, unitsSchema } from '../quantity/units.ts'
+import { shapeSchema } from '../shape/shape.ts'
+import { windowSchema } from '../shape/window.ts'
 import { sheetSchema } from './sheet.ts'
-import { idSchema, nameSchema, noteSchema, timeSchema } from './text.ts'
+import { idSchema, lineSchema, nameSchema, noteSchema, timeSchema } from './text.ts'
 
 /** A formula as it stood before a change was kept. */
 export const versionSchema = z.strictObject({ at: timeSchema, sheet: sheetSchema })
@@ -67,6 +69,50 @@ export const rollerSchema = z.strictObject({
   springBack: z.number().min(1).max(1.5),
 })
 
+/** A press with the die it usually drives: what decides how long a run takes and when it must rest. */
+export const pressSchema = z.strictObject({
+  id: idSchema,
+  name: nameSchema,
+  /** Dough an hour of steady running. */
+  flowKgPerH: z.number().min(0.1).max(500),
+  /** What is fed at a time. */
+  lumpG: z.number().min(1).max(5000),
+  /** Of all holes of a die for it. */
+  openAreaMm2: z.number().min(5).max(5000),
+  /** Water per 100 of flour that it takes as crumb. */
+  crumb: windowSchema,
+  /** Before the barrel is too warm, and how long it then rests; null for one that stays cool. */
+  runMin: z.number().min(1).max(600).nullable(),
+  restMin: z.number().min(0).max(240),
+  /** The first of each run goes back. */
+  firstDiscardG: z.number().min(0).max(5000),
+})
+
+/** A kind of press as the table describes it: where a maker starts from. */
+export const pressKindSchema = pressSchema.extend({ note: z.string().min(1) })
+
+/** A shape of the maker's own, or one of the table put right: one of the same identifier stands in its place. */
+export const ownShapeSchema = shapeSchema.extend({
+  id: idSchema,
+  name: nameSchema,
+  origin: nameSchema,
+  otherNames: z.array(nameSchema).max(10),
+  tools: z
+    .array(z.strictObject({ tool: nameSchema, instead: nameSchema }))
+    .min(1)
+    .max(20),
+  steps: z.array(lineSchema).min(2).max(30),
+  checks: z.array(lineSchema).min(1).max(20),
+  tooStiff: lineSchema,
+  tooSoft: lineSchema,
+  mistakes: z
+    .array(z.strictObject({ sign: lineSchema, cause: lineSchema, remedy: lineSchema }))
+    .min(1)
+    .max(20),
+  board: lineSchema,
+  doneSign: lineSchema,
+})
+
 export const gearSchema = z.strictObject({
   id: z.literal('gear'),
   scaleStepG: z.number().min(0.01).max(10),
@@ -74,6 +120,7 @@ export const gearSchema = z.strictObject({
   places: z.array(placeSchema).min(1).max(20),
   vessels: z.array(vesselSchema).max(20),
   rollers: z.array(rollerSchema).max(20),
+  presses: z.array(pressSchema).max(20),
   /** How far mixing and kneading by this maker's machine or hand warms the dough, degrees. */
   frictionC: z.number().min(0).max(30),
   tapC: z.number().min(0).max(40),
@@ -105,6 +152,9 @@ export type Lot = z.infer<typeof lotSchema>
 export type FormulaVersion = z.infer<typeof versionSchema>
 export type OwnIngredient = z.infer<typeof ownIngredientSchema>
 export type Vessel = z.infer<typeof vesselSchema>
+export type KeptPress = z.infer<typeof pressSchema>
+export type PressKind = z.infer<typeof pressKindSchema>
+export type OwnShape = z.infer<typeof ownShapeSchema>
 export type KeptRoller = z.infer<typeof rollerSchema>
 export type Place = z.infer<typeof placeSchema>
 export type Gear = z.infer<typeof gearSchema>
@@ -118,6 +168,7 @@ export const defaultGear: Gear = {
   places: [{ id: 'kitchen', name: 'Kitchen', temperatureC: 21, rhPercent: 60 }],
   vessels: [],
   rollers: [],
+  presses: [],
   frictionC: 2,
   tapC: 14,
   altitudeM: 0,

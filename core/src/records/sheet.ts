@@ -40,6 +40,19 @@ export const flourStateSchema = z.discriminatedUnion('by', [
   z.strictObject({ by: z.literal('typed'), moisture: z.number().min(0.05).max(0.2) }),
 ])
 
+export const alsoShapeSchema = z.discriminatedUnion('by', [
+  z.strictObject({ shape: idSchema, by: z.literal('share'), percent: z.number().positive().max(100) }),
+  z.strictObject({ shape: idSchema, by: z.literal('count'), count: z.number().positive().max(1_000_000) }),
+  z.strictObject({ shape: idSchema, by: z.literal('grams'), grams: massSchema }),
+])
+
+/** A filling is a name, a mass and a moisture; how it is made is nobody's business here. */
+export const fillingSchema = z.strictObject({
+  name: nameSchema,
+  gramsEach: z.number().positive().max(500),
+  moisturePercent: z.number().min(0).max(100),
+})
+
 export const sheetSchema = z
   .strictObject({
     name: nameSchema,
@@ -58,6 +71,10 @@ export const sheetSchema = z
     /** What one mix has to fit into; a larger dough is split. */
     vessel: idSchema.nullable(),
     note: noteSchema,
+    /** What else the dough is cut into; the shape above takes the rest. */
+    alsoShapes: z.array(alsoShapeSchema).max(8),
+    /** For a filled shape; null leaves it at the usual mass and moisture. */
+    filling: fillingSchema.nullable(),
   })
   // Either water is solved for on flour, or flour is counted on a base.
   .refine(
@@ -74,4 +91,6 @@ export type Amount = z.infer<typeof amountSchema>
 export type SheetRow = z.infer<typeof sheetRowSchema>
 export type Target = z.infer<typeof targetSchema>
 export type FlourState = z.infer<typeof flourStateSchema>
+export type AlsoShape = z.infer<typeof alsoShapeSchema>
+export type Filling = z.infer<typeof fillingSchema>
 export type Sheet = z.infer<typeof sheetSchema>

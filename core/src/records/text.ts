@@ -15,6 +15,8 @@ const plainText = (max: number) =>
     .refine(isPlain, { params: { code: 'not-plain-text' } })
 
 export const nameSchema = plainText(120).min(1)
+/** A sentence. */
+export const lineSchema = plainText(400).min(1)
 export const noteSchema = plainText(4000)
 
 /** Turns anything typed or pasted into what the schemas above accept; used where text enters the app. */

@@ -4,14 +4,7 @@
  * is new starts as its default. What comes in is of version 1 only by its own word, so the result is checked after this.
  */
 import { defaultGear } from './documents.ts'
-
-type Loose = Readonly<Record<string, unknown>>
-
-const isRecord = (value: unknown): value is Loose =>
-  typeof value === 'object' && value !== null && !Array.isArray(value)
-const each = (value: unknown, upgrade: (record: Loose) => unknown): unknown =>
-  Array.isArray(value) ? value.map((entry: unknown) => (isRecord(entry) ? upgrade(entry) : entry)) : value
-const one = (value: unknown, upgrade: (record: Loose) => unknown): unknown => (isRecord(value) ? upgrade(value) : value)
+import { each, one, type Loose } from './loose.ts'
 
 export const sheet1to2 = (sheet: Loose): Loose => ({ ...sheet, waterC: null, schools: {}, vessel: null })
 

@@ -4,6 +4,7 @@ import { planBatch } from '../bench/planBatch.ts'
 import { testKitchen, testSheet } from '../testing/testKitchen.ts'
 import sample1 from '../../fixtures/workspace-1.harina.json'
 import sample2 from '../../fixtures/workspace-2.harina.json'
+import sample3 from '../../fixtures/workspace-3.harina.json'
 import type { Batch, Formula, Lot } from './documents.ts'
 import { nameSchema, plainTextFrom } from './text.ts'
 import {
@@ -38,6 +39,7 @@ const workspace: Workspace = {
   formulas: [formula],
   lots: [lot],
   ingredients: [],
+  shapes: [],
   batches: [batch],
   gear: testKitchen.gear,
   draft: { id: 'draft', formula: 'f1', sheet: testSheet },
@@ -64,7 +66,7 @@ it.each([
   ['semolina', 'file-not-json'],
   ['{"name":"other"}', 'file-foreign'],
   ['[]', 'file-foreign'],
-  [text({ version: 3 }), 'file-newer'],
+  [text({ version: FILE_VERSION + 1 }), 'file-newer'],
   [text({ extra: 1 }), 'file-broken'],
   [text({ formulas: [formula, formula] }), 'file-broken'],
   [text({ lots: [{ ...lot, name: '<script>' }] }), 'file-markup'],
@@ -90,7 +92,7 @@ it('never throws, whatever it is given', () => {
 })
 
 it('every version has a saved sample that still reads', () => {
-  const samples: Readonly<Record<number, unknown>> = { 1: sample1, 2: sample2 }
+  const samples: Readonly<Record<number, unknown>> = { 1: sample1, 2: sample2, 3: sample3 }
   for (let version = 1; version <= FILE_VERSION; version += 1)
     expect(readWorkspaceFile(JSON.stringify(samples[version]))).toMatchObject({ ok: true })
 })
@@ -111,6 +113,37 @@ it('version 1 comes over whole: every formula, batch and figure, with what is ne
       window: old.shape.window14,
     })
   }
+})
+
+it('version 2 comes over whole: sheets, older sheets and plans are cut into one shape, unfilled', () => {
+  const read = readWorkspaceFile(JSON.stringify(sample2))
+  if (!read.ok) throw new Error(read.problem.code)
+  const { formulas, batches, gear, shapes, draft } = read.value
+  const sheets = [
+    ...formulas.flatMap((entry) => [entry.sheet, ...entry.versions.map((version) => version.sheet)]),
+    ...batches.map((batch) => batch.plan.sheet),
+    ...(draft ? [draft.sheet] : []),
+  ]
+  expect(sheets.length).toBeGreaterThan(sample2.formulas.length)
+  for (const sheet of sheets) expect(sheet).toMatchObject({ alsoShapes: [], filling: null })
+  expect(gear).toMatchObject({ ...sample2.gear, presses: [] })
+  expect(shapes).toEqual([])
+  expect(batches.map((batch) => batch.events)).toEqual(sample2.batches.map((batch) => batch.events))
+})
+
+it('an own shape kept beside another under a new name takes its sheets along', () => {
+  const own = { ...testKitchen.shapes.get('hollows')!, id: 'hollows', name: 'Our own hollows' }
+  const also = {
+    ...formula,
+    sheet: { ...testSheet, alsoShapes: [{ shape: 'hollows', by: 'grams' as const, grams: 50 }] },
+  }
+  const incoming = { ...workspace, formulas: [also], shapes: [own] }
+  const current = { ...workspace, formulas: [], shapes: [{ ...own, name: 'Other hollows' }] }
+  const merged = merge(current, incoming, 'keep-both')
+  const id = merged.shapes[0]!.id
+  expect(id).not.toBe('hollows')
+  expect(merged.formulas[0]!.sheet.shape).toBe(id)
+  expect(merged.formulas[0]!.sheet.alsoShapes[0]!.shape).toBe(id)
 })
 
 it('an own ingredient kept beside another under a new name takes its rows along', () => {

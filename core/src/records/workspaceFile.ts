@@ -1,15 +1,25 @@
 /**
- * The `.harina.json` file: everything a workspace holds, or a part of it. Versions, oldest first: 1, 2.
+ * The `.harina.json` file: everything a workspace holds, or a part of it. Versions, oldest first: 1, 2, 3.
  * `docs/file-format.md` describes it; its JSON Schema is generated from the schema below.
  */
 import { z } from '../zod.ts'
 import { ok, problem, type Result } from '../result.ts'
-import { batchSchema, draftSchema, formulaSchema, gearSchema, lotSchema, ownIngredientSchema } from './documents.ts'
-import type { Batch, Draft, Formula, Gear, Lot, OwnIngredient } from './documents.ts'
+import {
+  batchSchema,
+  draftSchema,
+  formulaSchema,
+  gearSchema,
+  lotSchema,
+  ownIngredientSchema,
+  ownShapeSchema,
+} from './documents.ts'
+import type { Batch, Draft, Formula, Gear, Lot, OwnIngredient, OwnShape } from './documents.ts'
+import type { Loose } from './loose.ts'
 import { file1to2 } from './upgrade1to2.ts'
+import { file2to3 } from './upgrade2to3.ts'
 import { timeSchema } from './text.ts'
 
-export const FILE_VERSION = 2
+export const FILE_VERSION = 3
 export const FILE_MAX_CHARACTERS = 64 * 1024 * 1024
 
 const oneEach = <T extends { id: string }>(rows: readonly T[]): boolean =>
@@ -27,6 +37,7 @@ export const workspaceFileSchema = z.strictObject({
   formulas: listOf(formulaSchema),
   lots: listOf(lotSchema),
   ingredients: listOf(ownIngredientSchema),
+  shapes: listOf(ownShapeSchema),
   batches: listOf(batchSchema),
   gear: gearSchema.nullable(),
   draft: draftSchema.nullable(),
@@ -39,6 +50,7 @@ export const emptyWorkspace: Workspace = {
   formulas: [],
   lots: [],
   ingredients: [],
+  shapes: [],
   batches: [],
   gear: null,
   draft: null,
@@ -76,6 +88,9 @@ function parse(text: string): Result<unknown> {
   }
 }
 
+/** From each version to the next. */
+const upgrades: readonly ((file: Loose) => Loose)[] = [file1to2, file2to3]
+
 /**
  * Text of a file in, a workspace out, or one problem: `file-empty`, `file-too-big`, `file-cut-short`, `file-not-json`,
  * `file-hostile`, `file-foreign`, `file-newer` (data: version), `file-markup` (path), `file-broken` (path).
@@ -91,7 +106,7 @@ export function readWorkspaceFile(text: string): Result<WorkspaceFile> {
     .safeParse(parsed.value)
   if (!head.success) return problem('file-foreign')
   if (head.data.version > FILE_VERSION) return problem('file-newer', undefined, { version: head.data.version })
-  const newest = head.data.version === 1 ? file1to2(head.data) : head.data
+  const newest = upgrades.slice(head.data.version - 1).reduce((file, upgrade) => upgrade(file), head.data as Loose)
   const read = workspaceFileSchema.safeParse(newest)
   if (read.success) return ok(read.data)
   const issue = read.error.issues[0]
@@ -102,7 +117,7 @@ export function readWorkspaceFile(text: string): Result<WorkspaceFile> {
 export type ClashChoice = 'keep-both' | 'replace' | 'skip'
 
 export interface Clash {
-  readonly kind: 'formula' | 'lot' | 'ingredient' | 'batch' | 'gear' | 'draft'
+  readonly kind: 'formula' | 'lot' | 'ingredient' | 'shape' | 'batch' | 'gear' | 'draft'
   readonly id: string
   readonly name: string
 }
@@ -132,6 +147,7 @@ const named: readonly {
   { kind: 'formula', of: (w) => w.formulas.map((f) => ({ id: f.id, name: f.sheet.name, value: f })) },
   { kind: 'lot', of: (w) => w.lots.map((l) => ({ id: l.id, name: l.name, value: l })) },
   { kind: 'ingredient', of: (w) => w.ingredients.map((i) => ({ id: i.id, name: i.name, value: i })) },
+  { kind: 'shape', of: (w) => w.shapes.map((s) => ({ id: s.id, name: s.name, value: s })) },
   { kind: 'batch', of: (w) => w.batches.map((b) => ({ id: b.id, name: b.plan.sheet.name, value: b })) },
   { kind: 'gear', of: (w) => (w.gear ? [{ id: 'gear', name: 'Gear', value: w.gear }] : []) },
   { kind: 'draft', of: (w) => (w.draft ? [{ id: 'draft', name: w.draft.sheet.name, value: w.draft }] : []) },
@@ -186,6 +202,7 @@ export function mergeImport(incoming: Workspace, merge: Merge): Workspace {
   const { current, choice } = merge
   const lots = settle<Lot>(current.lots, incoming.lots, merge)
   const ingredients = settle<OwnIngredient>(current.ingredients, incoming.ingredients, merge)
+  const shapes = settle<OwnShape>(current.shapes, incoming.shapes, merge)
   const formulas = settle<Formula>(current.formulas, incoming.formulas, merge)
   const batches = settle<Batch>(current.batches, incoming.batches, merge)
   const formulaRef = (id: string | null) => (id === null ? null : formulas.idOf(id))
@@ -196,10 +213,13 @@ export function mergeImport(incoming: Workspace, merge: Merge): Workspace {
   })
   const sheetRefs = (sheet: Draft['sheet']): Draft['sheet'] => ({
     ...sheet,
+    shape: shapes.idOf(sheet.shape),
+    alsoShapes: sheet.alsoShapes.map((also) => ({ ...also, shape: shapes.idOf(also.shape) })),
     rows: sheet.rows.map(rowRefs),
   })
   return {
     ingredients: ingredients.writes.map((row) => ({ ...row, id: ingredients.idOf(row.id) })),
+    shapes: shapes.writes.map((shape) => ({ ...shape, id: shapes.idOf(shape.id) })),
     lots: lots.writes.map((lot) => ({ ...lot, id: lots.idOf(lot.id), ingredient: ingredients.idOf(lot.ingredient) })),
     formulas: formulas.writes.map((f) => ({
       ...f,

@@ -34,7 +34,12 @@ export const blankSchema = z.discriminatedUnion('type', [
     cutMm: mm,
   }),
   /** Batter through a hole or off a board: a cylinder before it rounds up. */
-  z.strictObject({ type: z.literal('drop'), holeMm: mm, lengthMm: mm }),
+  z.strictObject({
+    type: z.literal('drop'),
+    holeMm: mm,
+    lengthMm: mm,
+    by: z.enum(['hole', 'scraped', 'press', 'flicked', 'spoon']),
+  }),
 ])
 
 export type Blank = z.infer<typeof blankSchema>

@@ -1,5 +1,7 @@
 export * from './blank.ts'
 export * from './dough.ts'
+export * from './findShapes.ts'
+export * from './form.ts'
 export * from './pieces.ts'
 export * from './shape.ts'
 export * from './window.ts'

@@ -12,14 +12,19 @@ const blanks: fc.Arbitrary<Blank> = fc.oneof(
     lengthMm: mm(20, 2000),
   }),
   fc.record({ type: fc.constant('disc' as const), diameterMm: mm(10, 200), thicknessMm: mm(0.5, 20) }),
-  fc.record({ type: fc.constant('drop' as const), holeMm: mm(3, 20), lengthMm: mm(3, 60) }),
+  fc.record({
+    type: fc.constant('drop' as const),
+    by: fc.constant('hole' as const),
+    holeMm: mm(3, 20),
+    lengthMm: mm(3, 60),
+  }),
 )
 
 it.each([
   ['a rope', { type: 'rope', diameterMm: 9, cutMm: 13 }, 827.03],
   ['a belt', { type: 'sheet', thicknessMm: 2, widthMm: 30, lengthMm: 400 }, 24_000],
   ['a round', { type: 'disc', diameterMm: 70, thicknessMm: 1 }, 3848.45],
-  ['a drop', { type: 'drop', holeMm: 8, lengthMm: 12 }, 603.19],
+  ['a drop', { type: 'drop', by: 'hole', holeMm: 8, lengthMm: 12 }, 603.19],
   [
     'a tube from a die',
     { type: 'die', section: 'tube', outerMm: 12, innerMm: 9.6, openAreaMm2: 40, swell: 1.1, cutMm: 40 },

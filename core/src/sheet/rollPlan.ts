@@ -2,6 +2,7 @@
 import { sheetPlan, type Roller, type SheetCut, type SheetPlan } from '../geometry/index.ts'
 import type { Shape } from '../shape/index.ts'
 import type { Worked } from './computeSheet.ts'
+import type { ShapePart } from './shapeParts.ts'
 
 /** Between stamps, so that the scrap holds together. */
 const STAMP_GAP_MM = 2
@@ -17,14 +18,19 @@ export function sheetCutOf({ blank, sheeted }: Shape): SheetCut | null {
 }
 
 /** `maxLengthMm`: the longest sheet that can be handled. Null for a shape that is not sheeted. */
-export function rollPlan({ shape, batch, usableG }: Worked, roller: Roller, maxLengthMm: number): SheetPlan | null {
+export function rollPlan(
+  { shape, doughG }: Pick<ShapePart, 'shape' | 'doughG'>,
+  { batch }: Pick<Worked, 'batch'>,
+  roller: Roller,
+  maxLengthMm: number,
+): SheetPlan | null {
   const cut = sheetCutOf(shape)
   if (!cut || !('thicknessMm' in shape.blank)) return null
   return sheetPlan({
-    doughG: usableG,
+    doughG,
     densityGPerCm3: batch.densityGPerCm3,
     thicknessMm: shape.blank.thicknessMm,
-    hydrationPercent: batch.hydration.effective,
+    hydrationPercent: batch.hydration.basis14,
     roller,
     maxLengthMm,
     cut,

@@ -97,7 +97,7 @@ function fatNotes({ dough, rows }: Sheet): SanityNote[] {
 function flourNotes({ dough, rows, shape, flourShift }: Sheet, expectsGluten: boolean): SanityNote[] {
   const flours = rows.filter((row) => row.part === 'flour')
   const gluten = flours.reduce((sum, row) => sum + (row.ingredient.gluten === 'none' ? 0 : row.onFlour), 0)
-  const sheeted = shape.method === 'cut' || shape.method === 'stamp' || shape.method === 'pull'
+  const needsGluten = shape.method !== 'hand' && shape.method !== 'drop'
   const over = flours.flatMap(({ ingredient, onFlour }): SanityNote[] =>
     expectsGluten && ingredient.usualMaxSharePercent !== undefined && onFlour > ingredient.usualMaxSharePercent + 1e-6
       ? [
@@ -113,7 +113,7 @@ function flourNotes({ dough, rows, shape, flourShift }: Sheet, expectsGluten: bo
   )
   const onWater = dough.control.by === 'hydration'
   return [
-    ...(expectsGluten && sheeted && onWater && gluten < GLUTEN_SHARE_PERCENT
+    ...(expectsGluten && needsGluten && onWater && gluten < GLUTEN_SHARE_PERCENT
       ? [{ code: 'no-gluten', severity: 'danger', percent: gluten } as const]
       : []),
     ...over,

@@ -98,5 +98,7 @@ export function startSheet(dough: Dough, shape: Shape, kitchen: Kitchen): Sheet 
     schools: {},
     vessel: null,
     note: '',
+    alsoShapes: [],
+    filling: null,
   }
 }

@@ -50,19 +50,27 @@ const shape = (id: string, diameterMm: number, cutMm: number, low: number, best:
   method: 'hand',
   blank: { type: 'rope', diameterMm, cutMm },
   form: { kind: 'hollow', lengthMm: 20, widthMm: 10 },
+  group: 'hand-rope',
   wallMm: 2,
+  section: 'slab',
   doughs: [{ dough: 'hand-dough', window: { low, best, high } }],
-  tools: ['hand'],
+  tools: [{ tool: 'hand', instead: 'thumb' }],
   steps: ['roll', 'cut'],
   checks: ['even'],
   tooStiff: 'splits',
   tooSoft: 'sticks',
+  mistakes: [{ sign: 'splits', cause: 'dry', remedy: 'mist it' }],
+  surfaceFlour: 'none',
   board: 'bare',
-  piecesPerMin: { learner: 5, practised: 12 },
+  piecesPerMin: { learner: 5, practised: 12, quick: 20 },
   paceOf: 'pieces',
   airBeforeCookMin: [10, 60],
   cookFreshMin: [4, 7],
   doneSign: 'tender',
+  keep: { roomH: 2, fridgeDays: 2, freezerMonths: 2, driedMonths: 9 },
+  sauce: { traits: ['cupped'], families: ['tomato'] },
+  difficulty: 2,
+  confidence: 'medium',
 })
 
 export const testKitchen: Kitchen = {
@@ -115,6 +123,8 @@ export const testSheet: Sheet = {
   schools: {},
   vessel: null,
   note: '',
+  alsoShapes: [],
+  filling: null,
 }
 
 /** 28 of flour on 100 of cooked potato, 1 of salt. */

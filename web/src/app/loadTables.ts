@@ -2,6 +2,8 @@
 import doughsUrl from '@harina/facts/doughs.json?url&no-inline'
 import ingredientsUrl from '@harina/facts/ingredients.json?url&no-inline'
 import schoolsUrl from '@harina/facts/schools.json?url&no-inline'
+import pressesUrl from '@harina/facts/presses.json?url&no-inline'
+import saucesUrl from '@harina/facts/sauces.json?url&no-inline'
 import shapesUrl from '@harina/facts/shapes.json?url&no-inline'
 import type { RawTables } from '../ui/tables.ts'
 
@@ -13,11 +15,13 @@ async function read<K extends keyof RawTables>(url: string): Promise<RawTables[K
 }
 
 export async function loadTables(): Promise<RawTables> {
-  const [ingredients, doughs, shapes, schools] = await Promise.all([
+  const [ingredients, doughs, shapes, schools, sauces, presses] = await Promise.all([
     read<'ingredients'>(ingredientsUrl),
     read<'doughs'>(doughsUrl),
     read<'shapes'>(shapesUrl),
     read<'schools'>(schoolsUrl),
+    read<'sauces'>(saucesUrl),
+    read<'presses'>(pressesUrl),
   ])
-  return { ingredients, doughs, shapes, schools }
+  return { ingredients, doughs, shapes, schools, sauces, presses }
 }

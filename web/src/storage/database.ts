@@ -1,7 +1,7 @@
 /** The browser's own store. Documents live here; every version has its upgrade and a saved sample in its test. */
-import type { BenchEvent, Batch, Draft, Formula, Gear, Lot, OwnIngredient, Plan } from '@harina/core'
-import { batch1to2, draft1to2, formula1to2, gear1to2 } from '@harina/core'
-import { Dexie, type EntityTable, type Table } from 'dexie'
+import type { BenchEvent, Batch, Draft, Formula, Gear, Lot, OwnIngredient, OwnShape, Plan } from '@harina/core'
+import { batch1to2, batch2to3, draft1to2, draft2to3, formula1to2, formula2to3, gear1to2, gear2to3 } from '@harina/core'
+import { Dexie, type EntityTable, type Table, type Transaction } from 'dexie'
 
 /** A batch that has not ended: its plan here, its events a row each. */
 export interface OpenBatch {
@@ -20,19 +20,35 @@ export interface Mark {
   readonly id: 'seeded'
 }
 
-/** What version 2 makes of each table of version 1; open batches keep their events in a table of their own. */
-const upgrades = [
-  ['formulas', formula1to2],
-  ['gear', gear1to2],
-  ['drafts', draft1to2],
-  ['closedBatches', batch1to2],
-  ['openBatches', batch1to2],
-] as const
+type Upgrade = (record: Readonly<Record<string, unknown>>) => Readonly<Record<string, unknown>>
+
+/** What each version makes of the tables before it; open batches keep their events in a table of their own. */
+const upgradesTo2: Readonly<Record<string, Upgrade>> = {
+  formulas: formula1to2,
+  gear: gear1to2,
+  drafts: draft1to2,
+  closedBatches: batch1to2,
+  openBatches: batch1to2,
+}
+const upgradesTo3: Readonly<Record<string, Upgrade>> = {
+  formulas: formula2to3,
+  gear: gear2to3,
+  drafts: draft2to3,
+  closedBatches: batch2to3,
+  openBatches: batch2to3,
+}
+
+const through = (upgrades: Readonly<Record<string, Upgrade>>) => async (was: Transaction) => {
+  for (const [table, upgrade] of Object.entries(upgrades))
+    for (const record of await was.table<Record<string, unknown>>(table).toArray())
+      await was.table(table).put(upgrade(record))
+}
 
 export class HarinaDatabase extends Dexie {
   formulas!: EntityTable<Formula, 'id'>
   lots!: EntityTable<Lot, 'id'>
   ingredients!: EntityTable<OwnIngredient, 'id'>
+  shapes!: EntityTable<OwnShape, 'id'>
   gear!: EntityTable<Gear, 'id'>
   drafts!: EntityTable<Draft, 'id'>
   closedBatches!: EntityTable<Batch, 'id'>
@@ -53,12 +69,7 @@ export class HarinaDatabase extends Dexie {
       events: '[batch+seq], batch',
       marks: 'id',
     })
-    this.version(2)
-      .stores({ ingredients: 'id' })
-      .upgrade(async (was) => {
-        for (const [table, upgrade] of upgrades)
-          for (const record of await was.table<Record<string, unknown>>(table).toArray())
-            await was.table(table).put(upgrade(record))
-      })
+    this.version(2).stores({ ingredients: 'id' }).upgrade(through(upgradesTo2))
+    this.version(3).stores({ shapes: 'id' }).upgrade(through(upgradesTo3))
   }
 }

@@ -9,6 +9,7 @@ import {
   type Gear,
   type Lot,
   type OwnIngredient,
+  type OwnShape,
   type Plan,
   type Workspace,
 } from '@harina/core'
@@ -25,6 +26,7 @@ export function createRepository(db: HarinaDatabase) {
     db.formulas,
     db.lots,
     db.ingredients,
+    db.shapes,
     db.gear,
     db.drafts,
     db.closedBatches,
@@ -68,6 +70,7 @@ export function createRepository(db: HarinaDatabase) {
     formulas: await db.formulas.toArray(),
     lots: await db.lots.toArray(),
     ingredients: await db.ingredients.toArray(),
+    shapes: await db.shapes.toArray(),
     batches: [...(await db.closedBatches.toArray()), ...(await openBatches())],
     gear: (await db.gear.get('gear')) ?? null,
     draft: (await db.drafts.get('draft')) ?? null,
@@ -77,6 +80,7 @@ export function createRepository(db: HarinaDatabase) {
     await db.formulas.bulkPut(workspace.formulas)
     await db.lots.bulkPut(workspace.lots)
     await db.ingredients.bulkPut(workspace.ingredients)
+    await db.shapes.bulkPut(workspace.shapes)
     for (const batch of workspace.batches) await putBatch(batch)
     if (workspace.gear) await db.gear.put(workspace.gear)
     if (workspace.draft) await db.drafts.put(workspace.draft)
@@ -92,6 +96,9 @@ export function createRepository(db: HarinaDatabase) {
     ingredients: (): Promise<OwnIngredient[]> => db.ingredients.toArray(),
     putIngredient: (row: OwnIngredient) => db.ingredients.put(row),
     deleteIngredient: (id: string) => db.ingredients.delete(id),
+    shapes: (): Promise<OwnShape[]> => db.shapes.toArray(),
+    putShape: (row: OwnShape) => db.shapes.put(row),
+    deleteShape: (id: string) => db.shapes.delete(id),
     gear: (): Promise<Gear | undefined> => db.gear.get('gear'),
     putGear: (gear: Gear) => db.gear.put(gear),
     draft: (): Promise<Draft | undefined> => db.drafts.get('draft'),

@@ -3,6 +3,7 @@ import {
   computeSheet,
   defaultGear,
   ingredientTable,
+  shapeTable,
   summarise,
   thirstByLot,
   type Batch,
@@ -35,14 +36,15 @@ export function KitchenProvider({ children }: { children: ReactNode }) {
   const gear = useLiveQuery(() => repository.gear().then((found) => found ?? defaultGear))
   const lots = useLiveQuery(() => repository.lots())
   const own = useLiveQuery(() => repository.ingredients())
+  const ownShapes = useLiveQuery(() => repository.shapes())
   const closed = useLiveQuery(() => repository.closedBatches())
-  const { ingredientRows, doughs, shapes, schools } = tables()
+  const { ingredientRows, shapeRows, doughs, schools } = tables()
   const kitchen = useMemo(
     () =>
-      gear && lots && own && closed
+      gear && lots && own && ownShapes && closed
         ? {
             doughs,
-            shapes,
+            shapes: shapeTable([...shapeRows, ...ownShapes]),
             schools,
             ingredients: ingredientTable([...ingredientRows, ...own]),
             gear,
@@ -50,7 +52,7 @@ export function KitchenProvider({ children }: { children: ReactNode }) {
             thirst: thirstByLot(closed.map(summaryOf)),
           }
         : null,
-    [gear, lots, own, closed, ingredientRows, doughs, shapes, schools],
+    [gear, lots, own, ownShapes, closed, ingredientRows, doughs, shapeRows, schools],
   )
   const draft = useApp((state) => state.draft.present)
   const worked = useMemo(() => (draft && kitchen ? computeSheet(draft.sheet, kitchen) : null), [draft, kitchen])

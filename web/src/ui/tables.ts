@@ -1,10 +1,11 @@
-/** The field's tables: ingredients, doughs, shapes and schools. The page fetches them once, before it is drawn. */
+/** The field's tables: ingredients, doughs, shapes, schools, sauces and presses. The page fetches them once, before it is drawn. */
 import {
   doughTable,
-  shapeTable,
   type Dough,
   type Ingredient,
   type Kitchen,
+  type PressKind,
+  type SauceRow,
   type School,
   type Shape,
 } from '@harina/core'
@@ -14,16 +15,19 @@ export interface RawTables {
   readonly doughs: readonly Dough[]
   readonly shapes: readonly Shape[]
   readonly schools: readonly School[]
+  readonly sauces: readonly SauceRow[]
+  readonly presses: readonly PressKind[]
 }
 
-export interface Tables extends Pick<Kitchen, 'doughs' | 'shapes' | 'schools'> {
+export interface Tables extends Pick<Kitchen, 'doughs' | 'schools'>, Pick<RawTables, 'sauces' | 'presses'> {
   readonly ingredientRows: readonly Ingredient[]
+  readonly shapeRows: readonly Shape[]
 }
 
 let provided: Tables | null = null
 
-export function provideTables({ ingredients, doughs, shapes, schools }: RawTables): void {
-  provided = { ingredientRows: ingredients, doughs: doughTable(doughs), shapes: shapeTable(shapes), schools }
+export function provideTables({ ingredients, doughs, shapes, ...rest }: RawTables): void {
+  provided = { ...rest, ingredientRows: ingredients, doughs: doughTable(doughs), shapeRows: shapes }
 }
 
 export function tables(): Tables {

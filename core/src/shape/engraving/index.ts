@@ -1,1 +1,2 @@
-export { engrave, type Engraving, type Point } from './engrave.ts'
+export { engrave, type Engraving } from './engrave.ts'
+export type { Point } from './lines.ts'

@@ -22,6 +22,7 @@ const choices: readonly { choice: ClashChoice; name: string; words: string }[] =
 const kindWords: Readonly<Record<Clash['kind'], string>> = {
   formula: 'formula',
   ingredient: 'ingredient',
+  shape: 'shape of your own',
   lot: 'flour lot',
   batch: 'batch',
   gear: 'gear',

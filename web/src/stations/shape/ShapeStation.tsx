@@ -188,7 +188,10 @@ function HowTo({ shape }: Pick<Worked, 'shape'>) {
         </ol>
       </Making>
       {list('Look for', shape.checks)}
-      {list('With', shape.tools)}
+      {list(
+        'With',
+        shape.tools.map(({ tool, instead }) => `${tool}; or: ${instead.toLowerCase()}`),
+      )}
     </div>
   )
 }

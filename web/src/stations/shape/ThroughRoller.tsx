@@ -153,7 +153,10 @@ export function ThroughRoller({ worked, kitchen }: { worked: Worked; kitchen: Ki
   const { rollers, boardMm } = kitchen.gear
   const [id, setId] = useState<string | null>(null)
   const roller = rollers.find((each) => each.id === id) ?? rollers[0]
-  const plan = useMemo(() => roller && rollPlan(worked, roller, boardMm), [worked, roller, boardMm])
+  const plan = useMemo(
+    () => roller && rollPlan({ shape: worked.shape, doughG: worked.usableG }, worked, roller, boardMm),
+    [worked, roller, boardMm],
+  )
   if (!sheetCutOf(worked.shape)) return null
   return (
     <section aria-label="Through the roller">

@@ -1,0 +1,54 @@
+/** A dough through a press: what the die makes of it, and when the barrel must rest. */
+import { extrude, type Extruded } from '../geometry/index.ts'
+import { judgeWindow, type Judgement } from '../match/index.ts'
+import type { KeptPress } from '../records/documents.ts'
+import type { ShapePart } from './shapeParts.ts'
+
+export interface PressPlan extends Extruded {
+  readonly outlets: number
+  readonly speedMmPerS: number
+  /** Goes back into the hopper. */
+  readonly firstDiscardG: number
+  /** Pauses for a barrel that warms, and all of the run with them. */
+  readonly rests: number
+  readonly wholeMin: number
+  /** The dough against what the press takes as crumb. */
+  readonly crumb: Judgement
+}
+
+/** Null for a shape that is not pressed through a die. `reading` as of `tableReading`. */
+export function pressPlan(
+  { shape, doughG }: ShapePart,
+  densityGPerCm3: number,
+  reading: number,
+  press: KeptPress,
+): PressPlan | null {
+  const { blank } = shape
+  if (blank.type !== 'die') return null
+  const outlets = Math.max(1, Math.round(press.openAreaMm2 / blank.openAreaMm2))
+  const openAreaMm2 = outlets * blank.openAreaMm2
+  // The table's swell is of the section, the run's of the diameter.
+  const swell = Math.sqrt(blank.swell)
+  const gPerMm = (densityGPerCm3 * openAreaMm2 * blank.swell) / 1000
+  const speedMmPerS = (press.flowKgPerH * 1000) / 3600 / gPerMm
+  const run = extrude({
+    doughG,
+    densityGPerCm3,
+    openAreaMm2,
+    holes: outlets,
+    speedMmPerS,
+    cutMm: blank.cutMm,
+    swell,
+    lumpG: press.lumpG,
+  })
+  const rests = press.runMin === null ? 0 : Math.max(0, Math.ceil(run.runMin / press.runMin - 1e-9) - 1)
+  return {
+    ...run,
+    outlets,
+    speedMmPerS,
+    firstDiscardG: press.firstDiscardG,
+    rests,
+    wholeMin: run.runMin + rests * press.restMin,
+    crumb: judgeWindow(reading, press.crumb),
+  }
+}

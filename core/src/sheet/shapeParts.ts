@@ -1,0 +1,44 @@
+/** One dough, several shapes: what each takes of it. */
+import { matchShape, type ShapeMatch } from '../match/index.ts'
+import { ok, problem, type Result } from '../result.ts'
+import { blankG, piecesOf, type Pieces, type Shape } from '../shape/index.ts'
+import type { Kitchen } from './kitchen.ts'
+import { tableReading, type Worked } from './computeSheet.ts'
+
+export interface ShapePart {
+  readonly shape: Shape
+  readonly doughG: number
+  readonly cut: Pieces
+  readonly match: ShapeMatch
+}
+
+/**
+ * The sheet's own shape first, with what the others leave. Together they are the usable dough.
+ * Problems: `unknown-shape` (id), `shapes-over-dough` (overG).
+ */
+export function shapeParts(worked: Worked, kitchen: Kitchen): Result<readonly ShapePart[]> {
+  const { sheet, shape: main, dough, usableG, batch } = worked
+  const density = batch.densityGPerCm3
+  const part = (shape: Shape, doughG: number): ShapePart => ({
+    shape,
+    doughG,
+    cut: piecesOf(shape.blank, doughG, density, kitchen.gear.boardMm),
+    match: matchShape(shape, dough, tableReading(worked)),
+  })
+  const others: ShapePart[] = []
+  for (const also of sheet.alsoShapes) {
+    const shape = kitchen.shapes.get(also.shape)
+    if (!shape) return problem('unknown-shape', 'shape', { id: also.shape })
+    const doughG =
+      also.by === 'share'
+        ? (usableG * also.percent) / 100
+        : also.by === 'count'
+          ? also.count * blankG(density, shape.blank)
+          : also.grams
+    others.push(part(shape, doughG))
+  }
+  const restG = usableG - others.reduce((sum, { doughG }) => sum + doughG, 0)
+  return restG < -1e-6
+    ? problem('shapes-over-dough', 'alsoShapes', { overG: -restG })
+    : ok([part(main, Math.max(0, restG)), ...others])
+}
