@@ -9,6 +9,9 @@ import { stamped, type Stamp, type Stamped } from './stamp.ts'
 const STIFF_PERCENT = 36
 const STIFF_RATIO = 1.5
 const SUPPLE_RATIO = 1 / 0.6
+/** Folded and passed at the widest: a stiff dough wants more of it before it is smooth. */
+const STIFF_FOLDS = 5
+const SUPPLE_FOLDS = 3
 /** Scrap stiffens with the flour it takes up: twice more at the most. */
 const REROLLS = 2
 const PICKUP = 0.02
@@ -36,6 +39,8 @@ export interface Pass extends Setting {
 export interface SheetPlan {
   /** Where folding and passing is done: the widest. */
   readonly widest: Pass | null
+  /** Each doubles the layers. */
+  readonly folds: number
   /** Then these, in order. Problems as of `passes`. */
   readonly passes: Result<readonly Pass[]>
   readonly sheet: RolledSheet
@@ -64,6 +69,7 @@ export function sheetPlan(request: SheetPlanRequest): SheetPlan {
     cutterPitchMm: 'pitchMm' in cut ? cut.pitchMm : undefined,
   })
   return {
+    folds: hydrationPercent < STIFF_PERCENT ? STIFF_FOLDS : SUPPLE_FOLDS,
     widest: first ? { ...first, outMm: outOf(first), ratio: 1 } : null,
     passes: found.ok
       ? {

@@ -1,4 +1,5 @@
 export * from './blank.ts'
+export * from './construction.ts'
 export * from './dough.ts'
 export * from './findShapes.ts'
 export * from './form.ts'

@@ -22,7 +22,7 @@ export const router = createBrowserRouter([
     children: [
       { index: true, element: <Resume /> },
       station('formula', () => import('../stations/formula/FormulaStation.tsx')),
-      station('shape', () => import('../stations/shape/ShapeStation.tsx')),
+      station('shape/:view?', () => import('../stations/shape/ShapeStation.tsx')),
       station('bench/:batchId?', () => import('../stations/bench/BenchStation.tsx')),
       station('log/:batchId?', () => import('../stations/log/LogStation.tsx')),
       station('gear/:shelf?', () => import('../stations/gear/GearStation.tsx')),

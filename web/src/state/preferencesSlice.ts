@@ -5,6 +5,9 @@ import { z } from '@harina/core'
 const preferencesSchema = z.object({
   theme: z.enum(['day', 'lamp', 'system']).catch('system'),
   sound: z.boolean().catch(true),
+  /** Device pixels a millimetre on this screen, once measured against a card; then whether a second length agreed. */
+  devicePxPerMm: z.number().min(1).max(120).nullable().catch(null),
+  gaugeChecked: z.boolean().catch(false),
   lastPath: z.string().startsWith('/').max(200).catch('/formula'),
 })
 

@@ -3,22 +3,35 @@ import { readPreferences, writePreferences } from './preferencesSlice.ts'
 import { timeNow } from './recordTap.ts'
 
 describe('preferences', () => {
+  const asTheDeviceIs = {
+    theme: 'system',
+    sound: true,
+    lastPath: '/formula',
+    devicePxPerMm: null,
+    gaugeChecked: false,
+  }
   const holding = (text: string | null) => ({ getItem: () => text })
 
   it('start as the device is, with sound', () => {
-    expect(readPreferences(holding(null))).toEqual({ theme: 'system', sound: true, lastPath: '/formula' })
+    expect(readPreferences(holding(null))).toEqual(asTheDeviceIs)
   })
 
   it.each(['{broken', '[]', '{"theme":"neon","sound":"loud","lastPath":"https://elsewhere"}', 'null'])(
     'survive %s',
     (text) => {
-      expect(readPreferences(holding(text))).toEqual({ theme: 'system', sound: true, lastPath: '/formula' })
+      expect(readPreferences(holding(text))).toEqual(asTheDeviceIs)
     },
   )
 
   it('read back what was written, and shrug at a full store', () => {
     let kept = ''
-    const preferences = { theme: 'lamp', sound: false, lastPath: '/log' } as const
+    const preferences = {
+      theme: 'lamp',
+      sound: false,
+      lastPath: '/log',
+      devicePxPerMm: null,
+      gaugeChecked: false,
+    } as const
     writePreferences({ setItem: (_, value) => (kept = value) }, preferences)
     expect(readPreferences(holding(kept))).toEqual(preferences)
     const full = () => {

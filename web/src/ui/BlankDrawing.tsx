@@ -1,6 +1,7 @@
 /** What a piece is cut from, drawn to scale with itself: rope, sheet, round, die or drop. */
 import type { Blank } from '@harina/core'
 import { useId, type ReactNode } from 'react'
+import { DieFace } from './DieFace.tsx'
 import { HatchPattern, type Family } from './family.tsx'
 import { RopeAndCut } from './RopeAndCut.tsx'
 import { useUnits, type Worded } from './units.ts'
@@ -101,32 +102,12 @@ function sized(blank: Exclude<Blank, { type: 'rope' }>): Sized {
     case 'die': {
       const { outerMm, innerMm, cutMm } = blank
       const long = Math.min(cutMm, outerMm * 5)
-      const round = blank.section.startsWith('tube') || blank.section === 'round'
       return {
         wide: outerMm * 1.4 + long,
         high: outerMm,
         draw: (scale, fill) => (
           <>
-            {round ? (
-              <>
-                <circle
-                  cx={(outerMm / 2) * scale}
-                  cy={(outerMm / 2) * scale}
-                  r={(outerMm / 2) * scale}
-                  fill={fill}
-                  {...line}
-                />
-                <circle
-                  cx={(outerMm / 2) * scale}
-                  cy={(outerMm / 2) * scale}
-                  r={(innerMm / 2) * scale}
-                  fill="var(--sheet)"
-                  {...line}
-                />
-              </>
-            ) : (
-              <rect x="0" y="0" width={outerMm * scale} height={Math.max(2, innerMm * scale)} fill={fill} {...line} />
-            )}
+            <DieFace section={blank.section} outer={outerMm * scale} inner={innerMm * scale} fill={fill} />
             <rect x={outerMm * 1.4 * scale} y="0" width={long * scale} height={outerMm * scale} fill={fill} {...line} />
           </>
         ),

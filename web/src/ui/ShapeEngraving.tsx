@@ -1,13 +1,13 @@
 import type { Shape } from '@harina/core'
-import type { Engraving, Point } from '@harina/core/engraving'
-import { useEffect, useState } from 'react'
-import { engravingOf } from '../workers/engraving.ts'
+import type { Engraving } from '@harina/core/engraving'
+import { useEffect, useRef, useState } from 'react'
+import { engravingOf, imageOf, pathOf } from '../workers/engraving.ts'
 
-const path = (line: readonly Point[]): string => `M${line.map(([x, y]) => `${x} ${y}`).join('L')}`
-
-function useEngraving(shape: Shape): Engraving | null {
+/** Null until it is made; `when` holds it back. */
+function useEngraving(shape: Shape, when = true): Engraving | null {
   const [engraving, setEngraving] = useState<Engraving | null>(null)
   useEffect(() => {
+    if (!when) return
     let wanted = true
     engravingOf(shape).then(
       (made) => wanted && setEngraving(made),
@@ -16,7 +16,7 @@ function useEngraving(shape: Shape): Engraving | null {
     return () => {
       wanted = false
     }
-  }, [shape])
+  }, [shape, when])
   return engraving
 }
 
@@ -51,12 +51,8 @@ export function ShapeEngraving({ shape, width, height, pxPerMm, withScale = fals
           strokeLinejoin="round"
           strokeLinecap="round"
         >
-          <path d={engraving.lines.map(path).join('')} strokeWidth="0.9" vectorEffect="non-scaling-stroke" />
-          <path
-            d={engraving.outline.map(path).join('')}
-            strokeWidth={width < 140 ? 1.5 : 2.2}
-            vectorEffect="non-scaling-stroke"
-          />
+          <path d={pathOf(engraving.lines)} strokeWidth="0.9" vectorEffect="non-scaling-stroke" />
+          <path d={pathOf(engraving.outline)} strokeWidth={width < 140 ? 1.5 : 2.2} vectorEffect="non-scaling-stroke" />
         </g>
       )}
       {engraving && withScale && (
@@ -68,5 +64,45 @@ export function ShapeEngraving({ shape, width, height, pxPerMm, withScale = fals
         </g>
       )}
     </svg>
+  )
+}
+
+/** Whether a node has come near the window once. */
+function useComing() {
+  const ref = useRef<HTMLSpanElement>(null)
+  const [coming, setComing] = useState(typeof IntersectionObserver === 'undefined')
+  useEffect(() => {
+    const node = ref.current
+    if (!node || coming) return
+    const watch = new IntersectionObserver(
+      ([entry]) => {
+        if (entry?.isIntersecting) setComing(true)
+      },
+      { rootMargin: '200px' },
+    )
+    watch.observe(node)
+    return () => watch.disconnect()
+  }, [coming])
+  return { ref, coming }
+}
+
+/** For lists: drawn once it comes into sight, as one picture. The name stands beside it, so it says nothing itself. */
+export function ShapeThumb({ shape, width, height }: { shape: Shape; width: number; height: number }) {
+  const { ref, coming } = useComing()
+  const engraving = useEngraving(shape, coming)
+  return (
+    <span
+      ref={ref}
+      aria-hidden="true"
+      data-drawn={engraving !== null}
+      className="block shrink-0 bg-ink"
+      style={{
+        width,
+        height,
+        mask: engraving
+          ? `${imageOf(engraving)} center / contain no-repeat`
+          : 'linear-gradient(transparent, transparent)',
+      }}
+    />
   )
 }

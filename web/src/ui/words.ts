@@ -88,6 +88,8 @@ export function problemWords({ code, data = {} }: Problem): string {
       return 'The other ingredients bring more water than that already. Ask for more water, or take something wet out.'
     case 'locked-row-empty':
       return 'The locked row is 0 % of the formula, so nothing can be scaled from it. Lock another row.'
+    case 'shapes-over-dough':
+      return `The shapes want ${formatNumber(Number(data['overG']), 0)} g more than there is. Give one of them less, or make more dough.`
     case 'unknown-ingredient':
     case 'unknown-shape':
     case 'unknown-dough':

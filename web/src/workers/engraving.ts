@@ -1,11 +1,10 @@
 /** Engravings are made once each, away from the page, and kept. */
-import type { Engraving } from '@harina/core/engraving'
+import type { CrossSection, Engraving, Point } from '@harina/core/engraving'
 import type { Shape } from '@harina/core'
 import { wrap, type Remote } from 'comlink'
 import type { EngravingApi } from './engraving.worker.ts'
 
 let remote: { proxy: Remote<EngravingApi>; died: Promise<never> } | null = null
-const kept = new Map<string, Promise<Engraving>>()
 
 function worker() {
   if (remote) return remote
@@ -23,19 +22,44 @@ function worker() {
   return remote
 }
 
-/** Async, so that a browser without workers settles as a failure too, and costs a drawing, not the station. */
-async function ask({ form, wallMm }: Pick<Shape, 'form' | 'wallMm'>): Promise<Engraving> {
-  const { proxy, died } = worker()
-  return Promise.race([proxy.engrave({ form, wallMm }), died])
+type Drawn = Pick<Shape, 'id' | 'form' | 'wallMm'>
+
+/** Made once for each form; a failure settles too, and may be asked for again. */
+function once<T>(make: (proxy: Remote<EngravingApi>, shape: Pick<Shape, 'form' | 'wallMm'>) => Promise<T>) {
+  const kept = new Map<string, Promise<T>>()
+  // Async, so that a browser without workers settles as a failure too, and costs a drawing, not the station.
+  const ask = async ({ form, wallMm }: Drawn): Promise<T> => {
+    const { proxy, died } = worker()
+    return Promise.race([make(proxy, { form, wallMm }), died])
+  }
+  return (shape: Drawn): Promise<T> => {
+    const key = `${JSON.stringify(shape.form)} ${shape.wallMm}`
+    const known = kept.get(key)
+    if (known) return known
+    const made = ask(shape)
+    kept.set(key, made)
+    made.catch(() => kept.delete(key))
+    return made
+  }
 }
 
-/** The engraving of a shape; a failure settles too, and may be asked for again. */
-export function engravingOf(shape: Pick<Shape, 'id' | 'form' | 'wallMm'>): Promise<Engraving> {
-  const key = `${shape.id} ${JSON.stringify(shape.form)} ${shape.wallMm}`
-  const known = kept.get(key)
+export const engravingOf = once<Engraving>((proxy, shape) => proxy.engrave(shape))
+export const crossSectionOf = once<CrossSection>((proxy, shape) => proxy.crossSection(shape))
+
+const path = (line: readonly Point[]): string => `M${line.map(([x, y]) => `${x} ${y}`).join('L')}`
+export const pathOf = (lines: readonly (readonly Point[])[]): string => lines.map(path).join('')
+
+const images = new WeakMap<Engraving, string>()
+
+/** The engraving as a picture that costs the page no nodes: for lists of many. */
+export function imageOf(engraving: Engraving): string {
+  const known = images.get(engraving)
   if (known) return known
-  const made = ask(shape)
-  kept.set(key, made)
-  made.catch(() => kept.delete(key))
-  return made
+  const { widthMm, heightMm, lines, outline } = engraving
+  const long = Math.max(widthMm, heightMm * 1.3)
+  const strokes = `fill='none' stroke='black' stroke-linejoin='round' stroke-linecap='round'`
+  const svg = `<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 ${widthMm.toFixed(2)} ${heightMm.toFixed(2)}'><g ${strokes}><path d='${pathOf(lines)}' stroke-width='${(long * 0.006).toFixed(3)}'/><path d='${pathOf(outline)}' stroke-width='${(long * 0.013).toFixed(3)}'/></g></svg>`
+  const url = `url("data:image/svg+xml,${encodeURIComponent(svg)}")`
+  images.set(engraving, url)
+  return url
 }

@@ -1,6 +1,6 @@
-import { engrave } from '@harina/core/engraving'
+import { crossSection, engrave } from '@harina/core/engraving'
 import { expose } from 'comlink'
 
-const api = { engrave }
+const api = { engrave, crossSection }
 export type EngravingApi = typeof api
 expose(api)

@@ -1,2 +1,3 @@
+export { crossSection, type CrossSection } from './cross.ts'
 export { engrave, type Engraving } from './engrave.ts'
 export type { Point } from './lines.ts'

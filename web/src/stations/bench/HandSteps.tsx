@@ -4,8 +4,10 @@ import { useState } from 'react'
 import { finishStep } from '../../state/recordTap.ts'
 import { useKitchen } from '../../ui/kitchen.tsx'
 import { QuantityField } from '../../ui/QuantityField.tsx'
-import { RopeOnBoard } from './RopeOnBoard.tsx'
+import { RopeOnBoard } from '../../ui/RopeOnBoard.tsx'
 import { BlankDrawing, blankWords } from '../../ui/BlankDrawing.tsx'
+import { LifeSize } from '../../ui/gauge/LifeSize.tsx'
+import { useScreenScale } from '../../ui/gauge/useScreenScale.ts'
 import { useUnits } from '../../ui/units.ts'
 import { ShapeEngraving } from '../../ui/ShapeEngraving.tsx'
 import { Big, Note, StepSheet, useBench } from './StepSheet.tsx'
@@ -94,6 +96,7 @@ export function ShapeStep() {
   const { mass } = useUnits()
   const [pieces, setPieces] = useState<number | null>(null)
   const count = pieces ?? running.state.shapedPieces ?? made.pieces
+  const { pxPerMm } = useScreenScale()
   const minutes = shape ? Math.ceil(made.pieces / shape.piecesPerMin.practised) : null
   return (
     <StepSheet
@@ -139,9 +142,15 @@ export function ShapeStep() {
         </div>
         <div className="flex flex-col items-center gap-3">
           {shape && <ShapeEngraving shape={shape} width={330} height={170} withScale />}
-          <BlankDrawing blank={plan.shape.blank} family={family} width={300} />
+          {pxPerMm === null && <BlankDrawing blank={plan.shape.blank} family={family} width={300} />}
         </div>
       </div>
+      {pxPerMm !== null && (
+        <section aria-label="Gauge at life size" className="border-t border-line pt-2">
+          <h2 className="head mb-1 text-[18px]">Hold it against the screen</h2>
+          <LifeSize blank={plan.shape.blank} wallMm={shape?.wallMm ?? 2} pxPerMm={pxPerMm} family={family} />
+        </section>
+      )}
       {shape && <HowTo shape={shape} />}
     </StepSheet>
   )

@@ -7,6 +7,7 @@ import { useKitchen } from '../../ui/kitchen.tsx'
 import { Files } from './Files.tsx'
 import { Ingredients } from './Ingredients.tsx'
 import { Lots } from './Lots.tsx'
+import { Presses } from './Presses.tsx'
 import { Rollers } from './Rollers.tsx'
 import { Heat, Places, Tools, Vessels } from './Tools.tsx'
 import { ThisDevice } from './ThisDevice.tsx'
@@ -21,10 +22,14 @@ const Bench: Shelf = ({ kitchen: { gear } }) => (
       <Heat gear={gear} />
     </div>
     <Places gear={gear} />
-    <div className="flex flex-col gap-6">
-      <Vessels gear={gear} />
-      <Rollers gear={gear} />
-    </div>
+    <Vessels gear={gear} />
+  </div>
+)
+
+const Machines: Shelf = ({ kitchen: { gear } }) => (
+  <div className="grid grid-cols-1 gap-x-10 gap-y-6 lg:grid-cols-2">
+    <Rollers gear={gear} />
+    <Presses gear={gear} />
   </div>
 )
 
@@ -54,6 +59,7 @@ const FilesAndDevice: Shelf = () => (
 
 const shelves: readonly { readonly id: string; readonly name: string; readonly Shelf: Shelf }[] = [
   { id: 'bench', name: 'Scale, places and vessels', Shelf: Bench },
+  { id: 'machines', name: 'Rollers and presses', Shelf: Machines },
   { id: 'sacks', name: 'Sacks and jars', Shelf: Sacks },
   { id: 'ways', name: 'How I work', Shelf: HowIWork },
   { id: 'files', name: 'Files and device', Shelf: FilesAndDevice },

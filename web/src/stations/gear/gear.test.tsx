@@ -1,4 +1,4 @@
-import { toFile } from '@harina/core'
+import { gearSchema, toFile } from '@harina/core'
 import { cleanup } from '@testing-library/react'
 import { repository } from '../../storage/index.ts'
 import {
@@ -20,11 +20,12 @@ beforeEach(() => putWorkspace(sampleWorkspace))
 afterEach(cleanup)
 
 /** @param shelf its path, and words that stand on it */
-async function open(shelf: 'bench' | 'sacks' | 'ways' | 'files', words: string): Promise<void> {
+async function open(shelf: 'bench' | 'machines' | 'sacks' | 'ways' | 'files', words: string): Promise<void> {
   renderAt(`/gear/${shelf}`, [{ path: '/gear/:shelf', element: <GearStation /> }])
   await screen.findByText(words)
 }
 const openBench = () => open('bench', 'Scale and board')
+const openMachines = () => open('machines', 'Rollers')
 const openSacks = () => open('sacks', 'Ingredients of your own')
 const openWays = () => open('ways', 'Schools I follow')
 const openFiles = () => open('files', 'This device')
@@ -144,7 +145,7 @@ it('vessels, tap and height are stored; a vessel’s removal is told', async () 
 })
 
 it('a roller: two gaps are enough, one more bends the dial, and its numbers can be turned round', async () => {
-  await openBench()
+  await openMachines()
   await press('Add a roller')
   const gap = (setting: number) => valueOf(`New roller, gap at ${setting}`)
   await waitFor(() => expect(gap(4)).toBe('1.18'))
@@ -169,6 +170,27 @@ it('a roller: two gaps are enough, one more bends the dial, and its numbers can 
   )
   await press('Remove New roller')
   expect((await repository.gear())!.rollers).toEqual([])
+})
+
+it('a press begins as its kind, is put right, and rests only if it must', async () => {
+  await openMachines()
+  fireEvent.change(screen.getByLabelText('Add'), { target: { value: 'mixer-attachment' } })
+  await settle()
+  const kept = async () => (await repository.gear())!.presses[0]!
+  expect(await kept()).toMatchObject({ name: 'Press on a stand mixer', lumpG: 12, runMin: 20, crumb: { best: 35 } })
+  await typeInto('Press on a stand mixer, driest crumb', '36')
+  await settle()
+  expect((await kept()).crumb).toEqual({ low: 36, best: 36, high: 38 })
+  await typeInto('Press on a stand mixer, driest crumb', '40')
+  await settle()
+  expect((await kept()).crumb.low).toBe(36)
+  await press('It stays cool')
+  expect(await kept()).toMatchObject({ runMin: null, restMin: 0 })
+  await press('It needs rests')
+  expect(await kept()).toMatchObject({ runMin: 20, restMin: 10 })
+  expect(gearSchema.safeParse(await repository.gear()).success).toBe(true)
+  await press('Remove Press on a stand mixer')
+  expect((await repository.gear())!.presses).toEqual([])
 })
 
 it('units are the maker’s at the edge; what is stored stays in g, mm and °C', async () => {

@@ -4,7 +4,7 @@ import { cleanup, within } from '@testing-library/react'
 import { draftOpened } from '../../state/draftSlice.ts'
 import { store } from '../../state/store.ts'
 import { repository } from '../../storage/index.ts'
-import { putWorkspace, renderAt, screen, settle, waitFor } from '../../testing/renderApp.tsx'
+import { fireEvent, putWorkspace, renderAt, screen, settle, waitFor } from '../../testing/renderApp.tsx'
 import ShapeStation from './ShapeStation.tsx'
 
 async function lay(formula: string, shape?: string): Promise<void> {
@@ -13,6 +13,7 @@ async function lay(formula: string, shape?: string): Promise<void> {
   store.dispatch(draftOpened({ id: 'draft', formula, sheet: { ...sheet, shape: shape ?? sheet.shape } }))
   renderAt('/shape', [{ path: '/shape', element: <ShapeStation /> }])
   await screen.findByRole('heading', { level: 1 })
+  fireEvent.click(screen.getByRole('tab', { name: /At the board/ }))
 }
 const section = () => screen.findByRole('region', { name: 'Through the roller' })
 const images = (within_: HTMLElement) =>

@@ -2,21 +2,26 @@
 import {
   formatNumber,
   formatPercent,
+  gaugeSvg,
+  layoutPage,
   rollPlan,
   sheetCutOf,
   stampCentres,
   type Kitchen,
   type KeptRoller,
   type Pass,
+  type Shape,
+  type ShapePart,
   type SheetPlan,
   type Stamp,
   type Worked,
 } from '@harina/core'
 import { useId, useMemo, useState } from 'react'
 import { Link } from 'react-router'
-import { HatchPattern, type Family } from '../../ui/family.tsx'
-import { useUnits } from '../../ui/units.ts'
-import { problemWords } from '../../ui/words.ts'
+import { download, plainFileName } from '../../../storage/download.ts'
+import { HatchPattern, type Family } from '../../../ui/family.tsx'
+import { useUnits } from '../../../ui/units.ts'
+import { problemWords } from '../../../ui/words.ts'
 
 const PX_PER_MM = 13
 const STEP_PX = 52
@@ -101,22 +106,29 @@ function Layout({ widthMm, plan, stamp, family }: { widthMm: number; plan: Sheet
   )
 }
 
-function Cutting({ worked, plan, roller }: { worked: Worked; plan: SheetPlan; roller: KeptRoller }) {
+function Cutting({ shape, family, plan, roller }: Sheeted) {
   const { length } = useUnits()
   const { sheet, stamped } = plan
-  const cut = sheetCutOf(worked.shape)
+  const cut = sheetCutOf(shape)
   const sheets = `${length(sheet.lengthMm)} of sheet, ${length(roller.widthMm)} wide: ${sheet.sheets === 1 ? 'one piece' : `${formatNumber(sheet.sheets, 0)} pieces of ${length(sheet.sheetLengthMm)}`}`
   if (stamped && cut && 'stamp' in cut) {
     const later = stamped.generations.slice(1)
+    const saveLayout = () => {
+      const page = layoutPage({ widthMm: roller.widthMm, lengthMm: sheet.sheetLengthMm }, cut.stamp, stamped.layout)
+      download(`${plainFileName(shape.name) || 'shape'}-layout.svg`, gaugeSvg(page), 'image/svg+xml')
+    }
     return (
       <div>
-        <Layout widthMm={roller.widthMm} plan={plan} stamp={cut.stamp} family={worked.dough.family} />
+        <Layout widthMm={roller.widthMm} plan={plan} stamp={cut.stamp} family={family} />
         <p className="mt-1 text-[16px] leading-snug">
           {sheets}. {formatNumber(stamped.perSheet, 0)} from a piece, {formatPercent(100 * stamped.scrapFraction)} %
           scrap
           {later.length > 0 &&
             `; its scrap rolled again gives ${later.map((each) => formatNumber(each.pieces, 0)).join(', then ')} more, and no further: it stiffens`}
-          .
+          .{' '}
+          <button type="button" className="quiet" onClick={saveLayout}>
+            Layout at full size (SVG)
+          </button>
         </p>
       </div>
     )
@@ -124,12 +136,20 @@ function Cutting({ worked, plan, roller }: { worked: Worked; plan: SheetPlan; ro
   return (
     <p className="text-[16px] leading-snug">
       {sheets}
-      {sheet.strandsPerSheet !== undefined && `, ${formatNumber(sheet.strandsPerSheet, 0)} strands across`}.
+      {sheet.strandsPerSheet !== undefined && `, ${formatNumber(sheet.strandsPerSheet, 0)} strands across`}
+      {shape.blank.type === 'sheet' && `, cut at ${length(shape.blank.lengthMm)}`}.
     </p>
   )
 }
 
-function Rolled({ worked, plan, roller }: { worked: Worked; plan: SheetPlan; roller: KeptRoller }) {
+interface Sheeted {
+  readonly shape: Shape
+  readonly family: Family
+  readonly plan: SheetPlan
+  readonly roller: KeptRoller
+}
+
+function Rolled({ shape, family, plan, roller }: Sheeted) {
   return (
     <div className="flex flex-col gap-2">
       <div>
@@ -137,19 +157,20 @@ function Rolled({ worked, plan, roller }: { worked: Worked; plan: SheetPlan; rol
           <>
             <Staircase steps={[plan.widest, ...plan.passes.value]} />
             <p className="small leading-snug">
-              Fold and pass at {plan.widest.setting} until smooth, then once at each. Keep hands, hair and sleeves away.
+              Fold and pass at {plan.widest.setting} until smooth: {plan.folds} folds make {2 ** plan.folds} layers.
+              Then once at each. Keep hands, hair and sleeves away.
             </p>
           </>
         )}
         {!plan.passes.ok && <p role="alert">{problemWords(plan.passes.problem)}</p>}
         {!plan.widest && <p>Measure two settings of {roller.name} in Gear, and they stand here.</p>}
       </div>
-      <Cutting worked={worked} plan={plan} roller={roller} />
+      <Cutting shape={shape} family={family} plan={plan} roller={roller} />
     </div>
   )
 }
 
-export function ThroughRoller({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
+export function ThroughRoller({ part, worked, kitchen }: { part: ShapePart; worked: Worked; kitchen: Kitchen }) {
   const { rollers, boardMm } = kitchen.gear
   const [id, setId] = useState<string | null>(null)
   const roller = rollers.find((each) => each.id === id) ?? rollers[0]
@@ -157,7 +178,7 @@ export function ThroughRoller({ worked, kitchen }: { worked: Worked; kitchen: Ki
     () => roller && rollPlan({ shape: worked.shape, doughG: worked.usableG }, worked, roller, boardMm),
     [worked, roller, boardMm],
   )
-  if (!sheetCutOf(worked.shape)) return null
+  if (!sheetCutOf(part.shape)) return null
   return (
     <section aria-label="Through the roller">
       <h2 className="head mb-1 flex flex-wrap items-baseline gap-x-3 text-[18px]">
@@ -179,11 +200,11 @@ export function ThroughRoller({ worked, kitchen }: { worked: Worked; kitchen: Ki
         {rollers.length === 1 && <span className="small font-normal">{roller?.name}</span>}
       </h2>
       {plan && roller ? (
-        <Rolled worked={worked} plan={plan} roller={roller} />
+        <Rolled shape={part.shape} family={worked.dough.family} plan={plan} roller={roller} />
       ) : (
         <p>
           Describe your roller in{' '}
-          <Link to="/gear" className="underline">
+          <Link to="/gear/machines" className="underline">
             Gear
           </Link>
           , and its settings stand here in order.

@@ -1,8 +1,8 @@
 /** One rope along the board with all its cuts, to scale. */
 import { useId } from 'react'
-import { HatchPattern, type Family } from '../../ui/family.tsx'
-import { useUnits } from '../../ui/units.ts'
-import { useWidth } from '../../ui/useWidth.ts'
+import { HatchPattern, type Family } from './family.tsx'
+import { useUnits } from './units.ts'
+import { useWidth } from './useWidth.ts'
 
 interface Props {
   readonly boardMm: number

@@ -1,0 +1,3 @@
+export * from './calibrate.ts'
+export * from './gaugePage.ts'
+export * from './gaugeSvg.ts'

@@ -1,0 +1,80 @@
+/** What suits the dough on paper, and all of the chosen one. */
+import { formatPercent, rankShapes, tableReading, type Kitchen, type Worked } from '@harina/core'
+import { useMemo, useState, type CSSProperties } from 'react'
+import { Link } from 'react-router'
+import { sheetEdited } from '../../state/draftSlice.ts'
+import { useAppDispatch } from '../../state/store.ts'
+import { familyInk } from '../../ui/family.tsx'
+import { useWorked } from '../../ui/kitchen.tsx'
+import { problemWords } from '../../ui/words.ts'
+import { ChosenShape } from './ChosenShape.tsx'
+import { ShapeList } from './ShapeList.tsx'
+
+/** What the shapes are held against, in words. */
+const readingWords = (worked: Worked): string =>
+  worked.control.by === 'base'
+    ? `at ${formatPercent(worked.control.flourOnBase)} of flour on ${worked.control.base}`
+    : `at ${formatPercent(tableReading(worked))} % on 14 % flour`
+
+function Shapes({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
+  const dispatch = useAppDispatch()
+  const [all, setAll] = useState(false)
+  const reading = tableReading(worked)
+  const matches = useMemo(
+    () => rankShapes([...kitchen.shapes.values()], worked.dough, reading),
+    [kitchen.shapes, worked.dough, reading],
+  )
+  const known = matches.filter((match) => match.listed || match.shape.id === worked.shape.id)
+  const rest = matches.length - known.length
+  return (
+    <div
+      className="grid min-h-0 grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-4 lg:grid-cols-[330px_minmax(0,1fr)]"
+      style={{ '--family': familyInk[worked.dough.family] } as CSSProperties}
+    >
+      <section
+        aria-label="Which shapes suit"
+        className="order-2 lg:order-none lg:max-h-[calc(100vh-125px)] lg:overflow-y-auto"
+      >
+        <p className="mb-1 leading-snug">
+          <span className="head text-[19px]">What suits {worked.sheet.name}</span>
+          <span className="small block">{readingWords(worked)}; best suited first</span>
+        </p>
+        <ShapeList
+          matches={all ? matches : known}
+          chosen={worked.shape.id}
+          hydration={reading}
+          onChoose={(id) => dispatch(sheetEdited({ sheet: { ...worked.sheet, shape: id } }))}
+        />
+        {rest > 0 && (
+          <button type="button" className="quiet mt-3" aria-expanded={all} onClick={() => setAll(!all)}>
+            {all ? 'Only what this dough is known for' : `${rest} more, not usual for this dough`}
+          </button>
+        )}
+      </section>
+      <ChosenShape worked={worked} kitchen={kitchen} />
+    </div>
+  )
+}
+
+export function ForThisDough({ kitchen }: { kitchen: Kitchen }) {
+  const worked = useWorked()
+  if (worked?.ok) return <Shapes worked={worked.value} kitchen={kitchen} />
+  if (worked)
+    return (
+      <p role="alert" className="border-l-[5px] border-danger p-3 text-lg">
+        {problemWords(worked.problem)}
+      </p>
+    )
+  return (
+    <div className="m-auto max-w-md py-20 text-center">
+      <h1 className="head mb-3 text-3xl">No dough to shape yet</h1>
+      <p>
+        Here stand the shapes that suit the dough on paper. Take a formula from the book first, or choose one of{' '}
+        <Link className="underline" to="/shape/library">
+          all shapes
+        </Link>{' '}
+        and begin with a dough for it.
+      </p>
+    </div>
+  )
+}

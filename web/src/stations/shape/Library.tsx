@@ -1,0 +1,190 @@
+/** Every shape there is, looked through by words and by what one has and wants. */
+import {
+  anyShape,
+  FAMILIES,
+  findShapes,
+  GROUPS,
+  MACHINES,
+  startSheet,
+  textOf,
+  type Kitchen,
+  type Shape,
+  type ShapeQuery,
+} from '@harina/core'
+import { memo, useCallback, useDeferredValue, useMemo, useState } from 'react'
+import { useNavigate } from 'react-router'
+import { draftOpened, sheetEdited } from '../../state/draftSlice.ts'
+import { store, useAppDispatch } from '../../state/store.ts'
+import { familyName } from '../../ui/family.tsx'
+import { ShapeThumb } from '../../ui/ShapeEngraving.tsx'
+import { difficultyWords, groupWords, machineWords } from '../../ui/shapeWords.ts'
+import { tables } from '../../ui/tables.ts'
+
+interface SelectProps {
+  readonly label: string
+  readonly value: string
+  readonly any: string
+  readonly options: readonly (readonly [string, string])[]
+  readonly onChange: (value: string | null) => void
+}
+
+const Select = ({ label, value, any, options, onChange }: SelectProps) => (
+  <label className="flex flex-col">
+    <span className="small">{label}</span>
+    <select className="box max-w-[200px]" value={value} onChange={(event) => onChange(event.target.value || null)}>
+      <option value="">{any}</option>
+      {options.map(([id, name]) => (
+        <option key={id} value={id}>
+          {name}
+        </option>
+      ))}
+    </select>
+  </label>
+)
+
+/** For a hundred pieces, strands or portions in practised hands. */
+const TIMES: readonly (readonly [string, string])[] = [
+  ['3', 'under 3 min'],
+  ['6', 'under 6 min'],
+  ['12', 'under 12 min'],
+  ['30', 'under half an hour'],
+]
+
+function Filters({ query, onChange }: { query: ShapeQuery; onChange: (query: ShapeQuery) => void }) {
+  const set = (part: Partial<ShapeQuery>) => onChange({ ...query, ...part })
+  return (
+    <form
+      className="flex flex-wrap items-end gap-x-4 gap-y-2"
+      role="search"
+      onSubmit={(event) => event.preventDefault()}
+    >
+      <label className="flex flex-col">
+        <span className="small">Name, place, tool or dough</span>
+        <input
+          type="search"
+          className="box w-[210px]"
+          value={query.words}
+          maxLength={100}
+          onChange={(event) => set({ words: event.target.value })}
+        />
+      </label>
+      <Select
+        label="Dough"
+        value={query.family ?? ''}
+        any="any family"
+        options={FAMILIES.map((family) => [family, familyName[family]])}
+        onChange={(family) => set({ family: family as ShapeQuery['family'] })}
+      />
+      <Select
+        label="Made"
+        value={query.group ?? ''}
+        any="any way"
+        options={GROUPS.map((group) => [group, groupWords[group]])}
+        onChange={(group) => set({ group: group as ShapeQuery['group'] })}
+      />
+      <Select
+        label="For"
+        value={query.sauce ?? ''}
+        any="any sauce"
+        options={tables().sauces.map(({ id, name }) => [id, name])}
+        onChange={(sauce) => set({ sauce: sauce as ShapeQuery['sauce'] })}
+      />
+      <Select
+        label="A hundred take"
+        value={query.minutesPer100 === null ? '' : String(query.minutesPer100)}
+        any="any time"
+        options={TIMES}
+        onChange={(minutes) => set({ minutesPer100: minutes === null ? null : Number(minutes) })}
+      />
+      <Select
+        label="No harder than"
+        value={query.difficulty === null ? '' : String(query.difficulty)}
+        any="anything"
+        options={[1, 2, 3, 4].map((level) => [String(level), difficultyWords[level]!])}
+        onChange={(level) => set({ difficulty: level === null ? null : Number(level) })}
+      />
+      <fieldset className="flex gap-3 pb-1">
+        <legend className="small">Without</legend>
+        {MACHINES.map((machine) => (
+          <label key={machine} className="flex items-center gap-1 whitespace-nowrap">
+            <input
+              type="checkbox"
+              checked={query.without.includes(machine)}
+              onChange={(event) =>
+                set({
+                  without: event.target.checked
+                    ? [...query.without, machine]
+                    : query.without.filter((each) => each !== machine),
+                })
+              }
+            />
+            {machineWords[machine]}
+          </label>
+        ))}
+      </fieldset>
+    </form>
+  )
+}
+
+interface TileProps {
+  readonly shape: Shape
+  readonly shown: boolean
+  readonly onOpen: (shape: Shape) => void
+}
+
+/** All tiles stay; those that are not wanted are hidden, so a filter costs a class and no drawing. */
+const Tile = memo(({ shape, shown, onOpen }: TileProps) => (
+  <li hidden={!shown}>
+    <button
+      type="button"
+      className="flex h-full w-full flex-col items-center gap-1 border-b border-line px-1 py-2 text-center hover:bg-ground"
+      onClick={() => onOpen(shape)}
+    >
+      <ShapeThumb shape={shape} width={128} height={84} />
+      <span className="head text-[16px] leading-tight">{shape.name}</span>
+      <span className="small leading-tight">{shape.otherNames[0] ?? groupWords[shape.group]}</span>
+    </button>
+  </li>
+))
+Tile.displayName = 'Tile'
+
+export default function Library({ kitchen }: { kitchen: Kitchen }) {
+  const dispatch = useAppDispatch()
+  const navigate = useNavigate()
+  const [query, setQuery] = useState<ShapeQuery>(anyShape)
+  const wanted = useDeferredValue(query)
+  const { doughs, shapes } = kitchen
+  const all = useMemo(() => [...shapes.values()], [shapes])
+  const texts = useMemo(() => new Map(all.map((shape) => [shape.id, textOf(shape, doughs)])), [all, doughs])
+  const found = useMemo(() => new Set(findShapes(all, wanted, { texts, doughs })), [all, wanted, texts, doughs])
+  const open = useCallback(
+    (shape: Shape) => {
+      const draft = store.getState().draft.present
+      const dough = kitchen.doughs.get(shape.doughs[0]?.dough ?? '')
+      if (draft) dispatch(sheetEdited({ sheet: { ...draft.sheet, shape: shape.id } }))
+      else if (dough) dispatch(draftOpened({ id: 'draft', formula: null, sheet: startSheet(dough, shape, kitchen) }))
+      void navigate('/shape')
+    },
+    [dispatch, navigate, kitchen],
+  )
+  return (
+    <div>
+      <h1 className="sr-only">All shapes</h1>
+      <Filters query={query} onChange={setQuery} />
+      <p className="small mt-1" role="status">
+        {found.size === all.length ? `${all.length} shapes` : `${found.size} of ${all.length} shapes`}
+        {found.size === 0 && ': loosen a filter, or make your own from one that comes near. '}
+        {found.size < all.length && (
+          <button type="button" className="quiet ml-2" onClick={() => setQuery(anyShape)}>
+            Show all
+          </button>
+        )}
+      </p>
+      <ul className="mt-1 grid grid-cols-[repeat(auto-fill,minmax(140px,1fr))] gap-x-2" aria-label="Shapes">
+        {all.map((shape) => (
+          <Tile key={shape.id} shape={shape} shown={found.has(shape)} onOpen={open} />
+        ))}
+      </ul>
+    </div>
+  )
+}

@@ -1,0 +1,235 @@
+/** A shape of the maker's own, by its dimensions: begun from the one on the board. */
+import {
+  ownShapeSchema,
+  plainTextFrom,
+  windowFor,
+  type Blank,
+  type OwnShape,
+  type Shape,
+  type Window,
+  type Worked,
+} from '@harina/core'
+import { nanoid } from 'nanoid'
+import { useState } from 'react'
+import { sheetEdited } from '../../state/draftSlice.ts'
+import { notify } from '../../state/notify.ts'
+import { useAppDispatch } from '../../state/store.ts'
+import { repository } from '../../storage/index.ts'
+import { BlankDrawing } from '../../ui/BlankDrawing.tsx'
+import { QuantityField } from '../../ui/QuantityField.tsx'
+import { ShapeEngraving } from '../../ui/ShapeEngraving.tsx'
+import { SidePanel } from '../../ui/SidePanel.tsx'
+import { tables } from '../../ui/tables.ts'
+import { useUnits } from '../../ui/units.ts'
+
+/** What can be measured of a blank, in words. */
+const measures: Readonly<Record<string, string>> = {
+  diameterMm: 'thickness of the rope, or width of the round',
+  cutMm: 'length of the cut',
+  thicknessMm: 'thickness',
+  widthMm: 'width',
+  lengthMm: 'length',
+  outerMm: 'die, outside',
+  innerMm: 'die, inside',
+  openAreaMm2: 'open area of one outlet, mm²',
+  holeMm: 'hole',
+}
+
+const numbersOf = (blank: Blank): readonly (readonly [string, number])[] =>
+  Object.entries(blank).flatMap(([key, value]) =>
+    typeof value === 'number' && key in measures ? [[key, value] as const] : [],
+  )
+
+interface LengthProps {
+  readonly label: string
+  readonly mm: number
+  readonly onChange: (mm: number) => void
+}
+
+function Length({ label, mm, onChange }: LengthProps) {
+  const { gapFigure, units } = useUnits()
+  const area = label.endsWith('mm²')
+  return (
+    <label className="flex items-baseline gap-2 border-b border-line py-1">
+      <span className="flex-1">{label}</span>
+      <QuantityField
+        label={label}
+        shown={area ? String(Number(mm.toFixed(2))) : gapFigure(mm)}
+        unit={area ? 'count' : 'mm'}
+        min={0.1}
+        max={area ? 2000 : 1500}
+        widthCh={7}
+        className="figure text-[19px] font-semibold"
+        onChange={onChange}
+      />
+      {!area && <span className="small">{units.length}</span>}
+    </label>
+  )
+}
+
+function Windows({ window, onChange }: { window: Window; onChange: (window: Window) => void }) {
+  const field = (key: keyof Window, label: string) => (
+    <QuantityField
+      label={label}
+      shown={String(window[key])}
+      unit="%"
+      min={0}
+      max={300}
+      widthCh={4}
+      className="figure text-[19px] font-semibold"
+      onChange={(value) => onChange({ ...window, [key]: value })}
+    />
+  )
+  const wrong = !(window.low <= window.best && window.best <= window.high)
+  return (
+    <div>
+      <p>
+        from {field('low', 'Lowest')} best {field('best', 'Best')} to {field('high', 'Highest')}
+      </p>
+      {wrong && (
+        <p role="alert" className="border-l-[5px] border-danger pl-2">
+          The best lies between the lowest and the highest.
+        </p>
+      )}
+    </div>
+  )
+}
+
+const isOwn = (shape: Shape): boolean => !tables().shapeRows.some((row) => row.id === shape.id)
+
+export function OwnShapePanel({ worked, onClose }: { worked: Worked; onClose: () => void }) {
+  const dispatch = useAppDispatch()
+  const { shape: from, dough, sheet } = worked
+  const own = isOwn(from)
+  const [shape, setShape] = useState<Shape>(() => ({
+    ...from,
+    id: own ? from.id : nanoid(),
+    name: own ? from.name : `Our ${from.name}`.slice(0, 120),
+    otherNames: own ? from.otherNames : [from.name],
+    doughs: [
+      { dough: dough.id, window: windowFor(from, dough).window },
+      ...from.doughs.filter((each) => each.dough !== dough.id),
+    ],
+  }))
+  const window = shape.doughs[0]!.window
+  const checked = ownShapeSchema.safeParse(shape)
+  const form = shape.form as Shape['form'] & { readonly lengthMm: number; readonly widthMm: number }
+  const resized = (part: { lengthMm?: number; widthMm?: number }) =>
+    setShape({ ...shape, form: { ...form, ...part } as Shape['form'] })
+  const keep = async () => {
+    if (!checked.success) return
+    await repository.putShape(checked.data)
+    dispatch(sheetEdited({ sheet: { ...sheet, shape: shape.id } }))
+    notify(`${shape.name} is kept`)
+    onClose()
+  }
+  const remove = async () => {
+    const used = (await repository.formulas()).filter((formula) => formula.sheet.shape === from.id)
+    if (used.length > 0)
+      return notify(
+        `${used.map((formula) => formula.sheet.name).join(', ')} is made into it. Give it another shape first.`,
+      )
+    const kept = from as OwnShape
+    const back = tables().shapeRows.find((row) => row.doughs.some((each) => each.dough === dough.id))
+    if (back) dispatch(sheetEdited({ sheet: { ...sheet, shape: back.id } }))
+    await repository.deleteShape(from.id)
+    notify(`${from.name} is removed`, { action: { label: 'Undo', onClick: () => void repository.putShape(kept) } })
+    return onClose()
+  }
+  return (
+    <SidePanel title={own ? 'Your own shape' : `Make ${from.name} your own`} onClose={onClose} wide>
+      <form
+        className="flex flex-col gap-4"
+        onSubmit={(event) => {
+          event.preventDefault()
+          void keep()
+        }}
+      >
+        <label className="flex flex-col">
+          <span className="small">Name</span>
+          <input
+            className="box"
+            value={shape.name}
+            maxLength={120}
+            onChange={(event) => setShape({ ...shape, name: plainTextFrom(event.target.value, 120) })}
+          />
+        </label>
+        <div className="grid gap-x-6 md:grid-cols-2">
+          <div>
+            <h3 className="head">What it is cut from</h3>
+            {numbersOf(shape.blank).map(([key, value]) => (
+              <Length
+                key={key}
+                label={measures[key]!}
+                mm={value}
+                onChange={(mm) => setShape({ ...shape, blank: { ...shape.blank, [key]: mm } as Blank })}
+              />
+            ))}
+            <BlankDrawing blank={shape.blank} family={dough.family} width={250} />
+          </div>
+          <div>
+            <h3 className="head">The finished piece</h3>
+            <Length label="finished length" mm={form.lengthMm} onChange={(lengthMm) => resized({ lengthMm })} />
+            <Length label="finished width" mm={form.widthMm} onChange={(widthMm) => resized({ widthMm })} />
+            <Length
+              label="thickness of the dough"
+              mm={shape.wallMm}
+              onChange={(wallMm) => setShape({ ...shape, wallMm })}
+            />
+            <ShapeEngraving shape={shape} width={250} height={130} withScale />
+          </div>
+        </div>
+        <div>
+          <h3 className="head">
+            {dough.control.by === 'base' ? `Flour on 100 of ${dough.control.base}` : 'Water on 100 of flour'}, in{' '}
+            {dough.name}
+          </h3>
+          <Windows
+            window={window}
+            onChange={(next) =>
+              setShape({ ...shape, doughs: [{ dough: dough.id, window: next }, ...shape.doughs.slice(1)] })
+            }
+          />
+        </div>
+        <label className="flex flex-col">
+          <span className="small">Steps, a line each</span>
+          <textarea
+            className="box min-h-[110px]"
+            defaultValue={shape.steps.join('\n')}
+            maxLength={6000}
+            onChange={(event) => {
+              const steps = event.target.value
+                .split('\n')
+                .map((line) => plainTextFrom(line.trim(), 400))
+                .filter(Boolean)
+              setShape({ ...shape, steps: steps.slice(0, 30) })
+            }}
+          />
+        </label>
+        {!checked.success && (
+          <p role="alert" className="border-l-[5px] border-danger pl-3">
+            {shape.name.trim() === ''
+              ? 'Give it a name.'
+              : shape.steps.length < 2
+                ? 'Write two steps at the least.'
+                : 'One of the figures cannot be. Look for a size of nothing, or a form wider than two metres.'}
+          </p>
+        )}
+        <div className="flex items-center gap-4">
+          <button
+            type="submit"
+            className="action"
+            disabled={!checked.success || !(window.low <= window.best && window.best <= window.high)}
+          >
+            Keep it
+          </button>
+          {own && (
+            <button type="button" className="quiet" onClick={() => void remove()}>
+              Remove it
+            </button>
+          )}
+        </div>
+      </form>
+    </SidePanel>
+  )
+}

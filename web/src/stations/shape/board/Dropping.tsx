@@ -1,0 +1,57 @@
+/** Batter into the pot: how much at once, and how to tell that it is thick enough. */
+import { formatNumber, type ShapePart, type Worked } from '@harina/core'
+import { useState } from 'react'
+import { QuantityField } from '../../../ui/QuantityField.tsx'
+import { useUnits } from '../../../ui/units.ts'
+import { Titled } from '../Titled.tsx'
+
+const howWords = {
+  hole: 'through the plate, a ladle at a time',
+  scraped: 'off a wet board, a stripe at a time',
+  press: 'through the press, half full',
+  flicked: 'off the rim of the bowl',
+  spoon: 'from two wet spoons',
+} as const
+
+/** The usual test by eye, by how it is dropped. */
+const testWords = {
+  hole: 'It drips through slowly by itself, and breaks off when the slide passes.',
+  scraped: 'A stripe keeps its edge on the wet board while one counts to five.',
+  press: 'It hangs below the holes and does not run.',
+  flicked: 'It pulls off the rim in one elastic piece.',
+  spoon: 'It stands on the spoon, and slides off only when wet.',
+} as const
+
+export function Dropping({ part: { shape, cut, doughG }, worked }: { part: ShapePart; worked: Worked }) {
+  const { mass } = useUnits()
+  const [potL, setPotL] = useState(6)
+  const { blank } = shape
+  if (blank.type !== 'drop') return null
+  const loadG = (100 * potL) / worked.dough.pot.litresPer100G
+  const potfuls = Math.max(1, Math.ceil(doughG / loadG - 1e-9))
+  return (
+    <Titled title="Into the pot">
+      <p className="leading-snug">
+        Dropped {howWords[blank.by]}. With{' '}
+        <QuantityField
+          label="Water in the pot"
+          shown={formatNumber(potL, 1)}
+          unit="count"
+          min={0.5}
+          max={200}
+          widthCh={4}
+          className="figure text-[20px] font-semibold"
+          onChange={setPotL}
+        />{' '}
+        litres at the boil:{' '}
+        {potfuls === 1 ? 'all in one potful' : `${formatNumber(potfuls, 0)} potfuls of ${mass(doughG / potfuls, 1)}`},
+        about {formatNumber(cut.pieces / potfuls, 0)} drops each. They float when they are done or nearly:{' '}
+        {shape.doneSign}.
+      </p>
+      <p className="leading-snug">
+        <span className="font-semibold">Thick enough?</span> {testWords[blank.by]} Steam and splashes burn: drop close
+        to the water, away from you.
+      </p>
+    </Titled>
+  )
+}

@@ -1,0 +1,111 @@
+/** A filled shape: filling against dough, whether a rim is left, and how long it waits. */
+import {
+  filled,
+  formatNumber,
+  plainTextFrom,
+  RIM_MIN_MM,
+  type Filling,
+  type ShapePart,
+  type Worked,
+} from '@harina/core'
+import { sheetEdited } from '../../../state/draftSlice.ts'
+import { useAppDispatch } from '../../../state/store.ts'
+import { QuantityField } from '../../../ui/QuantityField.tsx'
+import { useUnits } from '../../../ui/units.ts'
+import { Titled } from '../Titled.tsx'
+
+/** Until a maker says otherwise. */
+const USUAL_MOISTURE = 60
+
+const faceOf = ({ blank }: ShapePart['shape']): number =>
+  blank.type === 'disc' ? blank.diameterMm : blank.type === 'sheet' ? Math.min(blank.widthMm, blank.lengthMm) : 0
+const wallOf = ({ blank, wallMm }: ShapePart['shape']): number => ('thicknessMm' in blank ? blank.thicknessMm : wallMm)
+
+export function FillingPlan({ part: { shape, cut }, worked }: { part: ShapePart; worked: Worked }) {
+  const dispatch = useAppDispatch()
+  const { mass, massFigure, length, units } = useUnits()
+  const usual = shape.fillingG
+  if (!usual) return null
+  const filling: Filling = worked.sheet.filling ?? {
+    name: 'Filling',
+    gramsEach: usual.best,
+    moisturePercent: USUAL_MOISTURE,
+  }
+  const change = (next: Partial<Filling>): void => {
+    dispatch(sheetEdited({ sheet: { ...worked.sheet, filling: { ...filling, ...next } }, gesture: 'filling' }))
+  }
+  const plan = filled({
+    pieces: cut.pieces,
+    doughG: cut.pieceG,
+    fillingG: filling.gramsEach,
+    moisturePercent: filling.moisturePercent,
+    wallMm: wallOf(shape),
+    faceMm: faceOf(shape),
+  })
+  const outside = filling.gramsEach < usual.low || filling.gramsEach > usual.high
+  return (
+    <Titled title="Filling">
+      <p className="leading-relaxed">
+        <input
+          className="field head w-[14ch] text-[18px]"
+          aria-label="Name of the filling"
+          value={filling.name}
+          maxLength={120}
+          onChange={(event) => change({ name: plainTextFrom(event.target.value, 120) || 'Filling' })}
+        />
+        ,{' '}
+        <QuantityField
+          label="Filling in each"
+          shown={massFigure(filling.gramsEach, 0.5)}
+          unit="g"
+          min={0.1}
+          max={500}
+          widthCh={5}
+          className="figure text-[20px] font-semibold"
+          onChange={(gramsEach) => change({ gramsEach })}
+        />{' '}
+        {units.mass} in each, of{' '}
+        <QuantityField
+          label="Moisture of the filling"
+          shown={formatNumber(filling.moisturePercent, 0)}
+          unit="%"
+          min={0}
+          max={100}
+          widthCh={3}
+          className="figure text-[20px] font-semibold"
+          onChange={(moisturePercent) => change({ moisturePercent })}
+        />{' '}
+        % moisture.
+      </p>
+      <p className="leading-snug">
+        {mass(plan.fillingG, 1)} for {formatNumber(cut.pieces, 0)} pieces of {mass(plan.pieceG, 0.1)};{' '}
+        {formatNumber(plan.ratio, 1)} of filling to 1 of dough. Mounds of {length(plan.moundMm)},{' '}
+        {shape.blank.type === 'sheet'
+          ? `set ${length(faceOf(shape))} from middle to middle on the sheet`
+          : 'one in the middle of each round'}
+        .
+      </p>
+      {plan.rimMm < RIM_MIN_MM ? (
+        <p role="alert" className="border-l-[5px] border-danger pl-3 leading-snug">
+          {plan.rimMm <= 0 ? 'The skin does not close over so much' : `Only ${length(plan.rimMm)} of rim would be left`}
+          : give less filling, or stamp larger.
+        </p>
+      ) : (
+        <p className="leading-snug">
+          {length(plan.rimMm)} of rim is left to seal: brush it with water, press from the filling outwards so that the
+          air goes out, then close.
+        </p>
+      )}
+      {outside && (
+        <p className="small">
+          Usual for this shape: {mass(usual.low, 1)} to {mass(usual.high, 1)}.
+        </p>
+      )}
+      <p className="leading-snug">
+        <span className="font-semibold">The skin goes soft after about {formatNumber(plan.softAfterMin, 0)} min</span>{' '}
+        at room heat: a rule of thumb for this wall and moisture. Boil, steam or freeze before; meat, fish, milk and egg
+        fillings stay cold all the while, heat through to 74 °C, and follow your local food rules.
+      </p>
+    </Titled>
+  )
+}

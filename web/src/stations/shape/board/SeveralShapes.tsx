@@ -1,0 +1,163 @@
+/** One dough cut into several shapes, by share, count or grams; the first takes what is left. */
+import { formatNumber, shapesFor, type AlsoShape, type Kitchen, type ShapePart, type Worked } from '@harina/core'
+import { sheetEdited } from '../../../state/draftSlice.ts'
+import { useAppDispatch } from '../../../state/store.ts'
+import { QuantityField } from '../../../ui/QuantityField.tsx'
+import { useUnits } from '../../../ui/units.ts'
+
+const ways = { share: '% of the dough', count: 'pieces', grams: 'by weight' } as const
+
+const amountOf = (also: AlsoShape): number =>
+  also.by === 'share' ? also.percent : also.by === 'count' ? also.count : also.grams
+function withAmount({ shape, by }: Pick<AlsoShape, 'shape' | 'by'>, amount: number): AlsoShape {
+  switch (by) {
+    case 'share':
+      return { shape, by, percent: Math.min(100, amount) }
+    case 'count':
+      return { shape, by, count: amount }
+    case 'grams':
+      return { shape, by, grams: amount }
+  }
+}
+
+/** The same dough said another way, so that a change of unit changes nothing else. */
+function said(part: ShapePart, by: AlsoShape['by'], usableG: number): number {
+  if (by === 'share') return Math.max(0.1, Number(((100 * part.doughG) / usableG).toFixed(1)))
+  return by === 'count' ? Math.max(1, part.cut.pieces) : Math.max(1, Number(part.doughG.toFixed(0)))
+}
+
+export function SeveralShapes({
+  worked,
+  parts,
+  kitchen,
+}: {
+  worked: Worked
+  parts: readonly ShapePart[]
+  kitchen: Kitchen
+}) {
+  const dispatch = useAppDispatch()
+  const { mass, massFigure } = useUnits()
+  const { alsoShapes } = worked.sheet
+  const put = (next: readonly AlsoShape[], gesture: string | null = null): void => {
+    dispatch(sheetEdited({ sheet: { ...worked.sheet, alsoShapes: [...next] }, gesture }))
+  }
+  const replace = (index: number, also: AlsoShape, gesture: string | null = null) =>
+    put(
+      alsoShapes.map((each, place) => (place === index ? also : each)),
+      gesture,
+    )
+  const taken = new Set([worked.shape.id, ...alsoShapes.map(({ shape }) => shape)])
+  const others = shapesFor(worked.dough, [...kitchen.shapes.values()]).filter(({ id }) => !taken.has(id))
+  const [main] = parts
+  return (
+    <section aria-label="Shapes of this dough" className="mb-3 border-b border-line pb-2">
+      {alsoShapes.length > 0 && (
+        <table className="w-full max-w-[640px]">
+          <thead className="sr-only">
+            <tr>
+              <th>Shape</th>
+              <th>How much</th>
+              <th>Dough</th>
+              <th>Pieces</th>
+              <th>Take out</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr className="border-b border-line">
+              <th scope="row" className="py-1 text-left font-semibold">
+                {worked.shape.name}
+              </th>
+              <td className="small">what is left</td>
+              <td className="figure text-right text-[18px]">{main && mass(main.doughG, 1)}</td>
+              <td className="figure text-right text-[18px]">{main && formatNumber(main.cut.pieces, 0)}</td>
+              <td />
+            </tr>
+            {alsoShapes.map((also, index) => {
+              const part = parts.find(({ shape }) => shape.id === also.shape && shape.id !== worked.shape.id)
+              const name = kitchen.shapes.get(also.shape)?.name ?? also.shape
+              return (
+                <tr key={also.shape} className="border-b border-line">
+                  <th scope="row" className="py-1 text-left font-semibold">
+                    {name}
+                  </th>
+                  <td>
+                    <QuantityField
+                      label={`How much for ${name}`}
+                      shown={
+                        also.by === 'grams'
+                          ? massFigure(also.grams, 1)
+                          : formatNumber(amountOf(also), also.by === 'share' ? 1 : 0)
+                      }
+                      unit={also.by === 'share' ? '%' : also.by === 'grams' ? 'g' : 'count'}
+                      min={also.by === 'share' ? 0.1 : 1}
+                      max={also.by === 'share' ? 100 : 1_000_000}
+                      widthCh={6}
+                      className="figure text-[18px] font-semibold"
+                      onChange={(amount) => replace(index, withAmount(also, amount), `also-${also.shape}`)}
+                    />{' '}
+                    <select
+                      className="field small"
+                      aria-label={`${name} is given in`}
+                      value={also.by}
+                      onChange={(event) => {
+                        const by = event.target.value as AlsoShape['by']
+                        replace(index, withAmount({ shape: also.shape, by }, part ? said(part, by, worked.usableG) : 1))
+                      }}
+                    >
+                      {Object.entries(ways).map(([by, words]) => (
+                        <option key={by} value={by}>
+                          {words}
+                        </option>
+                      ))}
+                    </select>
+                  </td>
+                  <td className="figure text-right text-[18px]">{part && mass(part.doughG, 1)}</td>
+                  <td className="figure text-right text-[18px]">{part && formatNumber(part.cut.pieces, 0)}</td>
+                  <td className="pl-3 text-right">
+                    <button
+                      type="button"
+                      className="quiet text-[14px]"
+                      aria-label={`Take out ${name}`}
+                      onClick={() => put(alsoShapes.filter((_, place) => place !== index))}
+                    >
+                      Take out
+                    </button>
+                  </td>
+                </tr>
+              )
+            })}
+            <tr>
+              <td colSpan={2} className="small">
+                together
+              </td>
+              <td className="figure text-right text-[18px] font-semibold">
+                {mass(
+                  parts.reduce((sum, { doughG }) => sum + doughG, 0),
+                  1,
+                )}
+              </td>
+              <td colSpan={2} />
+            </tr>
+          </tbody>
+        </table>
+      )}
+      {others.length > 0 && alsoShapes.length < 8 && (
+        <label className="small">
+          Cut a part of it into{' '}
+          <select
+            className="field text-ink"
+            value=""
+            onChange={(event) => put([...alsoShapes, { shape: event.target.value, by: 'share', percent: 20 }])}
+          >
+            <option value="">another shape…</option>
+            {others.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
+    </section>
+  )
+}

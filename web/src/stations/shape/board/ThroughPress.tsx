@@ -1,0 +1,87 @@
+/** A press: outlets, flow, when to feed, how long it runs, and when the barrel rests. */
+import { formatNumber, pressPlan, tableReading, type Kitchen, type ShapePart, type Worked } from '@harina/core'
+import { useState } from 'react'
+import { Link } from 'react-router'
+import { useUnits } from '../../../ui/units.ts'
+import { Figure } from './PieceFigures.tsx'
+
+export function ThroughPress({ part, worked, kitchen }: { part: ShapePart; worked: Worked; kitchen: Kitchen }) {
+  const { presses } = kitchen.gear
+  const [id, setId] = useState<string | null>(null)
+  const { mass, massFigure, units } = useUnits()
+  const press = presses.find((each) => each.id === id) ?? presses[0]
+  if (part.shape.blank.type !== 'die') return null
+  const plan = press && pressPlan(part, worked.batch.densityGPerCm3, tableReading(worked), press)
+  return (
+    <section aria-label="Through the press">
+      <h2 className="head mb-1 flex flex-wrap items-baseline gap-x-3 text-[18px]">
+        Through the press
+        {presses.length > 1 ? (
+          <select
+            className="field small"
+            aria-label="Press"
+            value={press?.id}
+            onChange={(event) => setId(event.target.value)}
+          >
+            {presses.map((each) => (
+              <option key={each.id} value={each.id}>
+                {each.name}
+              </option>
+            ))}
+          </select>
+        ) : (
+          <span className="small font-normal">{press?.name}</span>
+        )}
+      </h2>
+      {plan && press ? (
+        <>
+          <div className="grid grid-cols-2 gap-x-6 gap-y-3 md:grid-cols-5">
+            <Figure label="outlets" figure={formatNumber(plan.outlets, 0)} note="as its die has room for" />
+            <Figure
+              label="cuts a minute"
+              figure={formatNumber(plan.piecesPerMin / plan.outlets, 0)}
+              note={`${formatNumber(plan.piecesPerMin, 0)} pieces a minute`}
+            />
+            <Figure
+              label="feed"
+              figure={massFigure(press.lumpG, 1)}
+              unit={units.mass}
+              note={`every ${formatNumber(plan.lumpEveryS, plan.lumpEveryS < 10 ? 1 : 0)} s`}
+            />
+            <Figure
+              label="run"
+              figure={formatNumber(plan.runMin, plan.runMin < 10 ? 1 : 0)}
+              unit="min"
+              note={`${massFigure(plan.massFlowGPerMin, 1)} ${units.mass} a minute`}
+            />
+            <Figure
+              label="with rests"
+              figure={formatNumber(plan.wholeMin, 0)}
+              unit="min"
+              note={
+                plan.rests === 0
+                  ? 'no rest needed'
+                  : `${formatNumber(plan.rests, 0)} ${plan.rests === 1 ? 'rest' : 'rests'} of ${formatNumber(press.restMin, 0)} min, so the barrel cools`
+              }
+            />
+          </div>
+          <p className="mt-2 leading-snug" role={plan.crumb.grade === 'out' ? 'alert' : undefined}>
+            {plan.crumb.grade === 'in'
+              ? 'The crumb is right for this press: a squeezed handful holds, and breaks when it is touched.'
+              : `${press.name} takes crumb of ${formatNumber(press.crumb.low, 0)} to ${formatNumber(press.crumb.high, 0)} %: this is ${formatNumber(Math.abs(plan.crumb.outsideBy), 1)} points too ${plan.crumb.outsideBy < 0 ? 'dry, and strains it' : 'wet, and clogs it'}.`}{' '}
+            The first {mass(plan.firstDiscardG, 1)} go back into the crumb. Never reach into a running feed: use its
+            pusher, and pull the plug before clearing a die.
+          </p>
+        </>
+      ) : (
+        <p>
+          Describe your press in{' '}
+          <Link to="/gear/machines" className="underline">
+            Gear
+          </Link>
+          , and its run stands here.
+        </p>
+      )}
+    </section>
+  )
+}
