@@ -98,7 +98,7 @@ it('one formula goes out alone, with the flour it names', async () => {
   await press(page, 'Formula book')
   await press(page, 'Export Keeper’s gnocchi')
   const exported = JSON.parse((await downloads.next()).text) as typeof good
-  expect(exported).toMatchObject({ format: 'harina', version: 2, batches: [], gear: null, draft: null })
+  expect(exported).toMatchObject({ format: 'harina', version: 3, batches: [], gear: null, draft: null })
   expect(exported.formulas).toHaveLength(1)
   const named = exported.formulas[0]!.sheet.rows.flatMap((row) => row.lot ?? [])
   expect(exported.lots.map((lot) => lot.id).sort()).toEqual([...new Set(named)].sort())

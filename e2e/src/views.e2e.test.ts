@@ -35,6 +35,13 @@ const drawers = [
   ['Buckwheat cuts', 'Compare', 'The sheet on paper, beside'],
 ] as const
 
+const shapeTabs = [
+  ['Tools and troubles', 'What goes wrong'],
+  ['At the board', 'Ropes on the board'],
+  ['Its doughs', 'In the book'],
+  ['To the plate', 'Goes with'],
+] as const
+
 const views: readonly View[] = [
   { name: 'formula', path: '/formula', shows: 'Where ' },
   {
@@ -56,6 +63,29 @@ const views: readonly View[] = [
     },
   },
   { name: 'shape', path: '/shape', shows: 'board lengths' },
+  ...shapeTabs.map(([name, shows]): View => ({
+    name: `shape: ${name}`,
+    path: '/shape',
+    shows: 'board lengths',
+    open: async (page) => {
+      await page.locator(`::-p-aria([role="tab"][name="${name}"])`).click()
+      await sees(page, shows)
+    },
+  })),
+  {
+    name: 'a shape of one’s own',
+    path: '/shape',
+    shows: 'board lengths',
+    open: async (page) => {
+      await press(page, 'Make it your own')
+      await sees(page, 'Steps, a line each')
+    },
+  },
+  { name: 'shape on a phone', path: '/shape', shows: 'board lengths', size: PHONE },
+  { name: 'all shapes', path: '/shape/library', shows: '107 shapes' },
+  { name: 'map of methods', path: '/shape/map', shows: 'Water on 100 of flour' },
+  { name: 'sauces', path: '/shape/sauces', shows: 'runs into bores' },
+  { name: 'gauge', path: '/shape/gauge', shows: 'Hold any bank card' },
   { name: 'bench', path: '/bench', shows: 'Rest, wrapped' },
   { name: 'bench on a phone', path: '/bench', shows: 'Rest, wrapped', size: PHONE },
   {
@@ -70,6 +100,7 @@ const views: readonly View[] = [
   { name: 'log', path: '/log', shows: '12 batches' },
   { name: 'gear', path: '/gear', shows: 'Where flour stands' },
   { name: 'gear on a phone', path: '/gear', shows: 'Where flour stands', size: PHONE },
+  { name: 'rollers and presses', path: '/gear/machines', shows: 'The maker’s manual' },
   { name: 'sacks and jars', path: '/gear/sacks', shows: 'Ingredients of your own' },
   { name: 'ways of working', path: '/gear/ways', shows: 'Schools I follow' },
   { name: 'files', path: '/gear/files', shows: 'Export everything' },
@@ -150,26 +181,28 @@ it.each(['day', 'lamp'])('the maker’s %s theme is there from the first paint',
   expect(await page.$eval('html', (html) => html.dataset['theme'])).toBe(theme)
 })
 
-it.each(['/formula', '/shape', '/bench', '/log', '/gear', '/gear/sacks', '/gear/ways', '/gear/files'])(
-  '%s needs no page scroll at 1280 × 800 and none sideways on a phone',
-  async (path) => {
-    const overflow = () =>
-      page.$eval('main', (main) => ({
-        down: main.scrollHeight - main.clientHeight,
-        across: document.documentElement.scrollWidth - innerWidth,
-        inside: main.scrollWidth - main.clientWidth,
-      }))
-    await page.setViewport(DESK)
-    await page.goto(new URL(path, here.site.url).href, { waitUntil: 'networkidle0' })
-    const { down, ...sideways } = await overflow()
-    expect(sideways).toEqual({ across: 0, inside: 0 })
-    // A shelf of sacks is as long as it is.
-    if (path !== '/gear/sacks') expect(down).toBe(0)
-    await page.setViewport(PHONE)
-    await page.reload({ waitUntil: 'networkidle0' })
-    expect(await overflow()).toMatchObject({ across: 0, inside: 0 })
-  },
-)
+const LONG = new Set(['/gear/sacks', '/shape/library', '/shape/map'])
+
+it.each([
+  ...['/formula', '/shape', '/shape/library', '/shape/map', '/shape/sauces', '/shape/gauge'],
+  ...['/bench', '/log', '/gear', '/gear/machines', '/gear/sacks', '/gear/ways', '/gear/files'],
+])('%s needs no page scroll at 1280 × 800 and none sideways on a phone', async (path) => {
+  const overflow = () =>
+    page.$eval('main', (main) => ({
+      down: main.scrollHeight - main.clientHeight,
+      across: document.documentElement.scrollWidth - innerWidth,
+      inside: main.scrollWidth - main.clientWidth,
+    }))
+  await page.setViewport(DESK)
+  await page.goto(new URL(path, here.site.url).href, { waitUntil: 'networkidle0' })
+  const { down, ...sideways } = await overflow()
+  expect(sideways).toEqual({ across: 0, inside: 0 })
+  // A shelf of sacks or of shapes is as long as it is.
+  if (!LONG.has(path)) expect(down).toBe(0)
+  await page.setViewport(PHONE)
+  await page.reload({ waitUntil: 'networkidle0' })
+  expect(await overflow()).toMatchObject({ across: 0, inside: 0 })
+})
 
 it('every formula of the book fits the screen, and none runs out of a phone sideways', async () => {
   await page.setViewport(DESK)

@@ -2,8 +2,11 @@ import { computeSheet, planBatch, replay, type BenchAction, type BenchEvent, typ
 import { doughTable, ingredientTable, shapeTable } from '@harina/core'
 import { doughs, ingredients, schools, shapes } from '@harina/facts'
 import { cleanup } from '@testing-library/react'
+import { preferred } from '../../state/preferencesSlice.ts'
+import { store } from '../../state/store.ts'
 import { repository } from '../../storage/index.ts'
 import {
+  act,
   fireEvent,
   openBatch,
   press,
@@ -14,6 +17,7 @@ import {
   screen,
   settle,
   typeInto,
+  within,
 } from '../../testing/renderApp.tsx'
 import BenchStation from './BenchStation.tsx'
 
@@ -213,4 +217,15 @@ it('an address of no batch leads back to the bench', async () => {
   await putWorkspace({ ...sampleWorkspace, batches: [] })
   renderAt('/bench/none', pages)
   expect(await screen.findByText('The bench is clear', {}, { timeout: 4000 })).toBeTruthy()
+})
+
+it('on a screen that was measured, the shape step has the rope at life size and no knobs', async () => {
+  act(() => void store.dispatch(preferred({ devicePxPerMm: 4, gaugeChecked: true })))
+  await begin(90, ...done('flour', 'water', 'pour', 'feel', 'knead', 'rest', 'divide'))
+  const gauge = await screen.findByRole('region', { name: 'Gauge at life size' })
+  const rope = within(gauge).getByRole('img', { name: /^rope 9 mm thick, cut at 13 mm, at life size/ })
+  expect(rope.querySelector('rect[height="36"]')).not.toBeNull()
+  expect(within(gauge).queryByRole('slider')).toBeNull()
+  act(() => void store.dispatch(preferred({ devicePxPerMm: null, gaugeChecked: false })))
+  expect(screen.queryByRole('region', { name: 'Gauge at life size' })).toBeNull()
 })

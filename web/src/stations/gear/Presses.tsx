@@ -145,8 +145,8 @@ export function Presses({ gear }: { gear: Gear }) {
       )}
       {gear.presses.length > 0 && (
         <p className="small mt-2">
-          Hands, hair and sleeves away from screw and rollers; guards on; unplug before cleaning. The maker&apos;s
-          manual comes first.
+          Hands, hair and sleeves away from screw and rollers; guards on; unplug before cleaning. The maker’s manual
+          comes first.
         </p>
       )}
     </Section>

@@ -71,7 +71,7 @@ function InTheBook({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
               dispatch(draftOpened({ id: 'draft', formula: formula.id, sheet: { ...formula.sheet, shape: shape.id } }))
             }
           >
-            Take it
+            Take
           </button>
         </li>
       ))}
