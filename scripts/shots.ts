@@ -6,6 +6,7 @@ import {
   openPage,
   PHONE,
   press,
+  pressStarting,
   sees,
   serveSite,
   type Size,
@@ -23,6 +24,20 @@ async function prefer(theme: 'day' | 'lamp'): Promise<void> {
   await page.evaluate((wanted) => {
     localStorage.setItem('harina.preferences', JSON.stringify({ theme: wanted, sound: false, lastPath: '/formula' }))
   }, theme)
+}
+
+/** As if a card had been held against this screen. */
+async function measured(): Promise<void> {
+  await page.evaluate(() => {
+    const key = 'harina.preferences'
+    const kept = JSON.parse(localStorage.getItem(key) ?? '{}') as object
+    localStorage.setItem(key, JSON.stringify({ ...kept, devicePxPerMm: 4, gaugeChecked: true }))
+  })
+}
+
+/** The contact sheet: every drawing has come. */
+async function allDrawn(): Promise<void> {
+  await page.waitForFunction(() => !document.querySelector('[data-drawn=false]'), { timeout: 120_000 })
 }
 
 interface Shot {
@@ -99,6 +114,31 @@ const shots: readonly Shot[] = [
       await sees(page, 'board lengths')
     },
   },
+  {
+    name: 'shape-board',
+    at: '/formula',
+    shows: 'Where ',
+    before: async () => {
+      await openFormula('Hot-water skins')
+      await page.goto(new URL('/shape', site.url).href, { waitUntil: 'networkidle0' })
+      await pressStarting(page, 'Thin round wrappers')
+      await page.locator('::-p-aria([role="tab"][name="At the board"])').click()
+      await sees(page, 'Through the roller')
+    },
+  },
+  { name: 'shape-map', at: '/shape/map', shows: 'Water on 100 of flour' },
+  {
+    name: 'shape-gauge',
+    at: '/formula',
+    shows: 'Where ',
+    before: async () => {
+      await openFormula('Lamp-room semolina')
+      await measured()
+      await page.goto(new URL('/shape/gauge', site.url).href, { waitUntil: 'networkidle0' })
+      await sees(page, 'both lengths agreed')
+    },
+  },
+  { name: 'shapes', at: '/shape/library', shows: '107 shapes', size: { width: 1280, height: 2920 }, before: allDrawn },
   { name: 'bench-rest', at: '/bench', shows: 'Rest, wrapped' },
   { name: 'log', at: '/log/demo-6', shows: 'Gale' },
   { name: 'gear', at: '/gear', shows: 'Where flour stands' },

@@ -3,21 +3,21 @@ import type { Engraving } from '@harina/core/engraving'
 import { useEffect, useRef, useState } from 'react'
 import { engravingOf, imageOf, pathOf } from '../workers/engraving.ts'
 
-/** Null until it is made; `when` holds it back. */
+/** Null until it is made; `when` holds it back. What is shown is always of this shape, never of the one before. */
 function useEngraving(shape: Shape, when = true): Engraving | null {
-  const [engraving, setEngraving] = useState<Engraving | null>(null)
+  const [made, setMade] = useState<{ readonly of: Shape; readonly engraving: Engraving } | null>(null)
   useEffect(() => {
     if (!when) return
     let wanted = true
     engravingOf(shape).then(
-      (made) => wanted && setEngraving(made),
-      () => wanted && setEngraving(null),
+      (engraving) => wanted && setMade({ of: shape, engraving }),
+      () => wanted && setMade(null),
     )
     return () => {
       wanted = false
     }
   }, [shape, when])
-  return engraving
+  return made?.of === shape ? made.engraving : null
 }
 
 interface Props {

@@ -139,6 +139,18 @@ function RollerRow({
         >
           turn round
         </button>
+        . A sheet leaves{' '}
+        <QuantityField
+          label={`${roller.name}, spring-back`}
+          shown={formatNumber(roller.springBack, 2)}
+          unit="count"
+          min={1}
+          max={1.5}
+          widthCh={4}
+          className="text-[19px] font-semibold text-ink"
+          onChange={(springBack) => onChange({ ...roller, springBack })}
+        />{' '}
+        times as thick as its gap
       </p>
       <Dial roller={roller} onChange={onChange} />
     </li>

@@ -9,18 +9,18 @@ import { crossSectionOf, pathOf } from '../../workers/engraving.ts'
 import { MotionArrow } from './MotionArrow.tsx'
 
 function useCrossSection(shape: Shape): CrossSection | null {
-  const [section, setSection] = useState<CrossSection | null>(null)
+  const [made, setMade] = useState<{ readonly of: Shape; readonly section: CrossSection } | null>(null)
   useEffect(() => {
     let wanted = true
     crossSectionOf(shape).then(
-      (made) => wanted && setSection(made),
-      () => wanted && setSection(null),
+      (section) => wanted && setMade({ of: shape, section }),
+      () => wanted && setMade(null),
     )
     return () => {
       wanted = false
     }
   }, [shape])
-  return section
+  return made?.of === shape ? made.section : null
 }
 
 const [WIDE, HIGH] = [132, 96]

@@ -205,7 +205,7 @@ function OnScreen({ shape, scale }: { shape: Shape; scale: ScreenScale }) {
         onChange={(key, mm) => setBlank(resized(blank, key, mm))}
       />
       <figure>
-        <ShapeEngraving shape={shape} width={620} height={300} pxPerMm={pxPerMm} />
+        <ShapeEngraving shape={shape} width={440} height={220} pxPerMm={pxPerMm} />
         <figcaption className="small">The finished piece, at life size where there is room.</figcaption>
       </figure>
     </section>

@@ -11,7 +11,7 @@ import {
   type Shape,
   type ShapeQuery,
 } from '@harina/core'
-import { memo, useCallback, useDeferredValue, useMemo, useState } from 'react'
+import { memo, useCallback, useMemo, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { draftOpened, sheetEdited } from '../../state/draftSlice.ts'
 import { store, useAppDispatch } from '../../state/store.ts'
@@ -134,7 +134,7 @@ interface TileProps {
 
 /** All tiles stay; those that are not wanted are hidden, so a filter costs a class and no drawing. */
 const Tile = memo(({ shape, shown, onOpen }: TileProps) => (
-  <li hidden={!shown}>
+  <li hidden={!shown} className="[contain-intrinsic-size:auto_148px] [content-visibility:auto]">
     <button
       type="button"
       className="flex h-full w-full flex-col items-center gap-1 border-b border-line px-1 py-2 text-center hover:bg-ground"
@@ -152,11 +152,10 @@ export default function Library({ kitchen }: { kitchen: Kitchen }) {
   const dispatch = useAppDispatch()
   const navigate = useNavigate()
   const [query, setQuery] = useState<ShapeQuery>(anyShape)
-  const wanted = useDeferredValue(query)
   const { doughs, shapes } = kitchen
   const all = useMemo(() => [...shapes.values()], [shapes])
   const texts = useMemo(() => new Map(all.map((shape) => [shape.id, textOf(shape, doughs)])), [all, doughs])
-  const found = useMemo(() => new Set(findShapes(all, wanted, { texts, doughs })), [all, wanted, texts, doughs])
+  const found = useMemo(() => new Set(findShapes(all, query, { texts, doughs })), [all, query, texts, doughs])
   const open = useCallback(
     (shape: Shape) => {
       const draft = store.getState().draft.present

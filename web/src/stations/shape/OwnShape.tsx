@@ -24,7 +24,7 @@ import { useUnits } from '../../ui/units.ts'
 
 /** What can be measured of a blank, in words. */
 const measures: Readonly<Record<string, string>> = {
-  diameterMm: 'thickness of the rope, or width of the round',
+  diameterMm: 'thickness of the rope',
   cutMm: 'length of the cut',
   thicknessMm: 'thickness',
   widthMm: 'width',
@@ -160,7 +160,7 @@ export function OwnShapePanel({ worked, onClose }: { worked: Worked; onClose: ()
             {numbersOf(shape.blank).map(([key, value]) => (
               <Length
                 key={key}
-                label={measures[key]!}
+                label={shape.blank.type === 'disc' && key === 'diameterMm' ? 'width of the round' : measures[key]!}
                 mm={value}
                 onChange={(mm) => setShape({ ...shape, blank: { ...shape.blank, [key]: mm } as Blank })}
               />

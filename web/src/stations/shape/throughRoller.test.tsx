@@ -64,3 +64,14 @@ it('without a roller it says where to describe one; one too coarse is told of', 
   await settle()
   await waitFor(async () => expect((await section()).textContent).toContain('The narrowest setting leaves'))
 })
+
+it('as a belt a sheet may be twice as long, so there are half as many', async () => {
+  await lay('signal-noodles')
+  const roller = await section()
+  const pieces = () => Number(/(\d+) pieces of/.exec(roller.textContent!)?.[1] ?? 1)
+  const single = pieces()
+  expect(single).toBeGreaterThan(3)
+  fireEvent.change(screen.getByLabelText('How the sheet is run'), { target: { value: 'belt' } })
+  expect(pieces()).toBe(Math.ceil(single / 2))
+  expect(roller.textContent).toMatch(/folds make \d+ layers/)
+})

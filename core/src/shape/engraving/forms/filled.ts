@@ -83,7 +83,7 @@ export function crescent(form: FormOf<'crescent'>, wallMm: number): Scene {
     columns: 8,
     lines: [0, 0],
   })
-  return { patches: [...body, ...seam], view: { turn: Math.PI + 0.35, tilt: 0.45 } }
+  return { patches: [...body, ...seam], view: { turn: Math.PI + 0.3, tilt: 0.3 + bendDeg / 160 } }
 }
 
 /** A drop of filling under a braid of pleats, like the grain on an ear. */

@@ -176,7 +176,7 @@ export function scatter({ lengthMm, widthMm, torn }: FormOf<'scatter'>, wallMm: 
   return {
     patches: Array.from({ length: count }, (_, k) => {
       const [row, place] = [Math.floor(k / 3), k % 3]
-      const uneven = (salt: number) => (torn ? 1 + 0.5 * scattered(k, salt) : 1)
+      const uneven = (salt: number) => (torn ? 1 + 0.75 * scattered(k, salt) : 1)
       const corners: readonly Vec3[] = [
         [-a * uneven(1), -b * uneven(2), 0],
         [-a * uneven(3), b * uneven(4), 0],
@@ -184,7 +184,7 @@ export function scatter({ lengthMm, widthMm, torn }: FormOf<'scatter'>, wallMm: 
         [a * uneven(7), -b * uneven(8), 0],
       ]
       return plate({
-        middle: cornered(corners, (x, y) => 0.05 * ((x * y) / b) * (k % 2 === 0 ? 1 : -1)),
+        middle: cornered(corners, (x, y) => (torn ? 0.22 : 0.05) * ((x * y) / b) * (k % 2 === 0 ? 1 : -1)),
         wallMm,
         rows: 14,
         columns: 14,

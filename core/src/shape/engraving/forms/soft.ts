@@ -202,7 +202,7 @@ export function slant({ lengthMm, widthMm, heightMm, scored }: FormOf<'slant'>):
       .map(sheared)
       .map((patch) => moved(patch, 0.25 * k, [k * lengthMm * 0.9, k * widthMm * 0.5, 0]))
   }
-  return { patches: [0, 1].flatMap(one), view: { turn: 0.45, tilt: 0.85 } }
+  return { patches: [0, 1].flatMap(one), view: { turn: -0.3, tilt: 0.8 } }
 }
 
 /** Rolled between the palms and left in semolina: three, grainy all over. */

@@ -125,7 +125,7 @@ function Cutting({ shape, family, plan, roller }: Sheeted) {
           scrap
           {later.length > 0 &&
             `; its scrap rolled again gives ${later.map((each) => formatNumber(each.pieces, 0)).join(', then ')} more, and no further: it stiffens`}
-          .{' '}
+          . That is {formatNumber(stamped.pieces * sheet.sheets, 0)} in all; the rest stays scrap.{' '}
           <button type="button" className="quiet" onClick={saveLayout}>
             Layout at full size (SVG)
           </button>
@@ -198,6 +198,17 @@ export function ThroughRoller({ part, worked, kitchen }: { part: ShapePart; work
           </select>
         )}
         {rollers.length === 1 && <span className="small font-normal">{roller?.name}</span>}
+        {roller && (
+          <select
+            className="field small font-normal"
+            aria-label="How the sheet is run"
+            value={belt ? 'belt' : 'single'}
+            onChange={(event) => setBelt(event.target.value === 'belt')}
+          >
+            <option value="single">single sheets</option>
+            <option value="belt">as a belt, its ends joined</option>
+          </select>
+        )}
       </h2>
       {plan && roller ? (
         <Rolled shape={part.shape} family={worked.dough.family} plan={plan} roller={roller} />
