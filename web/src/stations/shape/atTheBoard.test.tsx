@@ -112,3 +112,17 @@ it('one dough, several shapes: each has its figures, and together they are the d
   expect(sheet().alsoShapes.map((also) => also.shape)).toEqual(['little-ears'])
   expect(parts().reduce((a, b) => a + b, 0)).toBeCloseTo(together, -0.5)
 })
+
+it('each of several shapes goes through the roller with its own share of the dough', async () => {
+  await lay('gale-noodles')
+  const metres = () =>
+    screen
+      .getAllByRole('region', { name: 'Through the roller' })
+      .map((roller) => Number(/([\d.]+) m of sheet/.exec(roller.textContent!)![1]))
+  const [whole] = metres()
+  const also = within(shapes()).getByLabelText(/Cut a part of it into/)
+  const [other] = [...also.querySelectorAll('option')].map((option) => option.value).filter(Boolean)
+  fireEvent.change(also, { target: { value: other } })
+  expect(metres()).toHaveLength(2)
+  expect(metres()[0]! / whole!).toBeCloseTo(0.8, 1)
+})

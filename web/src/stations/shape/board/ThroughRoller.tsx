@@ -174,10 +174,10 @@ export function ThroughRoller({ part, worked, kitchen }: { part: ShapePart; work
   const { rollers, boardMm } = kitchen.gear
   const [id, setId] = useState<string | null>(null)
   const roller = rollers.find((each) => each.id === id) ?? rollers[0]
-  const plan = useMemo(
-    () => roller && rollPlan({ shape: worked.shape, doughG: worked.usableG }, worked, roller, boardMm),
-    [worked, roller, boardMm],
-  )
+  const [belt, setBelt] = useState(false)
+  // A belt hangs double round the roller, so it may be twice as long as arms.
+  const reachMm = belt ? 2 * boardMm : boardMm
+  const plan = useMemo(() => roller && rollPlan(part, worked, roller, reachMm), [part, worked, roller, reachMm])
   if (!sheetCutOf(part.shape)) return null
   return (
     <section aria-label="Through the roller">
