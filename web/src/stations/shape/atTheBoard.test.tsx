@@ -119,6 +119,7 @@ it('each of several shapes goes through the roller with its own share of the dou
     screen
       .getAllByRole('region', { name: 'Through the roller' })
       .map((roller) => Number(/([\d.]+) m of sheet/.exec(roller.textContent!)![1]))
+  await screen.findByRole('region', { name: 'Through the roller' })
   const [whole] = metres()
   const also = within(shapes()).getByLabelText(/Cut a part of it into/)
   const [other] = [...also.querySelectorAll('option')].map((option) => option.value).filter(Boolean)
