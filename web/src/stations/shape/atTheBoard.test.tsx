@@ -118,7 +118,7 @@ it('each of several shapes goes through the roller with its own share of the dou
   const metres = () =>
     screen
       .getAllByRole('region', { name: 'Through the roller' })
-      .map((roller) => Number(/([\d.]+) m of sheet/.exec(roller.textContent!)![1]))
+      .map((roller) => Number(/(\d[\d.]*) m of sheet/.exec(roller.textContent!)![1]))
   await screen.findByRole('region', { name: 'Through the roller' })
   const [whole] = metres()
   const also = within(shapes()).getByLabelText(/Cut a part of it into/)
