@@ -127,8 +127,9 @@ export default function MethodMap({ kitchen }: { kitchen: Kitchen }) {
     <div className="max-w-[1040px]">
       <h1 className="head text-[24px]">Doughs and methods</h1>
       <p className="mb-2 leading-snug">
-        Each bar is what a family allows for one way of making, on flour of 14 % moisture; a stroke in it is where one
-        of its doughs likes to be. Where bars stand over each other, one dough can be made either way.
+        Each bar is what a family allows for one way of making, on flour of 14 % moisture: darker where the windows of
+        its doughs overlap, with a stroke where each likes to be. Where bars stand under each other, one dough can be
+        made either way. Press one to see its doughs.
       </p>
       {scales.map((scale) => {
         const reading = readingOn(scale)
