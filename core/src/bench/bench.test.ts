@@ -4,7 +4,7 @@ import { testKitchen, testSheet } from '../testing/testKitchen.ts'
 import { benchPieces, bowlBasis14, doughG, effectivePercent, planWindow, waterTargets } from './bowl.ts'
 import { currentStep, isRinging, redoable, replay, standing, standingFeel, undoable, untouched } from './fold.ts'
 import { planBatch } from './planBatch.ts'
-import { FEELS, planSchema, STEPS, type BenchAction, type BenchEvent } from './schema.ts'
+import { FEELS, planSchema, STEPS, VERDICTS, type BenchAction, type BenchEvent } from './schema.ts'
 import { additionOf, suggest } from './suggest.ts'
 import { summarise, thirstByLot } from './summary.ts'
 
@@ -32,6 +32,9 @@ const action: fc.Arbitrary<BenchAction> = fc.oneof(
   fc.record({ type: fc.constant('timer-stopped'), timer }),
   fc.record({ type: fc.constant('step-done'), step: fc.constantFrom(...STEPS) }),
   fc.record({ type: fc.constant('shaped'), pieces: fc.nat(500) }),
+  fc.record({ type: fc.constant('sampled'), grams: fc.double({ min: 0.01, max: 50, noNaN: true }) }),
+  fc.record({ type: fc.constant('cooked'), minutes: fc.integer({ min: 0, max: 60 }) }),
+  fc.record({ type: fc.constant('judged'), verdict: fc.constantFrom(...VERDICTS) }),
   fc.record({ type: fc.constant('noted'), text: fc.string() }),
   fc.record({ type: fc.constant('abandoned'), reason: fc.string() }),
   fc.record({ type: fc.constant('closed') }),
@@ -48,7 +51,7 @@ it('any sequence of events folds, and undoing the last tap restores the state ex
       const redo = stamp({ type: 'undone', events: [...redoable([...tapped, undo])] }, 102)
       expect(replay(plan, [...tapped, undo, redo])).toEqual(replay(plan, tapped))
     }),
-    { numRuns: 500 },
+    { numRuns: 10_000 },
   )
 })
 

@@ -37,6 +37,7 @@ export interface BenchState {
   readonly timers: Readonly<Partial<Record<TimerId, Timer>>>
   readonly done: readonly StepId[]
   readonly shapedPieces: number | null
+  readonly samples: readonly { readonly at: string; readonly grams: number }[]
   readonly cookedMin: number | null
   readonly verdict: Verdict | null
   readonly notes: readonly { readonly at: string; readonly text: string }[]
@@ -53,6 +54,7 @@ export const untouched: BenchState = {
   timers: {},
   done: [],
   shapedPieces: null,
+  samples: [],
   cookedMin: null,
   verdict: null,
   notes: [],
@@ -118,6 +120,8 @@ export function applyEvent(plan: Plan, state: BenchState, event: BenchEvent): Be
       return state.done.includes(event.step) ? state : { ...state, done: [...state.done, event.step] }
     case 'shaped':
       return { ...state, shapedPieces: event.pieces }
+    case 'sampled':
+      return { ...state, samples: [...state.samples, { at: event.at, grams: event.grams }] }
     case 'cooked':
       return { ...state, cookedMin: event.minutes }
     case 'judged':

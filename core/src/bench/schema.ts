@@ -92,6 +92,8 @@ export const benchEventSchema = z.discriminatedUnion('type', [
   z.strictObject({ ...base, type: z.literal('timer-stopped'), timer: timerId }),
   z.strictObject({ ...base, type: z.literal('step-done'), step: z.enum(STEPS) }),
   z.strictObject({ ...base, type: z.literal('shaped'), pieces: z.number().int().min(0).max(1_000_000) }),
+  /** One piece on the scale while shaping. */
+  z.strictObject({ ...base, type: z.literal('sampled'), grams: z.number().positive().max(10_000) }),
   z.strictObject({ ...base, type: z.literal('cooked'), minutes: z.number().min(0).max(600) }),
   z.strictObject({ ...base, type: z.literal('judged'), verdict: z.enum(VERDICTS) }),
   z.strictObject({ ...base, type: z.literal('noted'), text: noteSchema }),

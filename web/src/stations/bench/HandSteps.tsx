@@ -10,6 +10,7 @@ import { LifeSize } from '../../ui/gauge/LifeSize.tsx'
 import { useScreenScale } from '../../ui/gauge/useScreenScale.ts'
 import { useUnits } from '../../ui/units.ts'
 import { ShapeEngraving } from '../../ui/ShapeEngraving.tsx'
+import { EvenPieces } from './EvenPieces.tsx'
 import { Big, Note, StepSheet, useBench } from './StepSheet.tsx'
 
 function useFamily(plan: Plan) {
@@ -151,6 +152,7 @@ export function ShapeStep() {
           <LifeSize blank={plan.shape.blank} wallMm={shape?.wallMm ?? 2} pxPerMm={pxPerMm} family={family} />
         </section>
       )}
+      <EvenPieces />
       {shape && <HowTo shape={shape} />}
     </StepSheet>
   )

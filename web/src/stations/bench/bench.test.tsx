@@ -229,3 +229,21 @@ it('on a screen that was measured, the shape step has the rope at life size and 
   act(() => void store.dispatch(preferred({ devicePxPerMm: null, gaugeChecked: false })))
   expect(screen.queryByRole('region', { name: 'Gauge at life size' })).toBeNull()
 })
+
+it('pieces are weighed now and then: drift is said in words, with the length to cut, and a tap takes one back', async () => {
+  const plan = await begin(90, ...done('flour', 'water', 'pour', 'feel', 'knead', 'rest', 'divide'))
+  const even = await screen.findByRole('region', { name: 'Even pieces' })
+  expect(within(even).getByRole('button', { name: 'Note this piece' })).toHaveProperty('disabled', true)
+  for (let n = 0; n < 9; n += 1) {
+    await typeInto('A piece weighs', (plan.shape.pieceG * (1 + 0.02 * n)).toFixed(2))
+    await press('Note this piece')
+  }
+  expect((await state()).samples).toHaveLength(9)
+  expect(within(even).getByRole('status').textContent).toMatch(/getting heavier, \d+ % by now. Cut at 1[12]\.?\d* mm/)
+  expect(within(even).getByRole('img', { name: /9 pieces weighed round .*, drifting up/ })).toBeTruthy()
+  await press(/^Undo/)
+  expect((await state()).samples).toHaveLength(8)
+  await typeInto('A piece weighs', '-3')
+  expect(within(even).getByText(/Give at least/)).toBeTruthy()
+  expect((await state()).samples).toHaveLength(8)
+})
