@@ -117,6 +117,7 @@ export default ts.config(
   layer('state', 'app', 'stations', 'ui'),
   layer('storage', 'app', 'stations', 'ui', 'state'),
   layer('workers', 'app', 'stations', 'ui', 'state'),
+  layer('devices', 'app', 'stations', 'ui', 'state'),
   // Tests of the client may lay out the demo workspace.
   { files: ['web/src/**/*.test.{ts,tsx}', 'web/src/testing/**'], rules: only('core', 'facts', 'demo') },
   { files: ['web/src/**/*.{ts,tsx}'], ...hooks.configs.flat['recommended-latest'] },

@@ -1,6 +1,7 @@
 import express, { type Express } from 'express'
 import helmet from 'helmet'
 import { join } from 'node:path'
+import { createInstruments } from './instruments.ts'
 
 export interface AppOptions {
   /** The built client. */
@@ -38,6 +39,7 @@ export function createApp({ clientDir, startWorkspace }: AppOptions): Express {
     if (startWorkspace) answer.json(startWorkspace(Date.now()))
     else answer.status(204).end()
   })
+  app.use('/instruments', createInstruments().router)
   app.use(
     '/assets',
     express.static(join(clientDir, 'assets'), { immutable: true, maxAge: YEAR_S * 1000, fallthrough: false }),

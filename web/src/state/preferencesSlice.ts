@@ -8,6 +8,9 @@ const preferencesSchema = z.object({
   /** Device pixels a millimetre on this screen, once measured against a card; then whether a second length agreed. */
   devicePxPerMm: z.number().min(1).max(120).nullable().catch(null),
   gaugeChecked: z.boolean().catch(false),
+  /** The bench reads a scale; what stands still on it is taken by itself. */
+  scale: z.boolean().catch(false),
+  takesItself: z.boolean().catch(false),
   lastPath: z.string().startsWith('/').max(200).catch('/formula'),
 })
 

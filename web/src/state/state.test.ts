@@ -9,6 +9,8 @@ describe('preferences', () => {
     lastPath: '/formula',
     devicePxPerMm: null,
     gaugeChecked: false,
+    scale: false,
+    takesItself: false,
   }
   const holding = (text: string | null) => ({ getItem: () => text })
 
@@ -31,6 +33,8 @@ describe('preferences', () => {
       lastPath: '/log',
       devicePxPerMm: null,
       gaugeChecked: false,
+      scale: false,
+      takesItself: false,
     } as const
     writePreferences({ setItem: (_, value) => (kept = value) }, preferences)
     expect(readPreferences(holding(kept))).toEqual(preferences)

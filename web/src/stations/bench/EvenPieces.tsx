@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { recordTap } from '../../state/recordTap.ts'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { useUnits } from '../../ui/units.ts'
+import { ScaleStrip } from './ScaleStrip.tsx'
 import { useBench } from './StepSheet.tsx'
 
 const [WIDE, HIGH] = [420, 104]
@@ -102,6 +103,13 @@ export function EvenPieces() {
   return (
     <section aria-label="Even pieces" className="border-t border-line pt-2">
       <h2 className="head text-[18px]">Even pieces</h2>
+      <ScaleStrip
+        target={{
+          label: 'one piece',
+          targetG: null,
+          take: (weighed) => void recordTap(batch, { type: 'sampled', grams: weighed }),
+        }}
+      />
       <div className="flex flex-wrap items-center gap-x-6 gap-y-2">
         <div className="flex items-center gap-3">
           <QuantityField

@@ -1,4 +1,4 @@
-import { roundHalfUp, waterTargets } from '@harina/core'
+import { formatNumber, overPour, roundHalfUp, waterTargets } from '@harina/core'
 import { useState } from 'react'
 import { finishStep, recordTap } from '../../state/recordTap.ts'
 import { useKitchen } from '../../ui/kitchen.tsx'
@@ -6,6 +6,7 @@ import { QuantityField } from '../../ui/QuantityField.tsx'
 import { useUnits } from '../../ui/units.ts'
 import { BowlRule } from './BowlRule.tsx'
 import { Jug } from './Jug.tsx'
+import { ScaleStrip } from './ScaleStrip.tsx'
 import { Big, Note, StepSheet, useBench } from './StepSheet.tsx'
 
 export function PourStep() {
@@ -18,9 +19,17 @@ export function PourStep() {
   const [poured, setPoured] = useState<number | null>(null)
   const nowG = poured ?? leftG
   const { mass, massFigure, units } = useUnits()
+  const over = overPour(plan, state, state.pouredG + nowG)
   const grams = (value: number) => mass(value, plan.scaleStepG)
   const all = () => {
     void finishStep(batch, ...(nowG > 0 ? [{ type: 'poured', grams: nowG } as const] : []))
+    setPoured(null)
+  }
+  /** The rest of the formula follows the water. */
+  const withFlour = () => {
+    if (!over) return
+    const added = { type: 'added-flour', grams: roundHalfUp(over.flourG, plan.scaleStepG), saltG: over.saltG } as const
+    void finishStep(batch, { type: 'poured', grams: nowG }, added)
     setPoured(null)
   }
   const some = () => {
@@ -33,16 +42,27 @@ export function PourStep() {
       lead={dough ? `${dough.mixing.join('. ')}.` : undefined}
       action={{ label: nowG > 0 ? `Poured ${grams(nowG)}, go on` : 'Go on', run: all }}
       second={
-        poured !== null && poured > 0 && poured < leftG
-          ? { label: `Poured ${grams(nowG)}, more to come`, run: some }
-          : null
+        over
+          ? { label: `Poured ${grams(nowG)}, and ${grams(over.flourG)} of flour`, run: withFlour }
+          : poured !== null && poured > 0 && poured < leftG
+            ? { label: `Poured ${grams(nowG)}, more to come`, run: some }
+            : null
       }
       aside={
-        <Note title={`${grams(Math.max(0, water.totalG - state.pouredG - nowG))} stay in the jug`}>
-          Give them only if the dough asks, once the flour has had {plan.minutes.drink} minutes to drink.
-        </Note>
+        over ? (
+          <Note title={`${grams(over.overG)} more than all of it`} grade="caution">
+            {formatNumber(over.points, 1)} points wetter than the formula. {grams(over.flourG)} of flour
+            {over.saltG > 0 && ` with ${mass(over.saltG, 0.1)} of salt`} brings it back, and makes more dough; or go on,
+            and feel it first.
+          </Note>
+        ) : (
+          <Note title={`${grams(Math.max(0, water.totalG - state.pouredG - nowG))} stay in the jug`}>
+            Give them only if the dough asks, once the flour has had {plan.minutes.drink} minutes to drink.
+          </Note>
+        )
       }
     >
+      <ScaleStrip target={{ label: 'water in the bowl', targetG: leftG, take: setPoured }} />
       <div className="flex flex-wrap items-end gap-x-10 gap-y-3">
         <div>
           <Big label="still to pour" figure={massFigure(leftG, plan.scaleStepG)} unit={units.mass} />

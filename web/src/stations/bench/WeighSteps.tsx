@@ -6,6 +6,7 @@ import { QuantityField } from '../../ui/QuantityField.tsx'
 import { useKitchen } from '../../ui/kitchen.tsx'
 import { useUnits } from '../../ui/units.ts'
 import { Jug } from './Jug.tsx'
+import { ScaleStrip } from './ScaleStrip.tsx'
 import { Big, Note, StepSheet, useBench } from './StepSheet.tsx'
 
 /** What the maker says went on the scale; the plan's figure until something else is typed. */
@@ -97,6 +98,7 @@ export function FlourStep() {
   const off = rows.some((row) => weighing.gramsOf(row) !== row.weighedG)
   const empty = rows.filter((row) => row.part === 'flour').every((row) => weighing.gramsOf(row) <= 0)
   const weighedG = Object.fromEntries(rows.map((row) => [row.key, weighing.gramsOf(row)]))
+  const onScale = rows.find((row) => weighing.typed[row.key] === undefined) ?? rows.at(-1)
   return (
     <StepSheet
       title={plan.control.by === 'base' ? `Weigh ${plan.control.base} and flour` : 'Weigh the flour'}
@@ -112,6 +114,15 @@ export function FlourStep() {
       }}
       aside={<FlourNotes plan={plan} water={waterTargets(plan, { weighedG })} changed={off && !empty} />}
     >
+      {onScale && (
+        <ScaleStrip
+          target={{
+            label: onScale.name,
+            targetG: onScale.weighedG,
+            take: (grams) => weighing.set(onScale.key, grams),
+          }}
+        />
+      )}
       <div className={`grid gap-6 ${rows.length > 1 ? 'sm:grid-cols-2' : ''}`}>
         {rows.map((row) => (
           <div key={row.key}>

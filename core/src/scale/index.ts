@@ -1,0 +1,2 @@
+export * from './kitchenScale.ts'
+export * from './steady.ts'
