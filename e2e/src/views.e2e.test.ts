@@ -89,6 +89,16 @@ const views: readonly View[] = [
   { name: 'bench', path: '/bench', shows: 'Rest, wrapped' },
   { name: 'bench on a phone', path: '/bench', shows: 'Rest, wrapped', size: PHONE },
   {
+    name: 'something is wrong',
+    path: '/bench',
+    shows: 'Rest, wrapped',
+    open: async (page) => {
+      await press(page, 'Something is wrong')
+      await press(page, 'A hard skin on the dough')
+      await sees(page, 'Try first.')
+    },
+  },
+  {
     name: 'giving up',
     path: '/bench',
     shows: 'Rest, wrapped',

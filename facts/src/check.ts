@@ -4,9 +4,10 @@ import { ingredientSchema } from '@harina/core/ingredients'
 import { hazardSchema, schoolSchema } from '@harina/core/schools'
 import { pressKindSchema } from '@harina/core/records'
 import { sauceSchema } from '@harina/core/sauce'
+import { troubleSchema } from '@harina/core/trouble'
 import { doughSchema, shapeSchema } from '@harina/core/shape'
 import type { z } from '@harina/core'
-import { doughs, flavours, hazards, ingredients, presses, sauces, schools, shapes } from './index.ts'
+import { doughs, flavours, hazards, ingredients, presses, sauces, schools, shapes, troubles } from './index.ts'
 
 interface Table {
   readonly name: string
@@ -21,6 +22,7 @@ const tables: readonly Table[] = [
   { name: 'doughs', rows: doughs, schema: doughSchema, key: byId },
   { name: 'shapes', rows: shapes, schema: shapeSchema, key: byId },
   { name: 'schools', rows: schools, schema: schoolSchema, key: byId },
+  { name: 'troubles', rows: troubles, schema: troubleSchema, key: byId },
   { name: 'sauces', rows: sauces, schema: sauceSchema, key: byId },
   { name: 'presses', rows: presses, schema: pressKindSchema, key: byId },
   { name: 'hazards', rows: hazards, schema: hazardSchema, key: byId },

@@ -7,6 +7,7 @@ import type { Hazard, School } from '@harina/core/schools'
 import type { PressKind } from '@harina/core/records'
 import type { SauceRow } from '@harina/core/sauce'
 import type { Dough, Shape } from '@harina/core/shape'
+import type { Trouble } from '@harina/core/trouble'
 import type { Ingredient } from '@harina/core/ingredients'
 import doughRows from '../doughs.json' with { type: 'json' }
 import ingredientRows from '../ingredients.json' with { type: 'json' }
@@ -15,6 +16,7 @@ import hazardRows from '../hazards.json' with { type: 'json' }
 import schoolRows from '../schools.json' with { type: 'json' }
 import pressRows from '../presses.json' with { type: 'json' }
 import sauceRows from '../sauces.json' with { type: 'json' }
+import troubleRows from '../troubles.json' with { type: 'json' }
 import shapeRows from '../shapes.json' with { type: 'json' }
 
 export const ingredients = ingredientRows as unknown as readonly Ingredient[]
@@ -24,4 +26,5 @@ export const hazards = hazardRows as unknown as readonly Hazard[]
 export const flavours = flavourRows as unknown as readonly Flavour[]
 export const sauces = sauceRows as unknown as readonly SauceRow[]
 export const presses = pressRows as unknown as readonly PressKind[]
+export const troubles = troubleRows as unknown as readonly Trouble[]
 export const shapes = shapeRows as unknown as readonly Shape[]

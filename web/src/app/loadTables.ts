@@ -5,6 +5,7 @@ import schoolsUrl from '@harina/facts/schools.json?url&no-inline'
 import pressesUrl from '@harina/facts/presses.json?url&no-inline'
 import saucesUrl from '@harina/facts/sauces.json?url&no-inline'
 import shapesUrl from '@harina/facts/shapes.json?url&no-inline'
+import troublesUrl from '@harina/facts/troubles.json?url&no-inline'
 import type { RawTables } from '../ui/tables.ts'
 
 async function read<K extends keyof RawTables>(url: string): Promise<RawTables[K]> {
@@ -15,13 +16,14 @@ async function read<K extends keyof RawTables>(url: string): Promise<RawTables[K
 }
 
 export async function loadTables(): Promise<RawTables> {
-  const [ingredients, doughs, shapes, schools, sauces, presses] = await Promise.all([
+  const [ingredients, doughs, shapes, schools, sauces, presses, troubles] = await Promise.all([
     read<'ingredients'>(ingredientsUrl),
     read<'doughs'>(doughsUrl),
     read<'shapes'>(shapesUrl),
     read<'schools'>(schoolsUrl),
     read<'sauces'>(saucesUrl),
     read<'presses'>(pressesUrl),
+    read<'troubles'>(troublesUrl),
   ])
-  return { ingredients, doughs, shapes, schools, sauces, presses }
+  return { ingredients, doughs, shapes, schools, sauces, presses, troubles }
 }

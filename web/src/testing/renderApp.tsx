@@ -1,7 +1,7 @@
 /** The client on a memory router over a fake database, with the saved sample workspace in it. */
 import { readWorkspaceFile, type Batch, type Workspace } from '@harina/core'
 import sample from '@harina/core/fixtures/workspace-1.harina.json'
-import { doughs, ingredients, presses, sauces, schools, shapes } from '@harina/facts'
+import { doughs, ingredients, presses, sauces, schools, shapes, troubles } from '@harina/facts'
 import { act, configure, fireEvent, render, screen, waitFor, within } from '@testing-library/react'
 import { Provider } from 'react-redux'
 import { MemoryRouter, Route, Routes } from 'react-router'
@@ -15,7 +15,7 @@ import { provideTables } from '../ui/tables.ts'
 
 // A busy machine is slow, not wrong.
 configure({ asyncUtilTimeout: 8000, defaultHidden: true })
-provideTables({ ingredients, doughs, shapes, schools, sauces, presses })
+provideTables({ ingredients, doughs, shapes, schools, sauces, presses, troubles })
 
 const read = readWorkspaceFile(JSON.stringify(sample))
 if (!read.ok) throw new Error(read.problem.code)

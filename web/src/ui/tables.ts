@@ -8,6 +8,7 @@ import {
   type SauceRow,
   type School,
   type Shape,
+  type Trouble,
 } from '@harina/core'
 
 export interface RawTables {
@@ -17,9 +18,11 @@ export interface RawTables {
   readonly schools: readonly School[]
   readonly sauces: readonly SauceRow[]
   readonly presses: readonly PressKind[]
+  readonly troubles: readonly Trouble[]
 }
 
-export interface Tables extends Pick<Kitchen, 'doughs' | 'schools'>, Pick<RawTables, 'sauces' | 'presses'> {
+export interface Tables
+  extends Pick<Kitchen, 'doughs' | 'schools'>, Pick<RawTables, 'sauces' | 'presses' | 'troubles'> {
   readonly ingredientRows: readonly Ingredient[]
   readonly shapeRows: readonly Shape[]
 }

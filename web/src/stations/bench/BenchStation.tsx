@@ -18,6 +18,7 @@ import { VerdictStep } from './VerdictStep.tsx'
 import { FlourStep, WaterStep } from './WeighSteps.tsx'
 
 const GiveUp = lazy(() => import('./GiveUp.tsx'))
+const Troubles = lazy(() => import('./Troubles.tsx'))
 
 const sheets: Readonly<Record<StepId, ComponentType>> = {
   flour: FlourStep,
@@ -109,6 +110,7 @@ function RunningSheet({ running, step }: { running: RunningBatch; step: StepId }
   const steps = useMemo(() => stepsOf(batch.plan), [batch.plan])
   const { shown, lookAt, live, back } = useLooking(steps, step)
   const [givingUp, setGivingUp] = useState(false)
+  const [trouble, setTrouble] = useState(false)
   const view = useMemo(() => ({ running, live, back, nowMs }), [running, live, back, nowMs])
   const Sheet = sheets[shown]
   useEffect(() => {
@@ -125,11 +127,19 @@ function RunningSheet({ running, step }: { running: RunningBatch; step: StepId }
         <button type="button" className="quiet min-h-9" onClick={() => void redoTap(batch)}>
           Redo
         </button>
+        <button type="button" className="quiet min-h-9" onClick={() => setTrouble(true)}>
+          Something is wrong
+        </button>
         <span className="small hidden md:inline">{planLine(batch.plan, worded)}</span>
         <button type="button" className="quiet ml-auto min-h-9" onClick={() => setGivingUp(true)}>
           Give this batch up
         </button>
       </footer>
+      {trouble && (
+        <Suspense>
+          <Troubles onClose={() => setTrouble(false)} />
+        </Suspense>
+      )}
       {givingUp && (
         <Suspense>
           <GiveUp batch={batch} onClose={() => setGivingUp(false)} />

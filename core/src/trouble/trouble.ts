@@ -1,0 +1,160 @@
+/** From a sign to its causes, weighed by what this batch's own numbers say. */
+import { bowlOnRule, flourG, planWindow, saltG, type BenchState, type Plan } from '../bench/index.ts'
+import { sampleReport, PIECE_TOLERANCE_PERCENT } from '../bench/samples.ts'
+import { FAMILIES } from '../shape/index.ts'
+import { z } from '../zod.ts'
+
+export const TROUBLE_STAGES = [
+  'mix',
+  'knead',
+  'rest',
+  'roll',
+  'cut',
+  'shape',
+  'extrude',
+  'dry',
+  'store',
+  'cook',
+  'serve',
+] as const
+export type TroubleStage = (typeof TROUBLE_STAGES)[number]
+
+/** What a batch's numbers can show. */
+export const EVIDENCE = [
+  'dry',
+  'wet',
+  'not-drunk',
+  'no-rest',
+  'thirsty-flour',
+  'uneven',
+  'alkali-high',
+  'alkali-low',
+] as const
+export type EvidenceCode = (typeof EVIDENCE)[number]
+
+export const troubleSchema = z.strictObject({
+  id: z.string().min(1),
+  stage: z.enum(TROUBLE_STAGES),
+  families: z.array(z.enum(FAMILIES)).min(1),
+  sign: z.string().min(1),
+  /** Likeliest first. */
+  causes: z
+    .array(
+      z.strictObject({
+        cause: z.string().min(1),
+        likelihood: z.enum(['high', 'medium', 'low']),
+        shownBy: z.array(z.enum(EVIDENCE)).optional(),
+      }),
+    )
+    .min(1),
+  test: z.string().min(1),
+  now: z.string().min(1),
+  /** What goes in, for 500 g of flour. */
+  add: z.strictObject({ what: z.enum(['water', 'flour']), gPer500: z.number().positive() }).optional(),
+  next: z.string().min(1),
+  safety: z.string().min(1).optional(),
+  confidence: z.enum(['low', 'medium', 'high']),
+})
+export type Trouble = z.infer<typeof troubleSchema>
+
+export interface Evidence {
+  readonly code: EvidenceCode
+  /** In what it is measured by: points outside the window, minutes still to wait, percent. */
+  readonly by: number
+}
+
+const MINUTE_MS = 60_000
+/** Closer to the window than this is no evidence. Points. */
+const CLEAR_POINTS = 0.3
+/** A flour that wants so much more than its paper is thirsty. Points. */
+const THIRSTY_POINTS = 1
+/** Of flour; usual is 0.6 to 1.6. Percent. */
+const [ALKALI_LOW, ALKALI_HIGH] = [0.6, 1.6]
+
+function bowlEvidence(plan: Plan, state: BenchState): readonly Evidence[] {
+  if (state.additions.length === 0 && !state.done.includes('pour') && plan.control.by === 'hydration') return []
+  const reading = bowlOnRule(plan, state)
+  const { low, high } = planWindow(plan)
+  const outside = reading < low ? reading - low : reading > high ? reading - high : 0
+  if (Math.abs(outside) < CLEAR_POINTS) return []
+  // On a base the rule counts flour: more of it is stiffer.
+  const stiff = outside < 0 === (plan.control.by === 'hydration')
+  return [{ code: stiff ? 'dry' : 'wet', by: Math.abs(outside) }]
+}
+
+function timeEvidence(plan: Plan, state: BenchState, nowMs: number): readonly Evidence[] {
+  const last = state.additions.filter(({ what }) => what === 'water').at(-1)
+  const drunkMin = last ? (nowMs - Date.parse(last.at)) / MINUTE_MS : Infinity
+  const rest = state.timers.rest
+  const restedMin = rest ? (nowMs - Date.parse(rest.startedAt)) / MINUTE_MS : 0
+  const kneaded = state.done.includes('knead')
+  return [
+    ...(drunkMin < plan.minutes.drink ? [{ code: 'not-drunk', by: plan.minutes.drink - drunkMin } as const] : []),
+    ...(kneaded && restedMin < plan.minutes.rest.low
+      ? [{ code: 'no-rest', by: plan.minutes.rest.low - restedMin } as const]
+      : []),
+  ]
+}
+
+/** What this batch's numbers show, at a time. */
+export function evidenceOf(plan: Plan, state: BenchState, nowMs: number): readonly Evidence[] {
+  const thirst = plan.hydration.expected14 - plan.hydration.paper14
+  const samples = sampleReport(plan, state)
+  const uneven = samples && (samples.drift !== 'none' || (samples.cvPercent ?? 0) > PIECE_TOLERANCE_PERCENT)
+  const alkali = plan.rows.filter((row) => row.part === 'alkali').reduce((sum, row) => sum + row.percent, 0)
+  return [
+    ...bowlEvidence(plan, state),
+    ...timeEvidence(plan, state, nowMs),
+    ...(thirst >= THIRSTY_POINTS ? [{ code: 'thirsty-flour', by: thirst } as const] : []),
+    ...(uneven ? [{ code: 'uneven', by: samples.cvPercent ?? 0 } as const] : []),
+    ...(alkali > ALKALI_HIGH ? [{ code: 'alkali-high', by: alkali } as const] : []),
+    ...(alkali > 0 && alkali < ALKALI_LOW ? [{ code: 'alkali-low', by: alkali } as const] : []),
+  ]
+}
+
+export interface WeighedCause {
+  readonly cause: string
+  readonly likelihood: 'high' | 'medium' | 'low'
+  /** What in the batch speaks for it. */
+  readonly shownBy: readonly Evidence[]
+  /** The bowl says the contrary. */
+  readonly against: boolean
+}
+
+const OFTEN = { high: 3, medium: 2, low: 1 } as const
+/** Evidence outweighs how usual a cause is. */
+const SHOWN = 3
+const AGAINST = -3
+
+/** Causes, likeliest first for this batch; among equals as the table has them. */
+export function weighedCauses({ causes }: Trouble, evidence: readonly Evidence[]): readonly WeighedCause[] {
+  const bowl = evidence.find(({ code }) => code === 'dry' || code === 'wet')?.code
+  const rank = ({ likelihood, shownBy, against }: WeighedCause) =>
+    OFTEN[likelihood] + (shownBy.length > 0 ? SHOWN : 0) + (against ? AGAINST : 0)
+  return causes
+    .map(({ cause, likelihood, shownBy = [] }): WeighedCause => {
+      const opposite = bowl === 'dry' ? 'wet' : 'dry'
+      return {
+        cause,
+        likelihood,
+        shownBy: evidence.filter(({ code }) => shownBy.includes(code)),
+        against: bowl !== undefined && shownBy.includes(opposite) && !shownBy.includes(bowl),
+      }
+    })
+    .sort((a, b) => rank(b) - rank(a))
+}
+
+export interface Remedy {
+  readonly what: 'water' | 'flour'
+  readonly grams: number
+  /** With flour, in the formula's proportion. */
+  readonly saltG: number
+}
+
+/** The remedy for this bowl; null where nothing goes in. */
+export function remedyFor({ add }: Trouble, plan: Plan, state: BenchState): Remedy | null {
+  if (!add) return null
+  const flour = flourG(plan, state)
+  const grams = (add.gPer500 * flour) / 500
+  return { what: add.what, grams, saltG: add.what === 'flour' && flour > 0 ? (grams * saltG(plan, state)) / flour : 0 }
+}

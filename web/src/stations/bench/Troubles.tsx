@@ -1,0 +1,184 @@
+/** From a sign to its causes, ranked by what this batch shows, and the remedy in its own grams. */
+import {
+  evidenceOf,
+  formatNumber,
+  remedyFor,
+  roundHalfUp,
+  TROUBLE_STAGES,
+  weighedCauses,
+  type Evidence,
+  type StepId,
+  type Trouble,
+  type TroubleStage,
+} from '@harina/core'
+import { useMemo, useState } from 'react'
+import { recordTap } from '../../state/recordTap.ts'
+import { notify } from '../../state/notify.ts'
+import { useKitchen } from '../../ui/kitchen.tsx'
+import { SidePanel } from '../../ui/SidePanel.tsx'
+import { tables } from '../../ui/tables.ts'
+import { useUnits } from '../../ui/units.ts'
+import { useBench } from './StepSheet.tsx'
+
+const stageWords: Readonly<Record<TroubleStage, string>> = {
+  mix: 'mixing',
+  knead: 'kneading',
+  rest: 'resting',
+  roll: 'rolling',
+  cut: 'cutting',
+  shape: 'shaping',
+  extrude: 'pressing',
+  dry: 'drying',
+  store: 'keeping',
+  cook: 'cooking',
+  serve: 'serving',
+}
+
+const stageOf: Readonly<Record<StepId, TroubleStage>> = {
+  flour: 'mix',
+  water: 'mix',
+  pour: 'mix',
+  feel: 'mix',
+  knead: 'knead',
+  rest: 'rest',
+  divide: 'shape',
+  shape: 'shape',
+  cook: 'cook',
+  verdict: 'serve',
+}
+
+function evidenceWords({ code, by }: Evidence): string {
+  switch (code) {
+    case 'dry':
+      return `the bowl stands ${formatNumber(by, 1)} points stiffer than the shape's window`
+    case 'wet':
+      return `the bowl stands ${formatNumber(by, 1)} points softer than the shape's window`
+    case 'not-drunk':
+      return `water went in lately: ${formatNumber(Math.ceil(by), 0)} min until it has drunk`
+    case 'no-rest':
+      return `${formatNumber(Math.ceil(by), 0)} min short of its least rest`
+    case 'thirsty-flour':
+      return `this flour has wanted ${formatNumber(by, 1)} points more than its paper`
+    case 'uneven':
+      return `the pieces stray by ${formatNumber(by, 0)} %`
+    case 'alkali-high':
+      return `${formatNumber(by, 2)} % alkali on flour`
+    case 'alkali-low':
+      return `only ${formatNumber(by, 2)} % alkali on flour`
+  }
+}
+
+function Found({ trouble, onBack }: { trouble: Trouble; onBack: () => void }) {
+  const { running, nowMs } = useBench()
+  const { batch, state } = running
+  const { plan } = batch
+  const { mass } = useUnits()
+  const causes = weighedCauses(trouble, evidenceOf(plan, state, nowMs))
+  const remedy = remedyFor(trouble, plan, state)
+  const addG = remedy && Math.max(plan.scaleStepG, roundHalfUp(remedy.grams, plan.scaleStepG))
+  const add = () => {
+    if (!remedy || addG === null) return
+    void recordTap(
+      batch,
+      remedy.what === 'water'
+        ? { type: 'poured', grams: addG }
+        : { type: 'added-flour', grams: addG, saltG: remedy.saltG },
+    )
+    notify(`${mass(addG, plan.scaleStepG)} of ${remedy.what} is in the batch`)
+  }
+  const write = () => {
+    void recordTap(batch, {
+      type: 'noted',
+      text: `${trouble.sign}. ${causes[0]?.cause ?? ''}. Next time: ${trouble.next}`,
+    })
+    notify('Written into this batch')
+  }
+  return (
+    <div className="flex flex-col gap-4 leading-snug">
+      <button type="button" className="quiet self-start" onClick={onBack}>
+        Other signs
+      </button>
+      <h3 className="head text-[21px]">{trouble.sign}</h3>
+      <ol className="list-decimal space-y-1 pl-6">
+        {causes.map(({ cause, shownBy, against }) => (
+          <li key={cause}>
+            <span className={shownBy.length > 0 ? 'font-semibold' : ''}>{cause}</span>
+            {shownBy.length > 0 && <span className="text-second">: {shownBy.map(evidenceWords).join('; ')}</span>}
+            {against && <span className="text-second">: the bowl says the contrary</span>}
+          </li>
+        ))}
+      </ol>
+      <p>
+        <span className="font-semibold">Try first.</span> {trouble.test}
+      </p>
+      <p>
+        <span className="font-semibold">Now.</span> {trouble.now}
+      </p>
+      {remedy && addG !== null && (
+        <button type="button" className="box min-h-12 self-start px-4 font-semibold" onClick={add}>
+          Add {mass(addG, plan.scaleStepG)} of {remedy.what}
+          {remedy.saltG >= 0.05 && `, with ${mass(remedy.saltG, 0.1)} of salt`}
+        </button>
+      )}
+      <p>
+        <span className="font-semibold">Next time.</span> {trouble.next}
+      </p>
+      {trouble.safety && <p className="border-l-[5px] border-danger pl-3">{trouble.safety}</p>}
+      <button type="button" className="quiet self-start" onClick={write}>
+        Write it into this batch
+      </button>
+    </div>
+  )
+}
+
+export default function Troubles({ onClose }: { onClose: () => void }) {
+  const { running } = useBench()
+  const family = useKitchen()?.doughs.get(running.batch.plan.sheet.dough)?.family
+  const [stage, setStage] = useState<TroubleStage>(running.step ? stageOf[running.step] : 'serve')
+  const [chosen, setChosen] = useState<Trouble | null>(null)
+  const mine = useMemo(
+    () => tables().troubles.filter((trouble) => !family || trouble.families.includes(family)),
+    [family],
+  )
+  const stages = TROUBLE_STAGES.filter((each) => mine.some((trouble) => trouble.stage === each))
+  return (
+    <SidePanel title="Something is wrong" onClose={onClose}>
+      {chosen ? (
+        <Found trouble={chosen} onBack={() => setChosen(null)} />
+      ) : (
+        <>
+          <label className="mb-3 flex items-center gap-2">
+            <span className="small">while</span>
+            <select
+              className="box"
+              value={stage}
+              onChange={(event) => setStage(event.target.value as TroubleStage)}
+              aria-label="When it shows"
+            >
+              {stages.map((each) => (
+                <option key={each} value={each}>
+                  {stageWords[each]}
+                </option>
+              ))}
+            </select>
+          </label>
+          <ul aria-label="Signs">
+            {mine
+              .filter((trouble) => trouble.stage === stage)
+              .map((trouble) => (
+                <li key={trouble.id}>
+                  <button
+                    type="button"
+                    className="min-h-12 w-full border-b border-line py-2 text-left text-[17px] leading-snug hover:bg-ground"
+                    onClick={() => setChosen(trouble)}
+                  >
+                    {trouble.sign}
+                  </button>
+                </li>
+              ))}
+          </ul>
+        </>
+      )}
+    </SidePanel>
+  )
+}
