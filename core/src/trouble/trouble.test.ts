@@ -1,6 +1,6 @@
 import { troubles } from '@harina/facts'
-import { replay, planBatch, type BenchAction, type BenchEvent } from '../bench/index.ts'
-import { computeSheet, startSheet } from '../sheet/index.ts'
+import { replay, planBatch, type BenchAction, type BenchEvent, type Plan } from '../bench/index.ts'
+import { computeSheet } from '../sheet/index.ts'
 import { testKitchen, testSheet } from '../testing/testKitchen.ts'
 import { evidenceOf, remedyFor, weighedCauses } from './trouble.ts'
 
@@ -34,18 +34,20 @@ it('too little water is dry, too much is wet, and each lately poured has not dru
 })
 
 it('on a base the rule counts flour, so above it is stiff', () => {
-  const { doughs, shapes } = testKitchen
-  const sheet = startSheet(doughs.get('potato-dough')!, shapes.get('pillows')!, testKitchen)
-  const gnocchi = computeSheet(sheet, testKitchen)
-  if (!gnocchi.ok) throw new Error(gnocchi.problem.code)
-  const onBase = planBatch(gnocchi.value, testKitchen, plan.at, null)
+  const flour = plan.rows.find((row) => row.part === 'flour')!
+  // A third of flour on the potato.
+  const onBase: Plan = {
+    ...plan,
+    control: { by: 'base', base: 'potato' },
+    rows: [flour, { ...flour, key: 'potato', part: 'base', weighedG: flour.weighedG * 3 }],
+  }
   const within = (low: number, high: number) => ({
     ...onBase,
     shape: { ...onBase.shape, window: { low, best: (low + high) / 2, high } },
   })
   expect(codes(within(5, 10), after(), at(60))).toContain('dry')
   expect(codes(within(60, 80), after(), at(60))).toContain('wet')
-  expect(codes(onBase, after(), at(60))).not.toContain('wet')
+  expect(codes(within(30, 36), after(), at(60)).filter((code) => code === 'dry' || code === 'wet')).toEqual([])
 })
 
 it('kneaded and hardly rested; a hand that strays; alkali beyond the usual', () => {
