@@ -57,7 +57,7 @@ it('signs of the step at hand come first; others are a choice away', async () =>
   const signs = () => within(screen.getByRole('list', { name: 'Signs' })).getAllByRole('button')
   expect(signs().map((sign) => sign.textContent)).toContain('The flour will not gather; dry bits stay in the bowl')
   fireEvent.change(screen.getByLabelText('When it shows'), { target: { value: 'cook' } })
-  expect(signs().map((sign) => sign.textContent)).toContain('Pieces clump in the pot')
+  expect(signs().map((sign) => sign.textContent)).toContain('The pot’s pieces clump')
 })
 
 it('causes are told with this batch’s numbers, the remedy goes into the batch, and it is written down', async () => {
