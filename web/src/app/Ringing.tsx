@@ -4,6 +4,7 @@ import { useEffect, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { ringingOf, useRunningBatches, type NamedTimer } from '../ui/batches.ts'
 import { useNow } from '../ui/useNow.ts'
+import { useBenchHold } from '../state/benchLock.ts'
 import { recordTap } from '../state/recordTap.ts'
 import { freeSound, ring, soundIsHeld } from '../ui/sound.ts'
 import { useApp } from '../state/store.ts'
@@ -76,7 +77,9 @@ export function Ringing() {
   const batches = useRunningBatches()
   const now = useNow()
   const sound = useApp((state) => state.preferences.sound)
-  const ringing = ringingOf(batches, now)
+  // Every tab hears of it; only the one that holds the bench rings.
+  const mine = useBenchHold() === 'here'
+  const ringing = mine ? ringingOf(batches, now) : []
   const held = useRinging(ringing.length > 0, sound, ringing[0])
   if (ringing.length === 0) return null
   return (

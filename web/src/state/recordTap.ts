@@ -14,7 +14,8 @@ import {
 import { nanoid } from 'nanoid'
 import { formatISO } from 'date-fns'
 import { repository } from '../storage/index.ts'
-import { notifyTrouble } from './notify.ts'
+import { benchHold, takeBenchOver } from './benchLock.ts'
+import { notify, notifyTrouble } from './notify.ts'
 
 /** ISO 8601 with this place's offset, to the millisecond: what one tap recorded carries one time. */
 export function timeNow(now = new Date()): string {
@@ -38,6 +39,10 @@ const stamped = (actions: readonly BenchAction[]): BenchEvent[] => {
 }
 
 async function write(batch: string, actions: readonly BenchAction[]): Promise<void> {
+  if (benchHold() === 'elsewhere')
+    return notify('Another tab holds the bench', {
+      description: 'Nothing was recorded here. Take the bench over, then tap again.',
+    })
   try {
     await repository.record(batch, stamped(actions))
   } catch (error) {
@@ -74,6 +79,8 @@ export async function takeToBench(
   kitchen: Kitchen,
   formula: string | null,
 ): Promise<readonly string[]> {
+  // Who begins a batch wants to work on it.
+  void takeBenchOver()
   const ids = Array.from({ length: mixes }, () => nanoid())
   for (const [index, id] of ids.entries()) {
     const name = mixes === 1 ? sheet.name : `${sheet.name.slice(0, 100)}, mix ${index + 1} of ${mixes}`

@@ -3,6 +3,7 @@ import { readWorkspaceFile } from '@harina/core'
 import { liveQuery } from 'dexie'
 import { repository } from '../storage/index.ts'
 import { notifyTrouble } from './notify.ts'
+import { startBenchLock } from './benchLock.ts'
 import { openBatchesRead } from './benchSlice.ts'
 import { draftLoaded } from './draftSlice.ts'
 import { writePreferences } from './preferencesSlice.ts'
@@ -63,6 +64,7 @@ export async function startSession(): Promise<void> {
   await readDraft()
   keepDraft()
   keepPreferences()
+  await startBenchLock()
   await new Promise<void>((resolve, reject) => {
     liveQuery(() => repository.openBatches()).subscribe({
       next: (batches) => {

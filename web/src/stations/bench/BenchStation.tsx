@@ -3,6 +3,7 @@ import { lazy, Suspense, useEffect, useMemo, useState, type ComponentType } from
 import { Link, Navigate, useNavigate, useParams } from 'react-router'
 import { BatchStrip } from '../../ui/BatchStrip.tsx'
 import { FindButton } from '../../ui/FindButton.tsx'
+import { takeBenchOver, useBenchHold } from '../../state/benchLock.ts'
 import { redoTap, undoTap } from '../../state/recordTap.ts'
 import { isTyping } from '../../ui/keys.ts'
 import { useRunningBatches, type RunningBatch } from '../../ui/batches.ts'
@@ -111,6 +112,7 @@ function RunningSheet({ running, step }: { running: RunningBatch; step: StepId }
   const { shown, lookAt, live, back } = useLooking(steps, step)
   const [givingUp, setGivingUp] = useState(false)
   const [trouble, setTrouble] = useState(false)
+  const elsewhere = useBenchHold() === 'elsewhere'
   const view = useMemo(() => ({ running, live, back, nowMs }), [running, live, back, nowMs])
   const Sheet = sheets[shown]
   useEffect(() => {
@@ -118,6 +120,14 @@ function RunningSheet({ running, step }: { running: RunningBatch; step: StepId }
   }, [shown])
   return (
     <BenchViewContext value={view}>
+      {elsewhere && (
+        <p className="mb-2 flex flex-wrap items-center gap-x-5 gap-y-1 border-l-[5px] border-ink bg-ground px-3 py-2">
+          <span>Another tab holds the bench. Here it is followed as it happens.</span>
+          <button type="button" className="box min-h-10 px-4 font-semibold" onClick={() => void takeBenchOver()}>
+            Take the bench over
+          </button>
+        </p>
+      )}
       <StepLine steps={steps} done={state.done} current={step} shown={shown} onLook={lookAt} />
       <Sheet key={shown} />
       <footer className="flex flex-wrap items-baseline gap-x-6 gap-y-1 border-t border-line pt-2 text-[15px]">

@@ -1,0 +1,68 @@
+/** Two tabs: one holds the bench, the other follows live, records nothing, and can take it over. */
+import type { Page } from 'puppeteer-core'
+import { openPage, press, pressStarting, sees, textOf } from './harness/index.ts'
+import { useSite } from './useSite.ts'
+
+const here = useSite('file')
+let first: Page
+let second: Page
+
+const goTo = (page: Page, path: string) => page.goto(new URL(path, here.site.url).href, { waitUntil: 'networkidle0' })
+const events = (page: Page) =>
+  page.evaluate(
+    () =>
+      new Promise<number>((resolve, reject) => {
+        const opening = indexedDB.open('harina')
+        opening.onerror = () => reject(new Error('no store'))
+        opening.onsuccess = () => {
+          const count = opening.result.transaction('events').objectStore('events').count()
+          count.onsuccess = () => resolve(count.result)
+        }
+      }),
+  )
+
+beforeAll(async () => {
+  first = await openPage(here.visit, here.site.url)
+  await goTo(first, '/formula')
+  await press(first, 'Take to the bench')
+  await sees(first, 'Weigh the flour')
+  second = await here.visit.browser.newPage()
+  await goTo(second, new URL(first.url()).pathname)
+  await sees(second, 'Weigh the flour')
+})
+
+it('the second tab says that it follows, and a tap there records nothing', async () => {
+  await sees(second, 'Another tab holds the bench')
+  expect(await textOf(first)).not.toContain('Another tab holds the bench')
+  const before = await events(second)
+  await pressStarting(second, 'Weighed, go on')
+  await sees(second, 'Nothing was recorded here')
+  expect(await events(second)).toBe(before)
+})
+
+it('what is tapped in the first is seen in the second at once', async () => {
+  await first.bringToFront()
+  await pressStarting(first, 'Weighed, go on')
+  await sees(first, 'Make the water')
+  await second.bringToFront()
+  await sees(second, 'Make the water')
+})
+
+it('the second takes the bench over: now the first follows, and the second records', async () => {
+  await press(second, 'Take the bench over')
+  await second.waitForFunction(() => !document.body.innerText.includes('Another tab holds the bench'))
+  await pressStarting(second, 'Made, go on')
+  await sees(second, 'still to pour')
+  await first.bringToFront()
+  await sees(first, 'Another tab holds the bench')
+  await sees(first, 'still to pour')
+})
+
+it('when the holder goes, the bench comes back by itself', async () => {
+  await second.close()
+  await first.waitForFunction(() => !document.body.innerText.includes('Another tab holds the bench'), {
+    timeout: 15_000,
+  })
+  await pressStarting(first, 'Poured')
+  await sees(first, 'How does it feel?')
+})
