@@ -1,6 +1,9 @@
 import { replay } from '@harina/core'
 import { cleanup } from '@testing-library/react'
+import { startBenchLock } from '../state/benchLock.ts'
+import { browserLocks } from '../testing/browserLocks.ts'
 import {
+  act,
   openBatch,
   press,
   putWorkspace,
@@ -51,4 +54,12 @@ it('rings no more once the step is done without it', async () => {
   ])
   await readOpen()
   expect(screen.queryByRole('alert')).toBeNull()
+})
+
+it('in a tab that only follows it stays still; once the bench is taken over it calls', async () => {
+  const browser = browserLocks(true)
+  await act(() => startBenchLock(browser.locks))
+  expect(screen.queryByRole('alert')).toBeNull()
+  act(() => browser.otherLetsGo())
+  expect(await screen.findByRole('alert')).toBeTruthy()
 })
