@@ -2,6 +2,9 @@
 import { eachTriangle, type Patch } from './patch.ts'
 import type { Vec3 } from './vec.ts'
 
+// Called for every triangle: looked up once.
+const { floor, ceil, min, max, abs, round } = Math
+
 export interface Paper {
   readonly minX: number
   readonly minY: number
@@ -20,19 +23,19 @@ const CELLS = 620
 
 /** `patches` as the eye sees them: x to the right, y down, z towards the eye. */
 export function depthOf(patches: readonly Patch[], { minX, minY, widthMm, heightMm }: Paper): Depth {
-  const cellMm = Math.max(widthMm, heightMm) / CELLS
-  const [width, height] = [Math.ceil(widthMm / cellMm) + 1, Math.ceil(heightMm / cellMm) + 1]
+  const cellMm = max(widthMm, heightMm) / CELLS
+  const [width, height] = [ceil(widthMm / cellMm) + 1, ceil(heightMm / cellMm) + 1]
   const cells = new Float32Array(width * height).fill(-Infinity)
   const fill = (a: Vec3, b: Vec3, c: Vec3) => {
     const [ax, ay] = [(a[0] - minX) / cellMm, (a[1] - minY) / cellMm]
     const [bx, by] = [(b[0] - minX) / cellMm, (b[1] - minY) / cellMm]
     const [cx, cy] = [(c[0] - minX) / cellMm, (c[1] - minY) / cellMm]
     const area = (bx - ax) * (cy - ay) - (cx - ax) * (by - ay)
-    if (Math.abs(area) < 1e-9) return
-    const [left, right] = [Math.max(0, Math.floor(Math.min(ax, bx, cx))), Math.ceil(Math.max(ax, bx, cx))]
-    const [top, bottom] = [Math.max(0, Math.floor(Math.min(ay, by, cy))), Math.ceil(Math.max(ay, by, cy))]
-    for (let y = top; y <= Math.min(height - 1, bottom); y += 1)
-      for (let x = left; x <= Math.min(width - 1, right); x += 1) {
+    if (abs(area) < 1e-9) return
+    const [left, right] = [max(0, floor(min(ax, bx, cx))), ceil(max(ax, bx, cx))]
+    const [top, bottom] = [max(0, floor(min(ay, by, cy))), ceil(max(ay, by, cy))]
+    for (let y = top; y <= min(height - 1, bottom); y += 1)
+      for (let x = left; x <= min(width - 1, right); x += 1) {
         const shareB = ((x - ax) * (cy - ay) - (cx - ax) * (y - ay)) / area
         const shareC = ((bx - ax) * (y - ay) - (x - ax) * (by - ay)) / area
         if (shareB < -0.02 || shareC < -0.02 || shareB + shareC > 1.02) continue
@@ -46,7 +49,7 @@ export function depthOf(patches: readonly Patch[], { minX, minY, widthMm, height
   return {
     cellMm,
     nearest(x, y) {
-      const [i, j] = [Math.round((x - minX) / cellMm), Math.round((y - minY) / cellMm)]
+      const [i, j] = [round((x - minX) / cellMm), round((y - minY) / cellMm)]
       return i < 0 || j < 0 || i >= width || j >= height ? -Infinity : cells[j * width + i]!
     },
   }

@@ -6,6 +6,9 @@ import { joinSegments, lengthOf, thinned, type Point } from './lines.ts'
 import { boxOf, eachTriangle, project, type Edge, type Patch, type Scene, type View } from './patch.ts'
 import { dot, unit, type Vec3 } from './vec.ts'
 
+// Called for every point of every line: looked up once.
+const { max, min, sqrt } = Math
+
 export interface Engraving {
   /** The paper, mm; every point lies on it. */
   readonly widthMm: number
@@ -35,8 +38,8 @@ function seenFrom(patch: Patch, view: View): Patch {
 
 /** How dark a face is, 0 to 1: turned from the light, or turning away from the eye. */
 function shadeOf(normal: Vec3): number {
-  const lit = Math.max(0, dot(normal, LIGHT))
-  return Math.min(1, 0.85 * (1 - lit) + 0.35 * (1 - normal[2]) ** 2)
+  const lit = max(0, dot(normal, LIGHT))
+  return min(1, 0.85 * (1 - lit) + 0.35 * (1 - normal[2]) ** 2)
 }
 
 /** Every line shows in deep shade, every second in half shade, every fourth nearly everywhere. */
@@ -45,8 +48,8 @@ const PLAIN_SHADE = 0.5
 
 /** A steep face changes its depth within a cell. */
 const biasOf = ({ cellMm }: Depth, normal: Vec3): number => {
-  const facing = Math.max(0.15, normal[2])
-  return cellMm * (1.2 + Math.sqrt(1 - Math.min(1, facing ** 2)) / facing)
+  const facing = max(0.15, normal[2])
+  return cellMm * (1.2 + sqrt(1 - min(1, facing ** 2)) / facing)
 }
 
 const onFace = (depth: Depth, at: Vec3, normal: Vec3): boolean =>
@@ -112,7 +115,7 @@ function engravedLines(patch: Patch, depth: Depth): (readonly Point[])[] {
         ways.push(mixed(normals[index]!, normals[next ?? index]!, share))
       }
     })
-    const threshold = Math.max(plain ? PLAIN_SHADE : 0, SHADE_FOR_LINE[order % 4]!)
+    const threshold = max(plain ? PLAIN_SHADE : 0, SHADE_FOR_LINE[order % 4]!)
     return runs(sampled, (k) => shadeOf(ways[k]!) > threshold && onFace(depth, sampled[k]!, ways[k]!))
   }
   const along = (length: number, wraps: boolean) =>
@@ -161,7 +164,7 @@ const edgeRuns = (edge: Edge, depth: Depth): (readonly Point[])[] =>
     edge.map(({ at }) => at),
     (k) => {
       const { at, faces } = edge[k]!
-      return Math.max(faces[0][2], faces[1][2]) > -0.02 && atEdge(depth, at)
+      return max(faces[0][2], faces[1][2]) > -0.02 && atEdge(depth, at)
     },
   )
 

@@ -40,11 +40,15 @@ export function plate({
 }: Plate): readonly Patch[] {
   const thick = typeof wallMm === 'number' ? () => wallMm : wallMm
   const at = (i: number, j: number): readonly [number, number] => [i / (wraps ? rows : rows - 1), j / (columns - 1)]
-  const grown = (side: 1 | -1) => (i: number, j: number) => {
-    const [u, v] = at(i, j)
+  const grid = Array.from({ length: rows * columns }, (_, index) => {
+    const [u, v] = at(Math.floor(index / columns), index % columns)
     // At the middle of a disc every turn meets in one point, a little outside of which the wall is measured.
     const way = polar && v === 0 ? across(middle, 0, 0.02, wraps) : across(middle, u, v, wraps)
-    return add(middle(u, v), scale(way, (side * thick(u, v)) / 2))
+    return { at: middle(u, v), half: scale(way, thick(u, v) / 2) }
+  })
+  const grown = (side: 1 | -1) => (i: number, j: number) => {
+    const { at: point, half } = grid[i * columns + j]!
+    return add(point, scale(half, side))
   }
   const face = (side: 1 | -1) =>
     patchOf(

@@ -1,4 +1,8 @@
 /** Vectors in mm. */
+
+// Plain roots: `hypot` guards against overflow that millimetres never reach, and is many times slower.
+const { sqrt } = Math
+
 export type Vec3 = readonly [number, number, number]
 
 export const add = (a: Vec3, b: Vec3): Vec3 => [a[0] + b[0], a[1] + b[1], a[2] + b[2]]
@@ -11,7 +15,7 @@ export const cross = (a: Vec3, b: Vec3): Vec3 => [
   a[0] * b[1] - a[1] * b[0],
 ]
 export const unit = (a: Vec3): Vec3 => {
-  const long = Math.hypot(a[0], a[1], a[2])
+  const long = sqrt(dot(a, a))
   return long > 1e-12 ? [a[0] / long, a[1] / long, a[2] / long] : [0, 0, 1]
 }
 /** The part of a that stands upright on b, as a unit. */
