@@ -1,6 +1,4 @@
-import { computeSheet, planBatch, replay, type BenchAction, type BenchEvent, type Kitchen } from '@harina/core'
-import { doughTable, ingredientTable, shapeTable } from '@harina/core'
-import { doughs, ingredients, schools, shapes } from '@harina/facts'
+import { planBatch, replay, type BenchAction, type BenchEvent } from '@harina/core'
 import { cleanup } from '@testing-library/react'
 import { preferred } from '../../state/preferencesSlice.ts'
 import { store } from '../../state/store.ts'
@@ -19,19 +17,8 @@ import {
   typeInto,
   within,
 } from '../../testing/renderApp.tsx'
+import { sampleKitchen, sampleWorked } from '../../testing/sampleKitchen.ts'
 import BenchStation from './BenchStation.tsx'
-
-const kitchen: Kitchen = {
-  ingredients: ingredientTable(ingredients),
-  doughs: doughTable(doughs),
-  shapes: shapeTable(shapes),
-  schools,
-  gear: sampleWorkspace.gear!,
-  lots: sampleWorkspace.lots,
-  thirst: new Map(),
-}
-const worked = computeSheet(sampleWorkspace.draft!.sheet, kitchen)
-if (!worked.ok) throw new Error(worked.problem.code)
 
 const MINUTE = 60_000
 const pages = [
@@ -43,7 +30,7 @@ const pages = [
 async function begin(minutesAgo: number, ...actions: BenchAction[]) {
   await putWorkspace({ ...sampleWorkspace, batches: [] })
   const start = Date.now() - minutesAgo * MINUTE
-  const plan = planBatch(worked.ok ? worked.value : (undefined as never), kitchen, new Date(start).toISOString(), null)
+  const plan = planBatch(sampleWorked, sampleKitchen, new Date(start).toISOString(), null)
   await repository.startBatch('b', plan)
   const events = actions.map(
     (action, index) => ({ ...action, id: `e${index}`, at: new Date(start + index * 1000).toISOString() }) as BenchEvent,
@@ -62,7 +49,7 @@ const state = async () => {
 const done = (
   ...steps: ('flour' | 'water' | 'pour' | 'feel' | 'knead' | 'rest' | 'divide' | 'shape' | 'cook')[]
 ): BenchAction[] => steps.map((step) => ({ type: 'step-done', step }))
-const flourG = () => worked.ok && worked.value.rows[0]!.weighedG
+const flourG = () => sampleWorked.rows[0]!.weighedG
 
 afterEach(cleanup)
 

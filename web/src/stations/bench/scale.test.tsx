@@ -1,6 +1,5 @@
 /** The scale at the bench: read, taken, taken by itself, lost, and never missed. */
-import { computeSheet, doughTable, ingredientTable, planBatch, replay, shapeTable, type Kitchen } from '@harina/core'
-import { doughs, ingredients, schools, shapes } from '@harina/facts'
+import { planBatch, replay } from '@harina/core'
 import { cleanup } from '@testing-library/react'
 import { preferred } from '../../state/preferencesSlice.ts'
 import { store } from '../../state/store.ts'
@@ -19,20 +18,10 @@ import {
   settle,
   valueOf,
 } from '../../testing/renderApp.tsx'
+import { sampleKitchen, sampleWorked } from '../../testing/sampleKitchen.ts'
 import BenchStation from './BenchStation.tsx'
 
-const kitchen: Kitchen = {
-  ingredients: ingredientTable(ingredients),
-  doughs: doughTable(doughs),
-  shapes: shapeTable(shapes),
-  schools,
-  gear: sampleWorkspace.gear!,
-  lots: sampleWorkspace.lots,
-  thirst: new Map(),
-}
-const worked = computeSheet(sampleWorkspace.draft!.sheet, kitchen)
-if (!worked.ok) throw new Error(worked.problem.code)
-const plan = planBatch(worked.value, kitchen, new Date().toISOString(), null)
+const plan = planBatch(sampleWorked, sampleKitchen, new Date().toISOString(), null)
 const flourG = plan.rows[0]!.weighedG
 const state = async () => {
   const { plan: of, events } = await openBatch('b')

@@ -1,6 +1,5 @@
 /** Something is wrong: the sign, its causes by this batch's numbers, the remedy in its own grams, and the log. */
-import { computeSheet, doughTable, ingredientTable, planBatch, replay, shapeTable, type Kitchen } from '@harina/core'
-import { doughs, ingredients, schools, shapes } from '@harina/facts'
+import { planBatch, replay } from '@harina/core'
 import { cleanup } from '@testing-library/react'
 import { repository } from '../../storage/index.ts'
 import {
@@ -15,22 +14,12 @@ import {
   settle,
   within,
 } from '../../testing/renderApp.tsx'
+import { sampleKitchen, sampleWorked } from '../../testing/sampleKitchen.ts'
 import BenchStation from './BenchStation.tsx'
 
-const kitchen: Kitchen = {
-  ingredients: ingredientTable(ingredients),
-  doughs: doughTable(doughs),
-  shapes: shapeTable(shapes),
-  schools,
-  gear: sampleWorkspace.gear!,
-  lots: sampleWorkspace.lots,
-  thirst: new Map(),
-}
-const worked = computeSheet(sampleWorkspace.draft!.sheet, kitchen)
-if (!worked.ok) throw new Error(worked.problem.code)
 const MINUTE = 60_000
 const start = Date.now() - 40 * MINUTE
-const plan = planBatch(worked.value, kitchen, new Date(start).toISOString(), null)
+const plan = planBatch(sampleWorked, sampleKitchen, new Date(start).toISOString(), null)
 const state = async () => {
   const { plan: of, events } = await openBatch('b')
   return replay(of, events)

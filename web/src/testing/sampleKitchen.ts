@@ -1,0 +1,18 @@
+/** The kitchen of the sample workspace, and its draft worked through: what bench tests begin from. */
+import { computeSheet, doughTable, ingredientTable, shapeTable, type Kitchen } from '@harina/core'
+import { doughs, ingredients, schools, shapes } from '@harina/facts'
+import { sampleWorkspace } from './renderApp.tsx'
+
+export const sampleKitchen: Kitchen = {
+  ingredients: ingredientTable(ingredients),
+  doughs: doughTable(doughs),
+  shapes: shapeTable(shapes),
+  schools,
+  gear: sampleWorkspace.gear!,
+  lots: sampleWorkspace.lots,
+  thirst: new Map(),
+}
+
+const worked = computeSheet(sampleWorkspace.draft!.sheet, sampleKitchen)
+if (!worked.ok) throw new Error(worked.problem.code)
+export const sampleWorked = worked.value
