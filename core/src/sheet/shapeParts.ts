@@ -27,6 +27,8 @@ export function shapeParts(worked: Worked, kitchen: Kitchen): Result<readonly Sh
   })
   const others: ShapePart[] = []
   for (const also of sheet.alsoShapes) {
+    // Chosen as the sheet's own meanwhile: it takes the rest, and not a part as well.
+    if (also.shape === main.id) continue
     const shape = kitchen.shapes.get(also.shape)
     if (!shape) return problem('unknown-shape', 'shape', { id: also.shape })
     const doughG =

@@ -73,7 +73,8 @@ export function SeveralShapes({
               <td />
             </tr>
             {alsoShapes.map((also, index) => {
-              const part = parts.find(({ shape }) => shape.id === also.shape && shape.id !== worked.shape.id)
+              if (also.shape === worked.shape.id) return null
+              const part = parts.find(({ shape }) => shape.id === also.shape)
               const name = kitchen.shapes.get(also.shape)?.name ?? also.shape
               return (
                 <tr key={also.shape} className="border-b border-line">

@@ -1,0 +1,57 @@
+import fc from 'fast-check'
+import { testKitchen, testSheet } from '../testing/testKitchen.ts'
+import type { AlsoShape, Sheet } from '../records/sheet.ts'
+import { computeSheet } from './computeSheet.ts'
+import { shapeParts } from './shapeParts.ts'
+
+function parts(alsoShapes: Sheet['alsoShapes']) {
+  const worked = computeSheet({ ...testSheet, alsoShapes }, testKitchen)
+  if (!worked.ok) throw new Error(worked.problem.code)
+  return { worked: worked.value, parts: shapeParts(worked.value, testKitchen) }
+}
+const other = testSheet.shape === 'pips' ? 'hollows' : 'pips'
+
+const also: fc.Arbitrary<AlsoShape> = fc.oneof(
+  fc.record({
+    shape: fc.constant(other),
+    by: fc.constant('share' as const),
+    percent: fc.double({ min: 0.1, max: 100, noNaN: true }),
+  }),
+  fc.record({ shape: fc.constant(other), by: fc.constant('count' as const), count: fc.integer({ min: 1, max: 5000 }) }),
+  fc.record({
+    shape: fc.constant(other),
+    by: fc.constant('grams' as const),
+    grams: fc.double({ min: 1, max: 5000, noNaN: true }),
+  }),
+)
+
+it('together the parts are the usable dough, or it is said how much is wanting', () => {
+  fc.assert(
+    fc.property(fc.array(also, { maxLength: 4 }), (alsoShapes) => {
+      const { worked, parts: made } = parts(alsoShapes)
+      if (!made.ok) {
+        expect(made.problem).toMatchObject({ code: 'shapes-over-dough' })
+        expect(Number(made.problem.data?.['overG'])).toBeGreaterThan(0)
+        return
+      }
+      expect(made.value.reduce((sum, part) => sum + part.doughG, 0)).toBeCloseTo(worked.usableG, 6)
+      for (const { doughG, cut } of made.value) {
+        expect(doughG).toBeGreaterThanOrEqual(0)
+        expect(cut.pieces * cut.pieceG + cut.leftoverG).toBeCloseTo(doughG, 5)
+      }
+    }),
+  )
+})
+
+it('a count makes just so many pieces', () => {
+  const { parts: made } = parts([{ shape: other, by: 'count', count: 40 }])
+  expect(made.ok && made.value[1]!.cut.pieces).toBe(40)
+})
+
+it('the sheet’s own shape among the others takes the rest alone; an unknown one is named', () => {
+  const { worked, parts: made } = parts([{ shape: testSheet.shape, by: 'share', percent: 60 }])
+  expect(made.ok && made.value.map((part) => part.doughG)).toEqual([worked.usableG])
+  expect(parts([{ shape: 'gone', by: 'grams', grams: 5 }]).parts).toMatchObject({
+    problem: { code: 'unknown-shape', data: { id: 'gone' } },
+  })
+})
