@@ -82,7 +82,7 @@ function Report({ report }: { report: SampleReport }) {
   const words = useWords(report)
   const { potSpreadMin } = report
   return (
-    <div>
+    <div className="max-w-[430px]">
       <Chart report={report} />
       <p className="text-[17px] leading-snug" role="status">
         {words}
