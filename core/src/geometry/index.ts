@@ -1,3 +1,4 @@
+export * from './dropped.ts'
 export * from './extrude.ts'
 export * from './passes.ts'
 export * from './rolledSheet.ts'

@@ -1,4 +1,6 @@
 import fc from 'fast-check'
+import { blankVolumeMm3, drawnOutMm } from '../shape/index.ts'
+import { dropped } from './dropped.ts'
 import { filled } from './filled.ts'
 import { pulled } from './pulled.ts'
 
@@ -42,4 +44,25 @@ it('wetter fillings and thinner skins go soft sooner, within ten minutes and two
 
 it('too much filling leaves no rim', () => {
   expect(filled({ ...round, fillingG: 60 }).rimMm).toBeLessThan(0)
+})
+
+it('1300 g into 6 L at 1 L to 100 g: three potfuls of 433 g, and never none', () => {
+  const { potfuls, eachG } = dropped({ doughG: 1300, potL: 6, litresPer100G: 1 })
+  expect([potfuls, Math.round(eachG)]).toEqual([3, 433])
+  expect(dropped({ doughG: 600, potL: 6, litresPer100G: 1 }).potfuls).toBe(1)
+  expect(dropped({ doughG: 0, potL: 6, litresPer100G: 1 }).potfuls).toBe(1)
+})
+
+it('what is drawn out keeps its volume; what is not has no length of its own', () => {
+  const belt = {
+    type: 'sheet',
+    thicknessMm: 12,
+    widthMm: 40,
+    lengthMm: 130,
+    drawn: { thicknessMm: 2, widthMm: 35 },
+  } as const
+  expect(drawnOutMm(belt)! * 2 * 35).toBeCloseTo(blankVolumeMm3(belt), 6)
+  const lump = { type: 'rope', diameterMm: 30, cutMm: 130, drawn: { diameterMm: 2.6, strands: 64 } } as const
+  expect(drawnOutMm(lump)).toBeCloseTo(270, 0)
+  expect(drawnOutMm({ type: 'rope', diameterMm: 9, cutMm: 13 })).toBeNull()
 })

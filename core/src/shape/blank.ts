@@ -66,3 +66,13 @@ export function blankVolumeMm3(blank: Blank): number {
 
 /** Mass of one blank in g; density in g/cm³. @example 9 mm rope cut at 13 mm, 1.2 g/cm³ → 0.992 g */
 export const blankG = (densityGPerCm3: number, blank: Blank): number => (densityGPerCm3 * blankVolumeMm3(blank)) / 1000
+
+/** How long a blank becomes when it is drawn out, its volume kept: mm of one strand, or of the band; null where it is not. */
+export function drawnOutMm(blank: Blank): number | null {
+  const volumeMm3 = blankVolumeMm3(blank)
+  if (blank.type === 'rope' && blank.drawn)
+    return volumeMm3 / ((blank.drawn.strands ?? 1) * discMm2(blank.drawn.diameterMm))
+  if (blank.type === 'sheet' && blank.drawn)
+    return volumeMm3 / (blank.drawn.thicknessMm * (blank.drawn.widthMm ?? blank.widthMm))
+  return null
+}

@@ -1,5 +1,5 @@
 /** Every form of the table with the surfaces it is drawn from. */
-import type { Form, FormKind, FormOf } from '../../form.ts'
+import type { FormKind, FormOf } from '../../form.ts'
 import type { Scene } from '../patch.ts'
 import { ear, hollow, leaf, ridgedPip, scroll, shaving } from './dragged.ts'
 import { crescent, halfMoon, parcel, purse, ringPocket, wheatEar } from './filled.ts'
@@ -71,5 +71,3 @@ export function sceneOf<Kind extends FormKind>(form: FormOf<Kind>, wallMm: numbe
   const kind: Kind = form.kind as Kind
   return scenes[kind](form, wallMm)
 }
-
-export type { Form }

@@ -20,10 +20,9 @@ function pipe(line: Line, radiusMm: number, wallMm: number, rows: number): reado
   return plate({
     middle(u, v) {
       const place = Math.min(rows - 1, v * (rows - 1))
-      const { at, across, up } = frame[Math.round(place)]!
-      const exact = line(v)
+      const { across, up } = frame[Math.round(place)]!
       const [a, b] = [radiusMm * Math.cos(u * TAU), radiusMm * Math.sin(u * TAU)]
-      return add(at === exact ? at : exact, add(scale(across, a), scale(up, b)))
+      return add(line(v), add(scale(across, a), scale(up, b)))
     },
     wallMm,
     rows: 28,
@@ -198,7 +197,6 @@ export function wavy({ lengthMm, widthMm, heightMm, strands, rough }: FormOf<'wa
 
 /** Pulled and folded, doubled at one end: loops lying inside each other. */
 export function skein({ lengthMm, widthMm, strands }: FormOf<'skein'>): Scene {
-  const half = strands / 2
   return {
     patches: Array.from({ length: strands }, (_, k) => {
       const layer = k % 2
@@ -222,9 +220,7 @@ export function skein({ lengthMm, widthMm, strands }: FormOf<'skein'>): Scene {
         cut: true,
         lines: [5, 0],
       })
-    })
-      .slice(0, Math.round(half) * 2)
-      .flat(),
+    }).flat(),
     view: { turn: 0.5, tilt: 0.8 },
   }
 }

@@ -1,5 +1,5 @@
 /** Batter into the pot: how much at once, and how to tell that it is thick enough. */
-import { formatNumber, type ShapePart, type Worked } from '@harina/core'
+import { dropped, formatNumber, type ShapePart, type Worked } from '@harina/core'
 import { useState } from 'react'
 import { QuantityField } from '../../../ui/QuantityField.tsx'
 import { useUnits } from '../../../ui/units.ts'
@@ -27,8 +27,7 @@ export function Dropping({ part: { shape, cut, doughG }, worked }: { part: Shape
   const [potL, setPotL] = useState(6)
   const { blank } = shape
   if (blank.type !== 'drop') return null
-  const loadG = (100 * potL) / worked.dough.pot.litresPer100G
-  const potfuls = Math.max(1, Math.ceil(doughG / loadG - 1e-9))
+  const { potfuls, eachG } = dropped({ doughG, potL, litresPer100G: worked.dough.pot.litresPer100G })
   return (
     <Titled title="Into the pot">
       <p className="leading-snug">
@@ -44,9 +43,8 @@ export function Dropping({ part: { shape, cut, doughG }, worked }: { part: Shape
           onChange={setPotL}
         />{' '}
         litres at the boil:{' '}
-        {potfuls === 1 ? 'all in one potful' : `${formatNumber(potfuls, 0)} potfuls of ${mass(doughG / potfuls, 1)}`},
-        about {formatNumber(cut.pieces / potfuls, 0)} drops each. They float when they are done or nearly:{' '}
-        {shape.doneSign}.
+        {potfuls === 1 ? 'all in one potful' : `${formatNumber(potfuls, 0)} potfuls of ${mass(eachG, 1)}`}, about{' '}
+        {formatNumber(cut.pieces / potfuls, 0)} drops each. They float when they are done or nearly: {shape.doneSign}.
       </p>
       <p className="leading-snug">
         <span className="font-semibold">Thick enough?</span> {testWords[blank.by]} Steam and splashes burn: drop close

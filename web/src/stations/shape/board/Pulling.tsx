@@ -1,5 +1,5 @@
 /** Pulled noodles: what every doubling makes of the lump. */
-import { blankVolumeMm3, formatNumber, pulled, type ShapePart, type Worked } from '@harina/core'
+import { blankVolumeMm3, drawnOutMm, formatNumber, pulled, type ShapePart, type Worked } from '@harina/core'
 import { useState } from 'react'
 import { QuantityField } from '../../../ui/QuantityField.tsx'
 import { useUnits } from '../../../ui/units.ts'
@@ -10,7 +10,7 @@ export function Pulling({ part: { shape, cut }, worked }: { part: ShapePart; wor
   const { blank } = shape
   const drawn = blank.type === 'rope' ? blank.drawn : undefined
   const volumeMm3 = blankVolumeMm3(blank)
-  const listed = drawn ? (4 * volumeMm3) / (Math.PI * (drawn.strands ?? 1) * drawn.diameterMm ** 2) : 0
+  const listed = drawnOutMm(blank) ?? 0
   const [typed, setTyped] = useState<number | null>(null)
   if (shape.method !== 'pull') return null
   if (blank.type === 'sheet' && blank.drawn) {
@@ -20,8 +20,8 @@ export function Pulling({ part: { shape, cut }, worked }: { part: ShapePart; wor
         <p className="leading-snug">
           {formatNumber(cut.pieces, 0)} strips of {mass(cut.pieceG, 1)}, {length(blank.thicknessMm)} thick,{' '}
           {length(blank.widthMm)} wide and {length(blank.lengthMm)} long: each is pulled to {length(thicknessMm)} thick
-          {widthMm === blank.widthMm ? '' : `, ${length(widthMm)} wide`} and becomes about{' '}
-          {length(volumeMm3 / (thicknessMm * widthMm))} long. Let the bounce do the stretching; rest what springs back.
+          {widthMm === blank.widthMm ? '' : `, ${length(widthMm)} wide`} and becomes about {length(listed)} long. Let
+          the bounce do the stretching; rest what springs back.
         </p>
       </Titled>
     )
