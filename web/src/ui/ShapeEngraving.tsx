@@ -1,24 +1,7 @@
 import type { Shape } from '@harina/core'
-import type { Engraving } from '@harina/core/engraving'
 import { useEffect, useRef, useState } from 'react'
+import { useDrawn } from './useDrawn.ts'
 import { engravingOf, imageOf, pathOf } from '../workers/engraving.ts'
-
-/** Null until it is made; `when` holds it back. What is shown is always of this shape, never of the one before. */
-function useEngraving(shape: Shape, when = true): Engraving | null {
-  const [made, setMade] = useState<{ readonly of: Shape; readonly engraving: Engraving } | null>(null)
-  useEffect(() => {
-    if (!when) return
-    let wanted = true
-    engravingOf(shape).then(
-      (engraving) => wanted && setMade({ of: shape, engraving }),
-      () => wanted && setMade(null),
-    )
-    return () => {
-      wanted = false
-    }
-  }, [shape, when])
-  return made?.of === shape ? made.engraving : null
-}
 
 interface Props {
   readonly shape: Shape
@@ -31,7 +14,7 @@ interface Props {
 
 /** The finished piece as an engraving. With a scale beside it, it says so and shows ten millimetres. */
 export function ShapeEngraving({ shape, width, height, pxPerMm, withScale = false }: Props) {
-  const engraving = useEngraving(shape)
+  const engraving = useDrawn(shape, engravingOf)
   const room = withScale ? 26 : 0
   const fit = engraving ? Math.min(width / engraving.widthMm, (height - room) / engraving.heightMm) : 1
   const scale = pxPerMm === undefined ? fit : Math.min(fit, pxPerMm)
@@ -89,7 +72,7 @@ function useComing() {
 /** For lists: drawn once it comes into sight, as one picture. The name stands beside it, so it says nothing itself. */
 export function ShapeThumb({ shape, width, height }: { shape: Shape; width: number; height: number }) {
   const { ref, coming } = useComing()
-  const engraving = useEngraving(shape, coming)
+  const engraving = useDrawn(shape, engravingOf, coming)
   return (
     <span
       ref={ref}

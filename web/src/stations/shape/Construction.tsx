@@ -1,27 +1,11 @@
 /** From the blank to the piece, flat and to scale: what it is cut from, what is done to it, and its section. */
 import { motionOf, type Family, type Shape } from '@harina/core'
-import type { CrossSection } from '@harina/core/engraving'
-import { useEffect, useState } from 'react'
 import { BlankDrawing, drawnWords } from '../../ui/BlankDrawing.tsx'
 import { motionWords } from '../../ui/shapeWords.ts'
+import { useDrawn } from '../../ui/useDrawn.ts'
 import { useUnits } from '../../ui/units.ts'
 import { crossSectionOf, pathOf } from '../../workers/engraving.ts'
 import { MotionArrow } from './MotionArrow.tsx'
-
-function useCrossSection(shape: Shape): CrossSection | null {
-  const [made, setMade] = useState<{ readonly of: Shape; readonly section: CrossSection } | null>(null)
-  useEffect(() => {
-    let wanted = true
-    crossSectionOf(shape).then(
-      (section) => wanted && setMade({ of: shape, section }),
-      () => wanted && setMade(null),
-    )
-    return () => {
-      wanted = false
-    }
-  }, [shape])
-  return made?.of === shape ? made.section : null
-}
 
 const [WIDE, HIGH] = [132, 96]
 
@@ -30,7 +14,7 @@ const scaleMm = (shownMm: number): number => [50, 20, 10, 5, 2, 1].find((length)
 
 function Section({ shape }: { shape: Shape }) {
   const { length } = useUnits()
-  const section = useCrossSection(shape)
+  const section = useDrawn(shape, crossSectionOf)
   if (!section) return <div style={{ width: WIDE, height: HIGH }} />
   const scale = Math.min(14, WIDE / section.widthMm, (HIGH - 24) / section.heightMm)
   const bar = scaleMm(WIDE / scale)
