@@ -6,6 +6,7 @@ import {
   thirstByLot,
   toFile,
   type Batch,
+  type Gear,
   type Kitchen,
   type Sheet,
   type WorkspaceFile,
@@ -168,6 +169,15 @@ function kitchenThatDay(random: Random, batches: readonly Batch[], gale: boolean
   return { ...tables, gear: { ...gear, places }, lots, thirst: thirstByLot(batches.map(summarise)) }
 }
 
+/** The bench scale is true; the pocket scale has begun to read high. */
+function scaleChecks(midnightMs: number): Gear['scaleChecks'] {
+  const daysAgo = (days: number) => new Date(midnightMs - days * DAY_MS + 7 * HOUR_MS).toISOString()
+  return [
+    { at: daysAgo(57), scale: 'Bench scale', stepG: 1, knownG: 500, shownG: 500 },
+    { at: daysAgo(20), scale: 'Pocket scale', stepG: 0.1, knownG: 100, shownG: 100.4 },
+  ]
+}
+
 function sheetFor(formula: string, portions: number, place: string, shape?: string): Sheet {
   const found = formulas(new Date(0).toISOString()).find((candidate) => candidate.id === formula)
   if (!found) throw new Error(`demo: no formula ${formula}`)
@@ -227,7 +237,8 @@ export function generateWorkspace(nowMs: number): WorkspaceFile {
       ingredients: [],
       shapes: [],
       batches: [...batches, running],
-      gear,
+      photos: [],
+      gear: { ...gear, scaleChecks: scaleChecks(midnightMs) },
       draft: { id: 'draft', formula: 'lamp-room-semolina', sheet: sheetFor('lamp-room-semolina', 12, 'sea-store') },
     },
     new Date(nowMs).toISOString(),

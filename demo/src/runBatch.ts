@@ -3,6 +3,7 @@ import {
   bowlBasis14,
   computeSheet,
   currentStep,
+  mainRest,
   planBatch,
   replay,
   suggest,
@@ -12,6 +13,7 @@ import {
   type Feel,
   type Kitchen,
   type Plan,
+  type PlannedStep,
   type Sheet,
   type Verdict,
 } from '@harina/core'
@@ -66,7 +68,7 @@ class Bench {
   done(...actions: BenchAction[]) {
     const step = currentStep(this.plan, this.state)
     if (step === null) throw new Error('demo: no step to finish')
-    this.tap(...actions, { type: 'step-done', step })
+    this.tap(...actions, { type: 'step-done', step: step.id })
   }
 }
 
@@ -81,7 +83,7 @@ function correctUntilRight(bench: Bench, wanted14: number, story: BatchStory, ra
   const rash = story.temper === 'chased'
   if (rash) {
     bench.tap({ type: 'felt', feel: 'crumbling' })
-    bench.tap({ type: 'poured', grams: Math.round(bench.plan.water.holdBackG + 6) })
+    bench.tap({ type: 'poured', grams: Math.round(bench.plan.water.holdBackG + 20) })
     bench.wait(4)
   } else bench.wait(bench.plan.minutes.drink + 1)
   for (let round = 0; round < 8; round += 1) {
@@ -101,11 +103,85 @@ function correctUntilRight(bench: Bench, wanted14: number, story: BatchStory, ra
   }
 }
 
-function timed(bench: Bench, timer: 'knead' | 'rest' | 'cook', minutes: number) {
+const middle = ([low, high]: readonly [number, number]) => Math.round((low + high) / 2)
+
+function timed(bench: Bench, timer: string, minutes: number) {
   bench.tap({ type: 'timer-started', timer, minutes })
   bench.wait(minutes, 0)
   bench.wait(0.4)
   bench.tap({ type: 'timer-answered', timer })
+}
+
+const weighedRows = ({ rows }: Plan, parts: readonly string[], stray: () => number): BenchAction[] =>
+  rows
+    .filter((row) => parts.includes(row.part))
+    .map((row) => ({ type: 'weighed', row: row.key, grams: Math.max(0, row.weighedG + stray()) }))
+
+/** One step as the two of the bench do it, to its end. */
+function work(bench: Bench, step: PlannedStep, story: BatchStory, random: Random): void {
+  const { plan } = bench
+  const run = (minutes: number) => {
+    timed(bench, step.id, minutes)
+    bench.done()
+  }
+  switch (step.kind) {
+    case 'flour':
+      bench.wait(2)
+      return bench.done(...weighedRows(plan, ['flour', 'base'], () => random.whole(-1, 1)))
+    case 'water':
+      bench.wait(2)
+      return bench.done(...weighedRows(plan, ['salt', 'alkali', 'other'], () => 0))
+    case 'pour':
+      bench.wait(2)
+      return bench.done({ type: 'poured', grams: plan.water.startG + random.whole(-1, 2) })
+    case 'feel':
+      // A dough that is felt again after it was called right has been worked since.
+      if (bench.state.feels.at(-1)?.feel !== 'right')
+        correctUntilRight(bench, plan.hydration.paper14 + story.thirst, story, random)
+      return bench.done()
+    case 'prepare':
+    case 'crumb':
+      return run(middle(step.minutes))
+    case 'cool':
+    case 'temper':
+      return run(step.minutes)
+    case 'knead':
+      return run(middle(step.hand))
+    case 'rest':
+      return run(step.best)
+    case 'then':
+      bench.wait(Math.max(step.minutes[0], 12))
+      return bench.done({ type: 'finish-chosen', finish: 'cook' })
+    case 'shape': {
+      const pieces = Math.max(1, plan.shape.pieces - random.whole(0, Math.ceil(plan.shape.pieces * 0.02)))
+      const samples = Array.from({ length: 5 }, (): BenchAction => ({
+        type: 'sampled',
+        grams: Number((plan.shape.pieceG * random.between(0.91, 1.1)).toFixed(2)),
+      }))
+      for (const sample of samples) {
+        bench.wait(Math.min(14, pieces / random.between(70, 110)))
+        bench.tap(sample)
+      }
+      return bench.done({ type: 'shaped', pieces })
+    }
+    case 'drop':
+    case 'cook': {
+      const minutes = Math.max(1, Math.round(random.between(...plan.minutes.cook)))
+      timed(bench, step.id, minutes)
+      return bench.done({ type: 'cooked', minutes })
+    }
+    case 'verdict':
+      bench.wait(20)
+      return bench.tap(
+        { type: 'judged', verdict: story.verdict },
+        { type: 'noted', text: story.note },
+        { type: 'step-done', step: step.id },
+        { type: 'closed' },
+      )
+    default:
+      bench.wait(4)
+      return bench.done()
+  }
 }
 
 export function runBatch(story: BatchStory, random: Random): Batch {
@@ -113,60 +189,22 @@ export function runBatch(story: BatchStory, random: Random): Batch {
   if (!worked.ok) throw new Error(`demo: ${story.sheet.name}: ${worked.problem.code}`)
   const plan = planBatch(worked.value, story.kitchen, iso(story.startMs), story.formula)
   const bench = new Bench(story.id, plan, story.startMs, random)
-  const wanted14 = plan.hydration.paper14 + story.thirst
-
-  bench.wait(2)
-  bench.done(
-    ...plan.rows
-      .filter((row) => row.part === 'flour')
-      .map((row): BenchAction => ({ type: 'weighed', row: row.key, grams: row.weighedG + random.whole(-1, 1) })),
-  )
-  bench.wait(2)
-  bench.done(
-    ...plan.rows
-      .filter((row) => row.part === 'salt' || row.part === 'other')
-      .map((row): BenchAction => ({ type: 'weighed', row: row.key, grams: row.weighedG })),
-  )
-  bench.wait(2)
-  bench.done({ type: 'poured', grams: plan.water.startG + random.whole(-1, 2) })
-  correctUntilRight(bench, wanted14, story, random)
-  bench.done()
-
-  const kneadMin = Math.round((plan.minutes.knead[0] + plan.minutes.knead[1]) / 2)
-  if (story.restingSinceMin !== undefined) return resting(story, bench, kneadMin, plan)
-  timed(bench, 'knead', kneadMin)
-  bench.done()
-  timed(bench, 'rest', plan.minutes.rest.best)
-  bench.done()
-  bench.wait(5)
-  bench.done()
-  const pieces = Math.max(1, plan.shape.pieces - random.whole(0, Math.ceil(plan.shape.pieces * 0.02)))
-  bench.wait(Math.min(70, pieces / random.between(14, 22)))
-  bench.done({ type: 'shaped', pieces })
-  bench.wait(25)
-  const cookMin = Math.round(random.between(...plan.minutes.cook))
-  timed(bench, 'cook', cookMin)
-  bench.done({ type: 'cooked', minutes: cookMin })
-  bench.wait(20)
-  bench.tap(
-    { type: 'judged', verdict: story.verdict },
-    { type: 'noted', text: story.note },
-    { type: 'step-done', step: 'verdict' },
-    { type: 'closed' },
-  )
+  const stopsAt = story.restingSinceMin === undefined ? null : mainRest(plan)
+  for (let step = currentStep(plan, bench.state); step; step = currentStep(plan, bench.state)) {
+    if (step.id === stopsAt?.id) return resting(story, bench, stopsAt.id, stopsAt.best)
+    work(bench, step, story, random)
+  }
   return { id: story.id, plan, events: bench.events }
 }
 
 /** Shifts a batch that is still in its rest so that the rest began when the story says. */
-function resting(story: BatchStory, bench: Bench, kneadMin: number, plan: Plan): Batch {
-  timed(bench, 'knead', kneadMin)
-  bench.done()
-  bench.tap({ type: 'timer-started', timer: 'rest', minutes: plan.minutes.rest.best })
+function resting(story: BatchStory, bench: Bench, timer: string, minutes: number): Batch {
+  bench.tap({ type: 'timer-started', timer, minutes })
   const shiftMs = story.startMs - (story.restingSinceMin ?? 0) * MINUTE_MS - bench.nowMs
   const moved = (at: string) => iso(Date.parse(at) + shiftMs)
   return {
     id: story.id,
-    plan: { ...plan, at: moved(plan.at) },
+    plan: { ...bench.plan, at: moved(bench.plan.at) },
     events: bench.events.map((event) => ({ ...event, at: moved(event.at) })),
   }
 }

@@ -4,6 +4,7 @@ import { defaultGear, type Formula, type Gear, type Lot, type Sheet, type SheetR
 export const gear: Gear = {
   ...defaultGear,
   boardMm: 900,
+  benchPlace: 'lamp-room',
   places: [
     { id: 'sea-store', name: 'Sea store', temperatureC: 17, rhPercent: 81 },
     { id: 'lamp-room', name: 'Lamp room', temperatureC: 27, rhPercent: 38 },

@@ -2,9 +2,24 @@ import fc from 'fast-check'
 import { computeSheet } from '../sheet/index.ts'
 import { testKitchen, testSheet } from '../testing/testKitchen.ts'
 import { benchPieces, bowlBasis14, doughG, effectivePercent, planWindow, waterTargets } from './bowl.ts'
-import { currentStep, isRinging, redoable, replay, standing, standingFeel, undoable, untouched } from './fold.ts'
+import {
+  corrections,
+  currentStep,
+  figureOf,
+  isRinging,
+  liveTimers,
+  redoable,
+  replay,
+  standing,
+  standingFeel,
+  stepsOf,
+  undoable,
+  untouched,
+} from './fold.ts'
 import { planBatch } from './planBatch.ts'
-import { FEELS, planSchema, STEPS, VERDICTS, type BenchAction, type BenchEvent } from './schema.ts'
+import { benchEventSchema, FEELS, planSchema, VERDICTS, type BenchAction, type BenchEvent } from './schema.ts'
+import { carvedOff } from './split.ts'
+import { FINISHES } from './steps.ts'
 import { additionOf, suggest } from './suggest.ts'
 import { summarise, thirstByLot } from './summary.ts'
 
@@ -19,8 +34,9 @@ const stamp = (action: BenchAction, minute: number): BenchEvent => {
   return { ...action, id: `e${counter}`, at: new Date(T0 + minute * 60_000).toISOString() } as BenchEvent
 }
 
-const grams = fc.double({ min: 0, max: 400, noNaN: true })
-const timer = fc.constantFrom('drink', 'knead', 'rest', 'cook')
+const grams = fc.integer({ min: 0, max: 40_000 }).map((hundredths) => hundredths / 100)
+const words = fc.string({ unit: fc.constantFrom(...'abcd éö,.'), maxLength: 40 })
+const timer = fc.constantFrom('drink', 'knead', 'rest', 'cook', 'own-1')
 const action: fc.Arbitrary<BenchAction> = fc.oneof(
   fc.record({ type: fc.constant('poured'), grams }),
   fc.record({ type: fc.constant('added-flour'), grams, saltG: grams }),
@@ -30,13 +46,31 @@ const action: fc.Arbitrary<BenchAction> = fc.oneof(
   fc.record({ type: fc.constant('timer-moved'), timer, minutes: fc.integer({ min: -5, max: 5 }) }),
   fc.record({ type: fc.constant('timer-answered'), timer }),
   fc.record({ type: fc.constant('timer-stopped'), timer }),
-  fc.record({ type: fc.constant('step-done'), step: fc.constantFrom(...STEPS) }),
+  fc.record({ type: fc.constant('step-done'), step: fc.constantFrom(...plan.steps.map(({ id }) => id), 'ghost') }),
+  fc.record({ type: fc.constant('readied'), item: fc.constantFrom('scale', 'jug'), here: fc.boolean() }),
+  fc.record({ type: fc.constant('worked-by'), by: fc.constantFrom('hand', 'mixer') }),
+  fc.record({ type: fc.constant('lumped'), grams }),
+  fc.record({ type: fc.constant('jar-weighed'), grams }),
+  fc.record({ type: fc.constant('finish-chosen'), finish: fc.constantFrom(...FINISHES) }),
+  fc.record({ type: fc.constant('chilled'), minutes: fc.integer({ min: 1, max: 300 }) }),
+  fc.record({ type: fc.constant('paused'), why: words }),
+  fc.constant({ type: 'resumed' }),
+  fc.record({ type: fc.constant('handed-over'), to: fc.constant('late bench'), word: words }),
+  fc.constant({ type: 'taken-on' }),
+  fc.record({
+    type: fc.constant('split'),
+    keeps: fc.double({ min: 0.05, max: 0.95, noNaN: true }),
+    other: fc.constant('other'),
+    part: fc.constantFrom('kept', 'taken'),
+  }),
+  fc.record({ type: fc.constant('amended'), of: fc.nat(60).map((n) => `e${n}`), figure: grams }),
+  fc.record({ type: fc.constant('clock-set'), shiftMs: fc.integer({ min: -9e6, max: 9e6 }) }),
   fc.record({ type: fc.constant('shaped'), pieces: fc.nat(500) }),
   fc.record({ type: fc.constant('sampled'), grams: fc.double({ min: 0.01, max: 50, noNaN: true }) }),
   fc.record({ type: fc.constant('cooked'), minutes: fc.integer({ min: 0, max: 60 }) }),
   fc.record({ type: fc.constant('judged'), verdict: fc.constantFrom(...VERDICTS) }),
-  fc.record({ type: fc.constant('noted'), text: fc.string() }),
-  fc.record({ type: fc.constant('abandoned'), reason: fc.string() }),
+  fc.record({ type: fc.constant('noted'), text: words }),
+  fc.record({ type: fc.constant('abandoned'), reason: words }),
   fc.record({ type: fc.constant('closed') }),
 ) as fc.Arbitrary<BenchAction>
 const log = fc.array(action, { maxLength: 40 }).map((actions) => actions.map((a, i) => stamp(a, i)))
@@ -128,17 +162,19 @@ it('timers keep the time they were given, moved or slept through', () => {
   expect(isRinging(answered, T0 + 48 * 60_000)).toBe(false)
 })
 
+/** Every step before the first of a kind is done. */
+const eventsUntil = (kind: string) =>
+  plan.steps
+    .slice(
+      0,
+      plan.steps.findIndex((step) => step.kind === kind),
+    )
+    .map(({ id }, i) => stamp({ type: 'step-done', step: id }, i))
+const doneUntil = (kind: string, ...more: BenchEvent[]) => replay(plan, [...eventsUntil(kind), ...more])
+
 it('steps follow one another and end with the batch', () => {
-  expect(currentStep(plan, untouched)).toBe('flour')
-  expect(
-    currentStep(
-      plan,
-      replay(
-        plan,
-        STEPS.slice(0, 4).map((step, i) => stamp({ type: 'step-done', step }, i)),
-      ),
-    ),
-  ).toBe('knead')
+  expect(currentStep(plan, untouched)?.kind).toBe('ready')
+  expect(currentStep(plan, doneUntil('knead'))?.kind).toBe('knead')
   expect(currentStep(plan, replay(plan, [stamp({ type: 'abandoned', reason: 'fog' }, 1)]))).toBeNull()
 })
 
@@ -215,4 +251,162 @@ it('the window at the bench lies where it lay on paper', () => {
   const window = planWindow(planBatch(damp.value, testKitchen, plan.at, null))
   expect(window.low).toBeCloseTo(poured.slope * match.window.low + poured.offset, 6)
   expect(window.high).toBeCloseTo(poured.slope * match.window.high + poured.offset, 6)
+})
+
+describe('a mistaken entry', () => {
+  const wrong = stamp({ type: 'poured', grams: 2170 }, 1)
+  const right = stamp({ type: 'amended', of: wrong.id, figure: 217 }, 3)
+
+  it('is put right by an event and stays in the log; undo brings the mistake back', () => {
+    const state = replay(plan, [wrong, right])
+    expect(state.pouredG).toBe(217)
+    expect(state.additions[0]!.grams).toBe(217)
+    const undo = stamp({ type: 'undone', events: [right.id] }, 4)
+    expect(replay(plan, [wrong, right, undo]).pouredG).toBe(2170)
+  })
+
+  it('the last putting right counts, and flour takes its salt along', () => {
+    const flour = stamp({ type: 'added-flour', grams: 80, saltG: 1 }, 1)
+    const state = replay(plan, [
+      flour,
+      stamp({ type: 'amended', of: flour.id, figure: 20 }, 2),
+      stamp({ type: 'amended', of: flour.id, figure: 8 }, 3),
+    ])
+    expect(state).toMatchObject({ addedFlourG: 8 })
+    expect(state.addedSaltG).toBeCloseTo(0.1, 9)
+  })
+
+  it('only entries with a figure have one to put right', () => {
+    expect(figureOf(wrong)).toBe(2170)
+    expect(figureOf(stamp({ type: 'felt', feel: 'dry' }, 1))).toBeNull()
+    const felt = stamp({ type: 'felt', feel: 'dry' }, 1)
+    const amended = [felt, stamp({ type: 'amended', of: felt.id, figure: 3 }, 2)]
+    expect(replay(plan, amended).feels).toHaveLength(1)
+  })
+})
+
+describe('flour from the board, by the jar', () => {
+  it('what the jar has lost is in the dough, a refill is not, and neither is a correction', () => {
+    const state = replay(plan, [
+      stamp({ type: 'poured', grams: 217 }, 1),
+      stamp({ type: 'felt', feel: 'right' }, 10),
+      stamp({ type: 'jar-weighed', grams: 400 }, 11),
+      stamp({ type: 'jar-weighed', grams: 391 }, 20),
+      stamp({ type: 'jar-weighed', grams: 600 }, 21),
+      stamp({ type: 'jar-weighed', grams: 596 }, 30),
+    ])
+    expect([state.addedFlourG, state.addedSaltG, state.jarG]).toEqual([13, 0, 596])
+    expect(effectivePercent(plan, state)).toBeCloseTo((100 * 217) / (452 + 13), 6)
+    expect(corrections(state)).toEqual([])
+  })
+})
+
+describe('a batch set aside', () => {
+  const started = [...eventsUntil('knead'), stamp({ type: 'timer-started', timer: 'knead', minutes: 10 }, 20)]
+
+  it('kneading waits while it is paused, and goes on from where it was', () => {
+    const paused = replay(plan, [...started, stamp({ type: 'paused', why: 'the boat' }, 24)])
+    expect(liveTimers(plan, paused)).toEqual([])
+    const on = replay(plan, [
+      ...started,
+      stamp({ type: 'paused', why: 'the boat' }, 24),
+      stamp({ type: 'resumed' }, 54),
+    ])
+    expect(on.timers['knead']!.endsAtMs).toBe(T0 + 60 * 60_000)
+    expect(on.paused).toBeNull()
+  })
+
+  it('a dough that rests goes on resting', () => {
+    const state = replay(plan, [
+      stamp({ type: 'timer-started', timer: 'rest', minutes: 45 }, 0),
+      stamp({ type: 'paused', why: '' }, 5),
+      stamp({ type: 'resumed' }, 30),
+    ])
+    expect(state.timers['rest']!.endsAtMs).toBe(T0 + 45 * 60_000)
+  })
+
+  it('a clock put back takes the running timers with it', () => {
+    const state = replay(plan, [
+      stamp({ type: 'timer-started', timer: 'rest', minutes: 45, name: 'long one' }, 0),
+      stamp({ type: 'clock-set', shiftMs: -3_600_000 }, 5),
+    ])
+    expect(state.timers['rest']).toMatchObject({ endsAtMs: T0 - 15 * 60_000, name: 'long one', minutes: 45 })
+    expect(Date.parse(state.timers['rest']!.startedAt)).toBe(T0 - 3_600_000)
+  })
+
+  it('handed over it waits to be taken on', () => {
+    const handed = stamp({ type: 'handed-over', to: 'late bench', word: 'it wants ten more minutes' }, 3)
+    expect(replay(plan, [handed]).hands).toMatchObject({ who: 'late bench', taken: false })
+    expect(replay(plan, [handed, stamp({ type: 'taken-on' }, 9)]).hands?.taken).toBe(true)
+    expect(replay(plan, [stamp({ type: 'taken-on' }, 9)]).hands).toBeNull()
+  })
+})
+
+describe('tomorrow, the rack or the fridge', () => {
+  it('put away cold, it comes back before it goes on', () => {
+    const state = doneUntil('divide', stamp({ type: 'chilled', minutes: 120 }, 50))
+    expect(currentStep(plan, state)).toEqual({ id: 'back-1', kind: 'temper', minutes: 120 })
+    const back = doneUntil(
+      'divide',
+      stamp({ type: 'chilled', minutes: 120 }, 50),
+      stamp({ type: 'step-done', step: 'back-1' }, 900),
+    )
+    expect(currentStep(plan, back)?.id).toBe('divide')
+  })
+
+  it('kept in the fridge it is cooked later; dried it is not cooked now', () => {
+    const kinds = (finish: 'cook' | 'hold' | 'dry') =>
+      stepsOf(plan, replay(plan, [stamp({ type: 'finish-chosen', finish }, 1)]))
+        .slice(-3)
+        .map((step) => step.kind)
+    expect(kinds('cook')).toEqual(['then', 'cook', 'verdict'])
+    expect(kinds('hold')).toEqual(['hold', 'cook', 'verdict'])
+    expect(kinds('dry')).toEqual(['then', 'dry', 'verdict'])
+  })
+})
+
+describe('a dough in two', () => {
+  const share = fc.double({ min: 0.05, max: 0.95, noNaN: true })
+  const splitOf = (keeps: number) =>
+    ({ type: 'split', keeps, other: 'second', part: 'kept' }) as const satisfies BenchAction
+
+  it('both parts together are what there was, and each is as wet', () => {
+    fc.assert(
+      fc.property(log, share, (events, keeps) => {
+        const open = events.filter((event) => event.type !== 'closed' && event.type !== 'abandoned')
+        const whole = replay(plan, open)
+        const split = stamp(splitOf(keeps), 90)
+        const batch = { id: 'first', plan, events: [...open, split] }
+        const other = carvedOff(batch, split.id)!
+        const [kept, taken] = [replay(plan, batch.events), replay(other.plan, other.events)]
+        const sum = doughG(plan, kept) + doughG(other.plan, taken)
+        expect(Math.abs(sum - doughG(plan, whole))).toBeLessThan(1e-6 * Math.max(1, sum))
+        for (const part of [kept, taken])
+          expect(Math.abs(effectivePercent(plan, part) - effectivePercent(plan, whole))).toBeLessThan(1e-6)
+        for (const event of other.events) expect(benchEventSchema.safeParse(event).error?.issues ?? []).toEqual([])
+        expect(currentStep(other.plan, taken)).toEqual(currentStep(plan, kept))
+        expect(standingFeel(taken)).toBe(standingFeel(whole))
+      }),
+      { numRuns: 300 },
+    )
+  })
+
+  it('the same split makes the same other batch, and what it teaches of the flour is counted once', () => {
+    const events = [stamp({ type: 'poured', grams: 217 }, 1), stamp({ type: 'felt', feel: 'right' }, 12)]
+    const split = stamp(splitOf(0.4), 20)
+    const first = { id: 'first', plan, events: [...events, split] }
+    const other = carvedOff(first, split.id)!
+    expect(carvedOff(first, split.id)).toEqual(other)
+    expect(other.plan.sheet.name).toBe('Test dough, second part')
+    expect(carvedOff(first, 'ghost')).toBeNull()
+    const close = (batch: typeof first) =>
+      summarise({ ...batch, events: [...batch.events, stamp({ type: 'closed' }, 99)] })
+    expect(close(first).thirst).not.toBeNull()
+    expect(close(other).thirst).toBeNull()
+  })
+})
+
+it('with less in the sack the salt and the jug follow, whatever is weighed after it', () => {
+  const state = replay(plan, [stamp({ type: 'weighed', row: 'flour', grams: 226 }, 1)])
+  expect(doughG(plan, { ...state, pouredG: waterTargets(plan, state).totalG })).toBeCloseTo((452 + 217 + 5) / 2, 6)
 })

@@ -7,30 +7,45 @@ import type { Plan, PlannedRow } from './schema.ts'
 
 type Contents = Pick<BenchState, 'weighedG' | 'pouredG' | 'addedFlourG' | 'addedSaltG'>
 
-export const asWeighed = ({ weighedG }: Pick<Contents, 'weighedG'>, row: PlannedRow): number =>
-  weighedG[row.key] ?? row.weighedG
+type Weighed = Pick<Contents, 'weighedG'>
 
 const rowsOf = (plan: Plan, part: PlannedRow['part']) => plan.rows.filter((row) => row.part === part)
+const sumG = (rows: readonly PlannedRow[], of: (row: PlannedRow) => number) =>
+  rows.reduce((sum, row) => sum + of(row), 0)
+
+/**
+ * What went on the scale of the flour, or of the base, over what was planned of it: with a little short in the sack the rest
+ * of the formula follows. 1 before anything was weighed.
+ */
+export function weighedShare(plan: Plan, { weighedG }: Weighed): number {
+  const anchors = rowsOf(plan, plan.control.by === 'base' ? 'base' : 'flour').filter((row) => row.key in weighedG)
+  const planned = sumG(anchors, (row) => row.weighedG)
+  return planned > 0 ? sumG(anchors, (row) => weighedG[row.key] ?? 0) / planned : 1
+}
+
+/** As it was weighed, or as it will be for what already is in the bowl, g. */
+export const asWeighed = (plan: Plan, state: Weighed, row: PlannedRow): number =>
+  state.weighedG[row.key] ?? row.weighedG * weighedShare(plan, state)
 
 /** Flour from the sack, before any was added to correct. */
-export const sackFlourG = (plan: Plan, state: Pick<Contents, 'weighedG'>): number =>
-  rowsOf(plan, 'flour').reduce((sum, row) => sum + asWeighed(state, row), 0)
+export const sackFlourG = (plan: Plan, state: Weighed): number =>
+  sumG(rowsOf(plan, 'flour'), (row) => asWeighed(plan, state, row))
 
 export const flourG = (plan: Plan, state: Contents): number => sackFlourG(plan, state) + state.addedFlourG
 
 export const saltG = (plan: Plan, state: Contents): number =>
-  rowsOf(plan, 'salt').reduce((sum, row) => sum + asWeighed(state, row), 0) + state.addedSaltG
+  sumG(rowsOf(plan, 'salt'), (row) => asWeighed(plan, state, row)) + state.addedSaltG
 
 /** The cooked potato, curd or milk that the flour is counted on. */
-export const baseG = (plan: Plan, state: Pick<Contents, 'weighedG'>): number =>
-  rowsOf(plan, 'base').reduce((sum, row) => sum + asWeighed(state, row), 0)
+export const baseG = (plan: Plan, state: Weighed): number =>
+  sumG(rowsOf(plan, 'base'), (row) => asWeighed(plan, state, row))
 
 /** Rows that go in whole, beside flour, water and salt. */
 const rest = (plan: Plan) => plan.rows.filter((row) => ['base', 'alkali', 'other'].includes(row.part))
 
 /** All that is in the bowl. */
 export function doughG(plan: Plan, state: Contents): number {
-  const others = rest(plan).reduce((sum, row) => sum + asWeighed(state, row), 0)
+  const others = sumG(rest(plan), (row) => asWeighed(plan, state, row))
   return flourG(plan, state) + state.pouredG + saltG(plan, state) + others
 }
 
@@ -50,7 +65,7 @@ function pouredWater(plan: Plan): number {
 /** Water from everything that is not flour: poured, and brought by milk, potato and the like. */
 export function bowlWaterG(plan: Plan, state: Contents): number {
   const others = [...rest(plan), ...rowsOf(plan, 'salt')]
-  return state.pouredG * pouredWater(plan) + others.reduce((sum, row) => sum + asWeighed(state, row) * row.water, 0)
+  return state.pouredG * pouredWater(plan) + sumG(others, (row) => asWeighed(plan, state, row) * row.water)
 }
 
 export const effectivePercent = (plan: Plan, state: Contents): number => {
@@ -76,7 +91,10 @@ export function bowlBasis14(plan: Plan, state: Contents): number {
   const sack = sackFlourG(plan, state)
   if (sack <= 0) return 0
   const grow = flourG(plan, state) / sack
-  const flours = rowsOf(plan, 'flour').map((row) => ({ grams: asWeighed(state, row) * grow, moisture: row.water }))
+  const flours = rowsOf(plan, 'flour').map((row) => ({
+    grams: asWeighed(plan, state, row) * grow,
+    moisture: row.water,
+  }))
   return basis14Percent(flours, bowlWaterG(plan, state))
 }
 
@@ -88,9 +106,8 @@ export interface WaterTargets {
 }
 
 /** The plan's water for the flour that really went in: a little short in the sack, a little less in the jug. */
-export function waterTargets(plan: Plan, state: Pick<Contents, 'weighedG'>): WaterTargets {
-  const planned = rowsOf(plan, 'flour').reduce((sum, row) => sum + row.weighedG, 0)
-  const share = planned > 0 ? sackFlourG(plan, state) / planned : 1
+export function waterTargets(plan: Plan, state: Weighed): WaterTargets {
+  const share = weighedShare(plan, state)
   const { startG, holdBackG, ceilingG } = plan.water
   return {
     totalG: (startG + holdBackG) * share,

@@ -1,7 +1,8 @@
 /** A batch is its events, replayed. Nothing here reads a clock: times come with the events. */
 import { unreachable } from '../result.ts'
-import { bowlOnRule } from './bowl.ts'
-import { STEPS, type BenchEvent, type Feel, type Plan, type StepId, type TimerId, type Verdict } from './schema.ts'
+import { asWeighed, bowlOnRule } from './bowl.ts'
+import type { BenchEvent, Feel, Plan, TimerId, Verdict, Worker } from './schema.ts'
+import { stepsNow, type Finish, type PlannedStep, type StepChanges } from './steps.ts'
 
 export interface Timer {
   readonly startedAt: string
@@ -9,6 +10,8 @@ export interface Timer {
   readonly endsAtMs: number
   readonly minutes: number
   readonly stage: 'running' | 'answered' | 'stopped'
+  /** Of a timer of the maker's own. */
+  readonly name: string | null
 }
 
 export interface Addition {
@@ -16,12 +19,14 @@ export interface Addition {
   readonly what: 'water' | 'flour'
   readonly grams: number
   readonly saltG: number
+  /** Taken up from the board, and no correction. */
+  readonly board: boolean
   /** Where the bowl stood on its own rule before and after, percent. */
   readonly from: number
   readonly to: number
 }
 
-export interface BenchState {
+export interface BenchState extends StepChanges {
   readonly weighedG: Readonly<Record<string, number>>
   readonly pouredG: number
   readonly addedFlourG: number
@@ -34,10 +39,21 @@ export interface BenchState {
     readonly pouredG: number
     readonly addedFlourG: number
   }[]
-  readonly timers: Readonly<Partial<Record<TimerId, Timer>>>
-  readonly done: readonly StepId[]
+  /** The jar of flour for the board, when last weighed; null before. */
+  readonly jarG: number | null
+  readonly timers: Readonly<Record<TimerId, Timer>>
+  readonly done: readonly string[]
+  readonly ready: readonly string[]
+  readonly workedBy: Worker | null
+  readonly lumps: readonly { readonly at: string; readonly grams: number }[]
   readonly shapedPieces: number | null
   readonly samples: readonly { readonly at: string; readonly grams: number }[]
+  readonly finish: Finish | null
+  readonly chilled: readonly { readonly at: string; readonly before: string; readonly minutes: number }[]
+  readonly paused: { readonly at: string; readonly why: string } | null
+  readonly hands: { readonly at: string; readonly who: string; readonly word: string; readonly taken: boolean } | null
+  /** `keeps`: how much of the first dough this is, all splits together. */
+  readonly split: { readonly keeps: number; readonly part: 'kept' | 'taken' } | null
   readonly cookedMin: number | null
   readonly verdict: Verdict | null
   readonly notes: readonly { readonly at: string; readonly text: string }[]
@@ -51,10 +67,19 @@ export const untouched: BenchState = {
   addedSaltG: 0,
   additions: [],
   feels: [],
+  jarG: null,
   timers: {},
   done: [],
+  ready: [],
+  workedBy: null,
+  lumps: [],
   shapedPieces: null,
   samples: [],
+  finish: null,
+  chilled: [],
+  paused: null,
+  hands: null,
+  split: null,
   cookedMin: null,
   verdict: null,
   notes: [],
@@ -68,13 +93,27 @@ function changeTimer(state: BenchState, id: TimerId, change: (timer: Timer) => T
   return timer ? { ...state, timers: { ...state.timers, [id]: change(timer) } } : state
 }
 
+/** The whole clock of a timer, put later by so much. */
+const later = (timer: Timer, byMs: number): Timer => ({
+  ...timer,
+  startedAt: new Date(Date.parse(timer.startedAt) + byMs).toISOString(),
+  endsAtMs: timer.endsAtMs + byMs,
+})
+
+const changeRunning = (state: BenchState, wanted: (id: TimerId) => boolean, byMs: number): BenchState => ({
+  ...state,
+  timers: Object.fromEntries(
+    Object.entries(state.timers).map(([id, timer]) => [
+      id,
+      timer.stage === 'running' && wanted(id) ? later(timer, byMs) : timer,
+    ]),
+  ),
+})
+
 function add(
   plan: Plan,
   state: BenchState,
-  at: string,
-  what: Addition['what'],
-  grams: number,
-  saltG: number,
+  { at, what, grams, saltG, board }: Pick<Addition, 'at' | 'what' | 'grams' | 'saltG' | 'board'>,
 ): BenchState {
   const next = {
     ...state,
@@ -82,27 +121,70 @@ function add(
     addedFlourG: state.addedFlourG + (what === 'flour' ? grams : 0),
     addedSaltG: state.addedSaltG + saltG,
   }
-  const addition = { at, what, grams, saltG, from: bowlOnRule(plan, state), to: bowlOnRule(plan, next) }
+  const addition = { at, what, grams, saltG, board, from: bowlOnRule(plan, state), to: bowlOnRule(plan, next) }
   return { ...next, additions: [...state.additions, addition] }
+}
+
+/** What the jar has lost is in the dough; what it has gained is a refill. */
+function weighJar(plan: Plan, state: BenchState, at: string, grams: number): BenchState {
+  const takenG = state.jarG === null ? 0 : state.jarG - grams
+  const next = { ...state, jarG: grams }
+  return takenG > 0 ? add(plan, next, { at, what: 'flour', grams: takenG, saltG: 0, board: true }) : next
+}
+
+/** Everything in the bowl, less by the same share; what was said of it holds for both parts. */
+function keepShare(plan: Plan, state: BenchState, keeps: number, part: 'kept' | 'taken'): BenchState {
+  const solid = plan.rows.filter((row) => row.part !== 'water')
+  return {
+    ...state,
+    weighedG: Object.fromEntries(solid.map((row) => [row.key, asWeighed(plan, state, row) * keeps])),
+    pouredG: state.pouredG * keeps,
+    addedFlourG: state.addedFlourG * keeps,
+    addedSaltG: state.addedSaltG * keeps,
+    feels: state.feels.map((felt) => ({
+      ...felt,
+      pouredG: felt.pouredG * keeps,
+      addedFlourG: felt.addedFlourG * keeps,
+    })),
+    shapedPieces: state.shapedPieces === null ? null : Math.round(state.shapedPieces * keeps),
+    split: {
+      keeps: keeps * (state.split?.keeps ?? 1),
+      part: state.split?.part === 'taken' ? 'taken' : part,
+    },
+  }
+}
+
+/** Kneading waits while a batch is paused; dough that rests, drinks or cooks does not. */
+const waitsInPause = ({ steps }: Plan, id: TimerId): boolean =>
+  steps.some((step) => step.id === id && step.kind === 'knead')
+
+function resume(plan: Plan, state: BenchState, at: string): BenchState {
+  if (!state.paused) return state
+  const awayMs = Math.max(0, Date.parse(at) - Date.parse(state.paused.at))
+  return { ...changeRunning(state, (id) => waitsInPause(plan, id), awayMs), paused: null }
 }
 
 /** Total: an event that does not fit leaves the batch as it was, so every stored log replays. */
 export function applyEvent(plan: Plan, state: BenchState, event: BenchEvent): BenchState {
   if (state.end) return state
+  const { at } = event
   switch (event.type) {
     case 'weighed':
       return { ...state, weighedG: { ...state.weighedG, [event.row]: event.grams } }
     case 'poured':
-      return add(plan, state, event.at, 'water', event.grams, 0)
+      return add(plan, state, { at, what: 'water', grams: event.grams, saltG: 0, board: false })
     case 'added-flour':
-      return add(plan, state, event.at, 'flour', event.grams, event.saltG)
+      return add(plan, state, { at, what: 'flour', grams: event.grams, saltG: event.saltG, board: false })
+    case 'jar-weighed':
+      return weighJar(plan, state, at, event.grams)
     case 'felt': {
       const { pouredG, addedFlourG } = state
-      return { ...state, feels: [...state.feels, { at: event.at, feel: event.feel, pouredG, addedFlourG }] }
+      return { ...state, feels: [...state.feels, { at, feel: event.feel, pouredG, addedFlourG }] }
     }
     case 'timer-started': {
-      const endsAtMs = Date.parse(event.at) + event.minutes * MINUTE_MS
-      const timer: Timer = { startedAt: event.at, endsAtMs, minutes: event.minutes, stage: 'running' }
+      const { minutes, name = null } = event
+      const endsAtMs = Date.parse(at) + minutes * MINUTE_MS
+      const timer: Timer = { startedAt: at, endsAtMs, minutes, stage: 'running', name }
       return { ...state, timers: { ...state.timers, [event.timer]: timer } }
     }
     case 'timer-moved':
@@ -116,22 +198,51 @@ export function applyEvent(plan: Plan, state: BenchState, event: BenchEvent): Be
       return changeTimer(state, event.timer, (timer) => ({ ...timer, stage: 'answered' }))
     case 'timer-stopped':
       return changeTimer(state, event.timer, (timer) => ({ ...timer, stage: 'stopped' }))
+    case 'clock-set':
+      return changeRunning(state, () => true, event.shiftMs)
     case 'step-done':
       return state.done.includes(event.step) ? state : { ...state, done: [...state.done, event.step] }
+    case 'readied': {
+      const others = state.ready.filter((item) => item !== event.item)
+      return { ...state, ready: event.here ? [...others, event.item] : others }
+    }
+    case 'worked-by':
+      return { ...state, workedBy: event.by }
+    case 'lumped':
+      return { ...state, lumps: [...state.lumps, { at, grams: event.grams }] }
     case 'shaped':
       return { ...state, shapedPieces: event.pieces }
     case 'sampled':
-      return { ...state, samples: [...state.samples, { at: event.at, grams: event.grams }] }
+      return { ...state, samples: [...state.samples, { at, grams: event.grams }] }
+    case 'finish-chosen':
+      return { ...state, finish: event.finish }
+    case 'chilled': {
+      const before = currentStep(plan, state)
+      return before
+        ? { ...state, chilled: [...state.chilled, { at, before: before.id, minutes: event.minutes }] }
+        : state
+    }
+    case 'paused':
+      return state.paused ? state : { ...state, paused: { at, why: event.why } }
+    case 'resumed':
+      return resume(plan, state, at)
+    case 'handed-over':
+      return { ...state, hands: { at, who: event.to, word: event.word, taken: false } }
+    case 'taken-on':
+      return state.hands ? { ...state, hands: { ...state.hands, taken: true } } : state
+    case 'split':
+      return keepShare(plan, state, event.keeps, event.part)
     case 'cooked':
       return { ...state, cookedMin: event.minutes }
     case 'judged':
       return { ...state, verdict: event.verdict }
     case 'noted':
-      return { ...state, notes: [...state.notes, { at: event.at, text: event.text }] }
+      return { ...state, notes: [...state.notes, { at, text: event.text }] }
     case 'abandoned':
-      return { ...state, end: { how: 'abandoned', at: event.at, reason: event.reason } }
+      return { ...state, end: { how: 'abandoned', at, reason: event.reason } }
     case 'closed':
-      return { ...state, end: { how: 'closed', at: event.at, reason: '' } }
+      return { ...state, end: { how: 'closed', at, reason: '' } }
+    case 'amended':
     case 'undone':
       return state
     default:
@@ -139,12 +250,61 @@ export function applyEvent(plan: Plan, state: BenchState, event: BenchEvent): Be
   }
 }
 
-/** Events still in force, in order: an `undone` event takes back those it names, and can be taken back itself. */
+/** An entry with the figure it should have had; one without a figure stays as it is. */
+function putRight(event: BenchEvent, figure: number): BenchEvent {
+  switch (event.type) {
+    case 'weighed':
+    case 'poured':
+    case 'lumped':
+    case 'jar-weighed':
+      return { ...event, grams: figure }
+    case 'sampled':
+      return figure > 0 ? { ...event, grams: figure } : event
+    case 'added-flour':
+      return { ...event, grams: figure, saltG: event.grams > 0 ? (event.saltG * figure) / event.grams : 0 }
+    case 'shaped':
+      return { ...event, pieces: Math.round(figure) }
+    case 'cooked':
+      return { ...event, minutes: figure }
+    default:
+      return event
+  }
+}
+
+/** The figure of an entry, where it has one that can be put right. */
+export function figureOf(event: BenchEvent): number | null {
+  switch (event.type) {
+    case 'weighed':
+    case 'poured':
+    case 'lumped':
+    case 'jar-weighed':
+    case 'sampled':
+    case 'added-flour':
+      return event.grams
+    case 'shaped':
+      return event.pieces
+    case 'cooked':
+      return event.minutes
+    default:
+      return null
+  }
+}
+
+/**
+ * Events still in force, in order: an `undone` event takes back those it names, and can be taken back itself; an `amended`
+ * one puts the figure of an earlier one right.
+ */
 export function standing(events: readonly BenchEvent[]): readonly BenchEvent[] {
   const takenBack = new Set<string>()
   for (const event of [...events].reverse())
     if (event.type === 'undone' && !takenBack.has(event.id)) event.events.forEach((id) => takenBack.add(id))
-  return events.filter((event) => event.type !== 'undone' && !takenBack.has(event.id))
+  const live = events.filter((event) => event.type !== 'undone' && !takenBack.has(event.id))
+  const figures = new Map(live.flatMap((event) => (event.type === 'amended' ? [[event.of, event.figure]] : [])))
+  if (figures.size === 0) return live
+  return live.map((event) => {
+    const figure = figures.get(event.id)
+    return figure === undefined ? event : putRight(event, figure)
+  })
 }
 
 export const replay = (plan: Plan, events: readonly BenchEvent[]): BenchState =>
@@ -173,20 +333,18 @@ export function redoable(events: readonly BenchEvent[]): readonly string[] {
   return []
 }
 
-/** The steps of a batch: a dough without water to pour has no jug to make. */
-export function stepsOf({ rows }: Pick<Plan, 'rows'>): readonly StepId[] {
-  const pours = rows.some((row) => row.part === 'water' && row.weighedG > 0)
-  return pours ? STEPS : STEPS.filter((step) => step !== 'water' && step !== 'pour')
-}
+/** The steps of a batch, as what happened has left them. */
+export const stepsOf = ({ steps }: Pick<Plan, 'steps'>, state: StepChanges): readonly PlannedStep[] =>
+  stepsNow(steps, state)
 
 /** The first step not yet done; null once all are, or the batch has ended. */
-export const currentStep = (plan: Plan, state: BenchState): StepId | null =>
-  state.end ? null : (stepsOf(plan).find((step) => !state.done.includes(step)) ?? null)
+export const currentStep = (plan: Plan, state: BenchState): PlannedStep | null =>
+  state.end ? null : (stepsOf(plan, state).find((step) => !state.done.includes(step.id)) ?? null)
 
 /** Pours and spoons of flour made because of how the dough felt: those after the first word about it. */
-export function corrections({ additions, feels }: BenchState): readonly Addition[] {
+export function corrections({ additions, feels }: Pick<BenchState, 'additions' | 'feels'>): readonly Addition[] {
   const first = feels[0]
-  return first ? additions.filter((addition) => Date.parse(addition.at) >= Date.parse(first.at)) : []
+  return first ? additions.filter((addition) => !addition.board && Date.parse(addition.at) >= Date.parse(first.at)) : []
 }
 
 /** The last word about the dough, if nothing has been added since: after that it is felt anew. */
@@ -196,3 +354,18 @@ export function standingFeel({ feels, pouredG, addedFlourG }: BenchState): Feel 
 }
 
 export const isRinging = (timer: Timer, nowMs: number): boolean => timer.stage === 'running' && nowMs >= timer.endsAtMs
+
+export interface LiveTimer extends Timer {
+  readonly id: TimerId
+  /** What it runs for; null for a covered dough and for a timer of the maker's own. */
+  readonly step: PlannedStep | null
+}
+
+/** Timers that run, soonest first; those held by a pause are not among them. */
+export function liveTimers(plan: Plan, state: BenchState): readonly LiveTimer[] {
+  const steps = stepsOf(plan, state)
+  return Object.entries(state.timers)
+    .filter(([id, { stage }]) => stage === 'running' && !(state.paused && waitsInPause(plan, id)))
+    .map(([id, timer]) => ({ ...timer, id, step: steps.find((step) => step.id === id) ?? null }))
+    .sort((a, b) => a.endsAtMs - b.endsAtMs)
+}

@@ -2,6 +2,7 @@ import type { Lot } from '../records/documents.ts'
 import type { Worked, WorkedRow } from '../sheet/computeSheet.ts'
 import { placeOf, type Kitchen } from '../sheet/kitchen.ts'
 import type { Window } from '../shape/index.ts'
+import { planSteps, roomC } from './planSteps.ts'
 import type { Plan, PlannedRow } from './schema.ts'
 
 const lotName = (lots: readonly Lot[], id: string | undefined) => lots.find((lot) => lot.id === id)?.name
@@ -62,12 +63,10 @@ export function planBatch(worked: Worked, kitchen: Kitchen, at: string, formula:
       pieces: cut.pieces,
       window: control.by === 'base' ? worked.match.window : shifted(worked.match.window, worked.flourShift),
     },
-    minutes: {
-      knead: dough.kneadMin,
-      rest: { ...dough.restMin, best: practice.restMin },
-      cook: shape.cookFreshMin,
-      drink: dough.drinkMin,
-    },
+    minutes: { cook: shape.cookFreshMin, drink: dough.drinkMin },
+    steps: [...planSteps(worked, kitchen)],
+    kneads: kitchen.gear.kneads,
+    roomC: roomC(kitchen),
     pot: {
       litres: Math.max(2, (dough.pot.litresPer100G * batch.doughG) / 100),
       saltGPerL: practice.potSaltGPerL,

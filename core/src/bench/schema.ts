@@ -3,13 +3,15 @@ import { z } from '../zod.ts'
 import { sheetSchema } from '../records/sheet.ts'
 import { blankSchema } from '../shape/blank.ts'
 import { idSchema, nameSchema, noteSchema, timeSchema } from '../records/text.ts'
+import { FINISHES, plannedStepSchema } from './steps.ts'
 
 export const FEELS = ['crumbling', 'dry', 'right', 'tacky', 'sticky'] as const
-export const STEPS = ['flour', 'water', 'pour', 'feel', 'knead', 'rest', 'divide', 'shape', 'cook', 'verdict'] as const
+/** By hand or by machine. */
+export const WORKERS = ['hand', 'mixer'] as const
 export const VERDICTS = ['poor', 'fair', 'good', 'very-good'] as const
 
 const mass = z.number().min(0).max(1_000_000)
-const minutes = z.number().positive().max(10_000)
+const minutes = z.number().positive().max(100_000)
 const span = z.tuple([z.number().min(0), z.number().min(0)])
 
 const plannedRowSchema = z.strictObject({
@@ -64,24 +66,32 @@ export const planSchema = z.strictObject({
     /** In the dough's control variable: the 14 % basis, or flour on the base. */
     window: z.strictObject({ low: z.number(), best: z.number(), high: z.number() }),
   }),
-  minutes: z.strictObject({
-    knead: span,
-    rest: z.strictObject({ low: z.number(), best: z.number(), high: z.number() }),
-    cook: span,
-    drink: z.number(),
-  }),
+  minutes: z.strictObject({ cook: span, drink: z.number() }),
+  steps: z.array(plannedStepSchema).min(1).max(80),
+  /** Who kneads, unless the batch says otherwise. */
+  kneads: z.enum(WORKERS),
+  /** Heat of the air at the bench, °C. */
+  roomC: z.number(),
   pot: z.strictObject({ litres: z.number().positive(), saltGPerL: z.number().min(0) }),
 })
 
 const base = { id: idSchema, at: timeSchema }
-const timerId = z.enum(['drink', 'knead', 'rest', 'cook'])
+/** A step's own, `drink` for a covered dough, or one the maker named. */
+const timerId = idSchema
 
 export const benchEventSchema = z.discriminatedUnion('type', [
   z.strictObject({ ...base, type: z.literal('weighed'), row: idSchema, grams: mass }),
   z.strictObject({ ...base, type: z.literal('poured'), grams: mass }),
   z.strictObject({ ...base, type: z.literal('felt'), feel: z.enum(FEELS) }),
   z.strictObject({ ...base, type: z.literal('added-flour'), grams: mass, saltG: mass }),
-  z.strictObject({ ...base, type: z.literal('timer-started'), timer: timerId, minutes }),
+  z.strictObject({
+    ...base,
+    type: z.literal('timer-started'),
+    timer: timerId,
+    minutes,
+    /** Of a timer of the maker's own. */
+    name: nameSchema.optional(),
+  }),
   z.strictObject({
     ...base,
     type: z.literal('timer-moved'),
@@ -90,7 +100,34 @@ export const benchEventSchema = z.discriminatedUnion('type', [
   }),
   z.strictObject({ ...base, type: z.literal('timer-answered'), timer: timerId }),
   z.strictObject({ ...base, type: z.literal('timer-stopped'), timer: timerId }),
-  z.strictObject({ ...base, type: z.literal('step-done'), step: z.enum(STEPS) }),
+  z.strictObject({ ...base, type: z.literal('step-done'), step: idSchema }),
+  /** Something on the list of what must be at hand. */
+  z.strictObject({ ...base, type: z.literal('readied'), item: idSchema, here: z.boolean() }),
+  z.strictObject({ ...base, type: z.literal('worked-by'), by: z.enum(WORKERS) }),
+  /** One lump on the scale while dividing. */
+  z.strictObject({ ...base, type: z.literal('lumped'), grams: mass }),
+  /** The jar of flour for the board: what it has lost since it was last weighed is in the dough. */
+  z.strictObject({ ...base, type: z.literal('jar-weighed'), grams: mass }),
+  z.strictObject({ ...base, type: z.literal('finish-chosen'), finish: z.enum(FINISHES) }),
+  /** Into the fridge before the step at hand; so many minutes to come back from it. */
+  z.strictObject({ ...base, type: z.literal('chilled'), minutes }),
+  z.strictObject({ ...base, type: z.literal('paused'), why: noteSchema }),
+  z.strictObject({ ...base, type: z.literal('resumed') }),
+  z.strictObject({ ...base, type: z.literal('handed-over'), to: nameSchema, word: noteSchema }),
+  z.strictObject({ ...base, type: z.literal('taken-on') }),
+  /** Of all there was, this share stays; the rest is the batch named. */
+  z.strictObject({
+    ...base,
+    type: z.literal('split'),
+    keeps: z.number().gt(0).lt(1),
+    other: idSchema,
+    /** `taken`: this is the part that was carved off. */
+    part: z.enum(['kept', 'taken']),
+  }),
+  /** An entry was mistaken: its figure is this. */
+  z.strictObject({ ...base, type: z.literal('amended'), of: idSchema, figure: mass }),
+  /** The device's clock was put back or forward by so much while timers ran. */
+  z.strictObject({ ...base, type: z.literal('clock-set'), shiftMs: z.number().min(-1e11).max(1e11) }),
   z.strictObject({ ...base, type: z.literal('shaped'), pieces: z.number().int().min(0).max(1_000_000) }),
   /** One piece on the scale while shaping. */
   z.strictObject({ ...base, type: z.literal('sampled'), grams: z.number().positive().max(10_000) }),
@@ -104,7 +141,7 @@ export const benchEventSchema = z.discriminatedUnion('type', [
 ])
 
 export type Feel = (typeof FEELS)[number]
-export type StepId = (typeof STEPS)[number]
+export type Worker = (typeof WORKERS)[number]
 export type Verdict = (typeof VERDICTS)[number]
 export type Plan = z.infer<typeof planSchema>
 export type PlannedRow = z.infer<typeof plannedRowSchema>

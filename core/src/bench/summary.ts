@@ -35,7 +35,11 @@ export function summarise({ id, plan, events }: Batch): BatchSummary {
     basis14: bowlBasis14(plan, state),
     onRule: bowlOnRule(plan, state),
     lastFeel: state.feels.at(-1)?.feel ?? null,
-    thirst: accepted === null || plan.control.by === 'base' ? null : accepted - plan.hydration.paper14,
+    // A part carved off says nothing that the first part does not.
+    thirst:
+      accepted === null || plan.control.by === 'base' || state.split?.part === 'taken'
+        ? null
+        : accepted - plan.hydration.paper14,
     corrections: corrections(state).length,
   }
 }

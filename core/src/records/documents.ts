@@ -1,10 +1,10 @@
 /** What the workspace keeps: formulas, flour lots, gear, batches and the draft. */
 import { z } from '../zod.ts'
-import { benchEventSchema, planSchema } from '../bench/schema.ts'
+import { benchEventSchema, planSchema, WORKERS } from '../bench/schema.ts'
 import { ingredientSchema } from '../ingredients/ingredient.ts'
 import { defaultUnits, unitsSchema } from '../quantity/units.ts'
 import { shapeSchema } from '../shape/shape.ts'
-import { windowSchema } from '../shape/window.ts'
+import { pressSchema, rollerSchema } from './machines.ts'
 import { sheetSchema } from './sheet.ts'
 import { idSchema, lineSchema, nameSchema, noteSchema, timeSchema } from './text.ts'
 
@@ -56,38 +56,6 @@ export const vesselSchema = z.strictObject({
   maxDoughG: z.number().min(10).max(1_000_000),
 })
 
-const gapMm = z.number().min(0.05).max(50)
-
-/** A roller by what was measured of it; see `settingsOf`. */
-export const rollerSchema = z.strictObject({
-  id: idSchema,
-  name: nameSchema,
-  widthMm: z.number().min(20).max(2000),
-  settings: z.number().int().min(2).max(40),
-  widest: z.enum(['first', 'last']),
-  measured: z.array(z.strictObject({ setting: z.number().int().min(1).max(40), gapMm })).max(40),
-  springBack: z.number().min(1).max(1.5),
-})
-
-/** A press with the die it usually drives: what decides how long a run takes and when it must rest. */
-export const pressSchema = z.strictObject({
-  id: idSchema,
-  name: nameSchema,
-  /** Dough an hour of steady running. */
-  flowKgPerH: z.number().min(0.1).max(500),
-  /** What is fed at a time. */
-  lumpG: z.number().min(1).max(5000),
-  /** Of all holes of a die for it. */
-  openAreaMm2: z.number().min(5).max(5000),
-  /** Water per 100 of flour that it takes as crumb. */
-  crumb: windowSchema,
-  /** Before the barrel is too warm, and how long it then rests; null for one that stays cool. */
-  runMin: z.number().min(1).max(600).nullable(),
-  restMin: z.number().min(0).max(240),
-  /** The first of each run goes back. */
-  firstDiscardG: z.number().min(0).max(5000),
-})
-
 /** A kind of press as the table describes it: where a maker starts from. */
 export const pressKindSchema = pressSchema.extend({ note: z.string().min(1) })
 
@@ -113,6 +81,16 @@ export const ownShapeSchema = shapeSchema.extend({
   doneSign: lineSchema,
 })
 
+/** A known weight put on a scale, and what it showed. */
+export const scaleCheckSchema = z.strictObject({
+  at: timeSchema,
+  scale: nameSchema,
+  stepG: z.number().min(0.01).max(10),
+  knownG: z.number().positive().max(100_000),
+  shownG: z.number().min(0).max(100_000),
+})
+export const MAX_SCALE_CHECKS = 200
+
 export const gearSchema = z.strictObject({
   id: z.literal('gear'),
   scaleStepG: z.number().min(0.01).max(10),
@@ -132,12 +110,31 @@ export const gearSchema = z.strictObject({
   portions: z.record(z.string().max(60), z.number().min(1).max(2000)),
   /** When the cautions about alkali were last read and acknowledged. */
   alkaliReadAt: timeSchema.nullable(),
+  /** Who kneads, where the dough allows either. */
+  kneads: z.enum(WORKERS),
+  /** The place the bench stands in; null is the first. */
+  benchPlace: idSchema.nullable(),
+  /** Oldest first. */
+  scaleChecks: z.array(scaleCheckSchema).max(MAX_SCALE_CHECKS),
 })
 
 export const batchSchema = z.strictObject({
   id: idSchema,
   plan: planSchema,
   events: z.array(benchEventSchema).max(20_000),
+})
+
+/** A photo taken at a step, reduced before it is kept. Raster pictures only: a drawing could carry a script. */
+export const photoSchema = z.strictObject({
+  id: idSchema,
+  batch: idSchema,
+  step: idSchema,
+  at: timeSchema,
+  type: z.enum(['image/jpeg', 'image/webp', 'image/png']),
+  base64: z.base64().min(1).max(4_000_000),
+  widthPx: z.number().int().min(1).max(8000),
+  heightPx: z.number().int().min(1).max(8000),
+  note: noteSchema,
 })
 
 export const draftSchema = z.strictObject({
@@ -159,6 +156,8 @@ export type KeptRoller = z.infer<typeof rollerSchema>
 export type Place = z.infer<typeof placeSchema>
 export type Gear = z.infer<typeof gearSchema>
 export type Batch = z.infer<typeof batchSchema>
+export type Photo = z.infer<typeof photoSchema>
+export type ScaleCheck = z.infer<typeof scaleCheckSchema>
 export type Draft = z.infer<typeof draftSchema>
 
 export const defaultGear: Gear = {
@@ -176,4 +175,7 @@ export const defaultGear: Gear = {
   schools: {},
   portions: {},
   alkaliReadAt: null,
+  kneads: 'hand',
+  benchPlace: null,
+  scaleChecks: [],
 }

@@ -1,10 +1,11 @@
 import fc from 'fast-check'
 import { computeSheet } from '../sheet/index.ts'
-import { planBatch } from '../bench/planBatch.ts'
+import { currentStep, mainRest, planBatch, replay } from '../bench/index.ts'
 import { testKitchen, testSheet } from '../testing/testKitchen.ts'
 import sample1 from '../../fixtures/workspace-1.harina.json'
 import sample2 from '../../fixtures/workspace-2.harina.json'
 import sample3 from '../../fixtures/workspace-3.harina.json'
+import sample4 from '../../fixtures/workspace-4.harina.json'
 import type { Batch, Formula, Lot } from './documents.ts'
 import { nameSchema, plainTextFrom } from './text.ts'
 import {
@@ -41,6 +42,7 @@ const workspace: Workspace = {
   ingredients: [],
   shapes: [],
   batches: [batch],
+  photos: [],
   gear: testKitchen.gear,
   draft: { id: 'draft', formula: 'f1', sheet: testSheet },
 }
@@ -92,7 +94,7 @@ it('never throws, whatever it is given', () => {
 })
 
 it('every version has a saved sample that still reads', () => {
-  const samples: Readonly<Record<number, unknown>> = { 1: sample1, 2: sample2, 3: sample3 }
+  const samples: Readonly<Record<number, unknown>> = { 1: sample1, 2: sample2, 3: sample3, 4: sample4 }
   for (let version = 1; version <= FILE_VERSION; version += 1)
     expect(readWorkspaceFile(JSON.stringify(samples[version]))).toMatchObject({ ok: true })
 })
@@ -114,6 +116,47 @@ it('version 1 comes over whole: every formula, batch and figure, with what is ne
     })
   }
 })
+
+it('version 3 comes over whole: each batch stands at the step where it stood, with the times it was planned with', () => {
+  const read = readWorkspaceFile(JSON.stringify(sample3))
+  if (!read.ok) throw new Error(read.problem.code)
+  const { batches, gear, photos } = read.value
+  expect(photos).toEqual([])
+  expect(gear).toMatchObject({ kneads: 'hand', benchPlace: null, scaleChecks: [] })
+  expect(batches).toHaveLength(sample3.batches.length)
+  for (const [index, { plan, events }] of batches.entries()) {
+    const old = sample3.batches[index]!
+    expect(events).toEqual(old.events)
+    expect(mainRest(plan)).toMatchObject(old.plan.minutes.rest)
+    const state = replay(plan, events)
+    const steps = plan.steps.map(({ id }) => id)
+    if (state.end) continue
+    expect(currentStep(plan, state)?.id).toBe(steps.find((id) => !state.done.includes(id)))
+    expect(state.done.every((id) => steps.includes(id))).toBe(true)
+  }
+})
+
+it('a photo comes with its batch, under the batch’s new name where both are kept', () => {
+  const read = readWorkspaceFile(JSON.stringify(sample4))
+  if (!read.ok) throw new Error(read.problem.code)
+  const here: Workspace = {
+    ...read.value,
+    batches: read.value.batches.map((each) => ({ ...each, events: each.events.slice(0, 1) })),
+    photos: [],
+  }
+  const merged = merge(here, read.value, 'keep-both')
+  const renamed = merged.batches.find(({ plan }) => plan.at === sample4.batches[1]!.plan.at)!
+  expect(renamed.id).not.toBe('demo-running')
+  expect(merged.photos).toMatchObject([{ id: 'photo-1', batch: renamed.id }])
+})
+
+it.each([{ type: 'image/svg+xml' }, { base64: '<svg onload=1>' }, { base64: '' }, { widthPx: 0 }])(
+  'a photo that is none is refused: %j',
+  (wrong) => {
+    const [photo] = sample4.photos
+    expect(code(JSON.stringify({ ...sample4, photos: [{ ...photo, ...wrong }] }))).toMatch(/file-broken|file-markup/)
+  },
+)
 
 it('version 2 comes over whole: sheets, older sheets and plans are cut into one shape, unfilled', () => {
   const read = readWorkspaceFile(JSON.stringify(sample2))

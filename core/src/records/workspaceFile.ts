@@ -1,5 +1,5 @@
 /**
- * The `.harina.json` file: everything a workspace holds, or a part of it. Versions, oldest first: 1, 2, 3.
+ * The `.harina.json` file: everything a workspace holds, or a part of it. Versions, oldest first: 1 to 4.
  * `docs/file-format.md` describes it; its JSON Schema is generated from the schema below.
  */
 import { z } from '../zod.ts'
@@ -12,15 +12,18 @@ import {
   lotSchema,
   ownIngredientSchema,
   ownShapeSchema,
+  photoSchema,
 } from './documents.ts'
-import type { Batch, Draft, Formula, Gear, Lot, OwnIngredient, OwnShape } from './documents.ts'
+import type { Batch, Draft, Formula, Gear, Lot, OwnIngredient, OwnShape, Photo } from './documents.ts'
 import type { Loose } from './loose.ts'
 import { file1to2 } from './upgrade1to2.ts'
 import { file2to3 } from './upgrade2to3.ts'
+import { file3to4 } from './upgrade3to4.ts'
 import { timeSchema } from './text.ts'
 
-export const FILE_VERSION = 3
-export const FILE_MAX_CHARACTERS = 64 * 1024 * 1024
+export const FILE_VERSION = 4
+/** Room for several hundred photos. */
+export const FILE_MAX_CHARACTERS = 256 * 1024 * 1024
 
 const oneEach = <T extends { id: string }>(rows: readonly T[]): boolean =>
   new Set(rows.map((row) => row.id)).size === rows.length
@@ -39,6 +42,7 @@ export const workspaceFileSchema = z.strictObject({
   ingredients: listOf(ownIngredientSchema),
   shapes: listOf(ownShapeSchema),
   batches: listOf(batchSchema),
+  photos: listOf(photoSchema),
   gear: gearSchema.nullable(),
   draft: draftSchema.nullable(),
 })
@@ -52,6 +56,7 @@ export const emptyWorkspace: Workspace = {
   ingredients: [],
   shapes: [],
   batches: [],
+  photos: [],
   gear: null,
   draft: null,
 }
@@ -89,7 +94,7 @@ function parse(text: string): Result<unknown> {
 }
 
 /** From each version to the next. */
-const upgrades: readonly ((file: Loose) => Loose)[] = [file1to2, file2to3]
+const upgrades: readonly ((file: Loose) => Loose)[] = [file1to2, file2to3, file3to4]
 
 /**
  * Text of a file in, a workspace out, or one problem: `file-empty`, `file-too-big`, `file-cut-short`, `file-not-json`,
@@ -117,7 +122,7 @@ export function readWorkspaceFile(text: string): Result<WorkspaceFile> {
 export type ClashChoice = 'keep-both' | 'replace' | 'skip'
 
 export interface Clash {
-  readonly kind: 'formula' | 'lot' | 'ingredient' | 'shape' | 'batch' | 'gear' | 'draft'
+  readonly kind: 'formula' | 'lot' | 'ingredient' | 'shape' | 'batch' | 'photo' | 'gear' | 'draft'
   readonly id: string
   readonly name: string
 }
@@ -149,6 +154,10 @@ const named: readonly {
   { kind: 'ingredient', of: (w) => w.ingredients.map((i) => ({ id: i.id, name: i.name, value: i })) },
   { kind: 'shape', of: (w) => w.shapes.map((s) => ({ id: s.id, name: s.name, value: s })) },
   { kind: 'batch', of: (w) => w.batches.map((b) => ({ id: b.id, name: b.plan.sheet.name, value: b })) },
+  {
+    kind: 'photo',
+    of: (w) => w.photos.map((p) => ({ id: p.id, name: p.at.slice(0, 16).replace('T', ' '), value: p })),
+  },
   { kind: 'gear', of: (w) => (w.gear ? [{ id: 'gear', name: 'Gear', value: w.gear }] : []) },
   { kind: 'draft', of: (w) => (w.draft ? [{ id: 'draft', name: w.draft.sheet.name, value: w.draft }] : []) },
 ]
@@ -205,6 +214,7 @@ export function mergeImport(incoming: Workspace, merge: Merge): Workspace {
   const shapes = settle<OwnShape>(current.shapes, incoming.shapes, merge)
   const formulas = settle<Formula>(current.formulas, incoming.formulas, merge)
   const batches = settle<Batch>(current.batches, incoming.batches, merge)
+  const photos = settle<Photo>(current.photos, incoming.photos, merge)
   const formulaRef = (id: string | null) => (id === null ? null : formulas.idOf(id))
   const rowRefs = <R extends { ingredient: string; lot?: string | undefined }>(row: R): R => ({
     ...row,
@@ -237,6 +247,7 @@ export function mergeImport(incoming: Workspace, merge: Merge): Workspace {
         rows: batch.plan.rows.map(rowRefs),
       },
     })),
+    photos: photos.writes.map((photo) => ({ ...photo, id: photos.idOf(photo.id), batch: batches.idOf(photo.batch) })),
     gear: mergedGear(incoming.gear, merge),
     draft:
       incoming.draft && (!current.draft || choice === 'replace')

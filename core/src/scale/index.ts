@@ -1,2 +1,3 @@
 export * from './kitchenScale.ts'
 export * from './steady.ts'
+export * from './scaleCheck.ts'

@@ -17,6 +17,50 @@ const controlSchema = z.discriminatedUnion('by', [
   }),
 ])
 
+/** How the water goes in. `rub`: as crumbs under the fingers; `scald`: hot, stirred with a stick; `beat`: to a batter. */
+export const POURS = ['rake', 'fork', 'rub', 'thread', 'sprinkle', 'scald', 'beat'] as const
+/** How a dough is worked. `paddle`: only to crumbs; `fold`: pressed and folded, never kneaded. */
+export const KNEADS = ['push', 'press', 'tread', 'twist', 'fold', 'beat', 'paddle', 'stir'] as const
+/** What is done to a base before it is weighed. */
+export const PREPARES = ['steam', 'dry', 'drain', 'grate', 'simmer'] as const
+
+/** How a dough is made, in order, up to where it is shaped: what the bench makes its steps from. Times in min. */
+const courseSchema = z
+  .array(
+    z.discriminatedUnion('do', [
+      z.strictObject({
+        do: z.literal('prepare'),
+        what: z.enum(PREPARES),
+        minutes: spanSchema,
+        /** The flour waits until it is this cool, °C. */
+        belowC: z.number().optional(),
+      }),
+      /** `goes`: how the first stop is shared out, in parts. */
+      z.strictObject({ do: z.literal('pour'), how: z.enum(POURS), goes: z.array(z.number().positive()).min(1).max(5) }),
+      z.strictObject({ do: z.literal('cool'), belowC: z.number() }),
+      z.strictObject({ do: z.literal('feel') }),
+      /** Crumbs or flakes left to drink under a cover. */
+      z.strictObject({ do: z.literal('crumb'), minutes: spanSchema }),
+      /** The dough's own minutes unless it has its own. */
+      z.strictObject({ do: z.literal('knead'), how: z.enum(KNEADS), minutes: spanSchema.optional() }),
+      z.strictObject({
+        do: z.literal('rounds'),
+        times: z.number().int().min(1).max(6),
+        restMin: z.number().positive(),
+        kneadMin: z.number().positive(),
+      }),
+      /** Pressed, folded and rolled so many times. */
+      z.strictObject({ do: z.literal('fold'), times: z.number().int().min(1).max(20) }),
+      /** By the school, unless it has its own minutes. */
+      z.strictObject({
+        do: z.literal('rest'),
+        of: z.enum(['dough', 'sheet', 'crumb']),
+        minutes: spanSchema.optional(),
+      }),
+    ]),
+  )
+  .min(2)
+
 export const BINDERS = ['eggYolk', 'wholeEgg', 'potatoStarch', 'eggReplacer'] as const
 
 /** A dough of the field: what it takes to mix it and the windows in which each method works. */
@@ -46,6 +90,7 @@ export const doughSchema = z.strictObject({
     z.strictObject({ choice: z.string().min(1), fromC: z.number(), toC: z.number(), why: z.string().min(1) }),
   ),
   mixing: z.array(z.string().min(1)).min(1),
+  course: courseSchema,
   kneadMin: spanSchema,
   mixerMin: spanSchema,
   restMin: windowSchema,
@@ -65,6 +110,7 @@ export const doughSchema = z.strictObject({
   pot: z.strictObject({ litresPer100G: z.number().positive(), saltGPerL: z.number().min(0) }),
 })
 
+export type CourseStep = z.infer<typeof courseSchema>[number]
 export type Dough = z.infer<typeof doughSchema>
 export type DoughTable = ReadonlyMap<string, Dough>
 export const doughTable = (rows: readonly Dough[]): DoughTable => new Map(rows.map((row) => [row.id, row]))

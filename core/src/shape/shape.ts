@@ -101,6 +101,8 @@ export const shapeSchema = z.strictObject({
   /** At a full boil at sea level, from the return of the boil. */
   cookFreshMin: spanSchema,
   cookDriedMin: spanSchema.optional(),
+  /** Where it is not boiled. */
+  heat: z.enum(['bake', 'pan', 'steam']).optional(),
   doneSign: z.string().min(1),
   /** Best limits; a stricter one of the dough, the filling or the house wins. Null months: do not dry. */
   keep: z.strictObject({

@@ -1,6 +1,6 @@
 /** The sheet's dough through a roller, cut or stamped as its shape is. */
 import { sheetPlan, type Roller, type SheetCut, type SheetPlan } from '../geometry/index.ts'
-import type { Shape } from '../shape/index.ts'
+import type { Blank, Shape } from '../shape/index.ts'
 import type { Worked } from './computeSheet.ts'
 import type { ShapePart } from './shapeParts.ts'
 
@@ -8,8 +8,11 @@ import type { ShapePart } from './shapeParts.ts'
 const STAMP_GAP_MM = 2
 
 /** What is cut of the sheet; null for a shape that is not made of one. */
-export function sheetCutOf({ blank, sheeted }: Shape): SheetCut | null {
-  if (!sheeted) return null
+export const sheetCutOf = ({ blank, sheeted }: Pick<Shape, 'blank' | 'sheeted'>): SheetCut | null =>
+  sheeted ? blankCut(blank) : null
+
+/** What is cut of a sheet for this blank; null for one that is not cut of any. */
+export function blankCut(blank: Blank): SheetCut | null {
   if (blank.type === 'disc') return { stamp: { shape: 'circle', sizeMm: blank.diameterMm, gapMm: STAMP_GAP_MM } }
   if (blank.type !== 'sheet') return null
   return blank.widthMm === blank.lengthMm

@@ -23,6 +23,12 @@ const dough: Dough = {
   restColdH: { low: 1, best: 12, high: 36 },
   drinkMin: 10,
   mixing: ['Rake.'],
+  course: [
+    { do: 'pour', how: 'rake', goes: [6, 4] },
+    { do: 'feel' },
+    { do: 'knead', how: 'push' },
+    { do: 'rest', of: 'dough' },
+  ],
   cautions: ['raw-flour'],
   feel: { crumbling: 'a', dry: 'b', right: 'c', tacky: 'd', sticky: 'e' },
   pot: { litresPer100G: 1, saltGPerL: 10 },
@@ -40,6 +46,12 @@ const potatoDough: Dough = {
   saltPercent: { low: 0.6, best: 1, high: 1.4 },
   doughMoisture: { low: 57, best: 62, high: 66 },
   waterC: [],
+  course: [
+    { do: 'prepare', what: 'steam', minutes: [5, 10], belowC: 45 },
+    { do: 'knead', how: 'fold' },
+    { do: 'feel' },
+    { do: 'rest', of: 'dough' },
+  ],
 }
 
 const shape = (id: string, diameterMm: number, cutMm: number, low: number, best: number, high: number): Shape => ({

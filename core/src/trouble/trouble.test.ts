@@ -1,5 +1,5 @@
 import { troubles } from '@harina/facts'
-import { replay, planBatch, type BenchAction, type BenchEvent, type Plan } from '../bench/index.ts'
+import { mainRest, replay, planBatch, type BenchAction, type BenchEvent, type Plan } from '../bench/index.ts'
 import { computeSheet } from '../sheet/index.ts'
 import { testKitchen, testSheet } from '../testing/testKitchen.ts'
 import { evidenceOf, remedyFor, weighedCauses } from './trouble.ts'
@@ -56,7 +56,7 @@ it('kneaded and hardly rested; a hand that strays; alkali beyond the usual', () 
     { type: 'timer-started', timer: 'rest', minutes: 45, minute: 10 },
   )
   expect(codes(plan, kneaded, at(12))).toContain('no-rest')
-  expect(codes(plan, kneaded, at(10 + plan.minutes.rest.low))).not.toContain('no-rest')
+  expect(codes(plan, kneaded, at(10 + mainRest(plan)!.low))).not.toContain('no-rest')
   const straying = after(
     ...[0.7, 1.4, 0.8, 1.3].map((times) => ({ type: 'sampled' as const, grams: plan.shape.pieceG * times })),
   )

@@ -1,5 +1,5 @@
 /** From a sign to its causes, weighed by what this batch's own numbers say. */
-import { bowlOnRule, flourG, planWindow, saltG, type BenchState, type Plan } from '../bench/index.ts'
+import { bowlOnRule, flourG, mainRest, planWindow, saltG, type BenchState, type Plan } from '../bench/index.ts'
 import { sampleReport, PIECE_TOLERANCE_PERCENT } from '../bench/samples.ts'
 import { FAMILIES } from '../shape/index.ts'
 import { z } from '../zod.ts'
@@ -85,14 +85,13 @@ function bowlEvidence(plan: Plan, state: BenchState): readonly Evidence[] {
 function timeEvidence(plan: Plan, state: BenchState, nowMs: number): readonly Evidence[] {
   const last = state.additions.filter(({ what }) => what === 'water').at(-1)
   const drunkMin = last ? (nowMs - Date.parse(last.at)) / MINUTE_MS : Infinity
-  const rest = state.timers.rest
-  const restedMin = rest ? (nowMs - Date.parse(rest.startedAt)) / MINUTE_MS : 0
+  const rest = mainRest(plan)
+  const clock = rest && state.timers[rest.id]
+  const restedMin = clock ? (nowMs - Date.parse(clock.startedAt)) / MINUTE_MS : 0
   const kneaded = state.done.includes('knead')
   return [
     ...(drunkMin < plan.minutes.drink ? [{ code: 'not-drunk', by: plan.minutes.drink - drunkMin } as const] : []),
-    ...(kneaded && restedMin < plan.minutes.rest.low
-      ? [{ code: 'no-rest', by: plan.minutes.rest.low - restedMin } as const]
-      : []),
+    ...(kneaded && rest && restedMin < rest.low ? [{ code: 'no-rest', by: rest.low - restedMin } as const] : []),
   ]
 }
 

@@ -1,0 +1,117 @@
+/** Several doughs at once: when each next wants the cook, and how its hours lie ahead. */
+import { unreachable } from '../result.ts'
+import { benchPieces } from './bowl.ts'
+import { currentStep, liveTimers, stepsOf, type BenchState, type LiveTimer } from './fold.ts'
+import type { Plan } from './schema.ts'
+import type { PlannedStep } from './steps.ts'
+
+const MINUTE_MS = 60_000
+
+export interface Call {
+  readonly why: 'rings' | 'hands' | 'timer' | 'fridge' | 'paused' | 'done'
+  /** When it wants the cook; null where nobody knows. */
+  readonly atMs: number | null
+  readonly step: PlannedStep | null
+  readonly timer: LiveTimer | null
+}
+
+/** When this batch next wants somebody, and why. */
+export function nextCall(plan: Plan, state: BenchState, nowMs: number): Call {
+  const step = currentStep(plan, state)
+  const [timer] = liveTimers(plan, state)
+  if (timer && timer.endsAtMs <= nowMs) return { why: 'rings', atMs: timer.endsAtMs, step, timer }
+  if (!step) return { why: 'done', atMs: null, step, timer: null }
+  if (state.paused) return { why: 'paused', atMs: timer?.endsAtMs ?? null, step, timer: timer ?? null }
+  const clock = state.timers[step.id]
+  const covered = step.kind === 'feel' && state.timers['drink']?.stage === 'running'
+  if (timer && (clock?.stage === 'running' || covered)) return { why: 'timer', atMs: timer.endsAtMs, step, timer }
+  if (step.kind === 'temper' && !clock) return { why: 'fridge', atMs: null, step, timer: timer ?? null }
+  return { why: 'hands', atMs: nowMs, step, timer: timer ?? null }
+}
+
+const ORDER: Readonly<Record<Call['why'], number>> = { rings: 0, hands: 1, timer: 2, fridge: 3, paused: 4, done: 5 }
+
+/** The most urgent first; of two alike, the sooner. */
+export const compareCalls = (a: Call, b: Call): number =>
+  ORDER[a.why] - ORDER[b.why] || (a.atMs ?? Infinity) - (b.atMs ?? Infinity) || 0
+
+const middle = ([low, high]: readonly [number, number]): number => (low + high) / 2
+
+/** How long a step takes, and whether it takes hands: estimates, for looking ahead. */
+export function stepMinutes(plan: Plan, state: BenchState, step: PlannedStep): { minutes: number; hands: boolean } {
+  const hands = (minutes: number) => ({ minutes, hands: true })
+  const waits = (minutes: number) => ({ minutes, hands: false })
+  const pieces = () => Math.min(4000, benchPieces(plan, state).pieces)
+  switch (step.kind) {
+    case 'ready':
+    case 'flour':
+    case 'water':
+    case 'verdict':
+      return hands(3)
+    case 'divide':
+    case 'cut':
+      return hands(6)
+    case 'prepare':
+      return waits(middle(step.minutes))
+    case 'pour':
+      return hands(3 * step.goes.length)
+    case 'feel':
+      return waits(plan.minutes.drink)
+    case 'cool':
+      return waits(step.minutes)
+    case 'crumb':
+      return waits(middle(step.minutes))
+    case 'knead': {
+      const mixer = (state.workedBy ?? plan.kneads) === 'mixer' ? step.mixer : null
+      return mixer ? waits(middle(mixer)) : hands(middle(step.hand))
+    }
+    case 'rest':
+      return waits(step.best)
+    case 'temper':
+      return waits(step.minutes)
+    case 'fold':
+      return hands(2 * step.times)
+    case 'thin':
+    case 'pull':
+    case 'feed':
+      return hands(15)
+    case 'roll':
+      return hands(Math.max(2, pieces() / 60))
+    case 'stamp':
+    case 'shape':
+      return hands(Math.max(2, pieces() / step.perMin))
+    case 'fill':
+      return hands(Math.max(2, pieces() / 6))
+    case 'then':
+      return waits(step.minutes[0])
+    case 'hold':
+    case 'dry':
+      return waits(60)
+    case 'drop':
+    case 'cook':
+      return hands(Math.max(1, middle(plan.minutes.cook)))
+    default:
+      return unreachable(step)
+  }
+}
+
+export interface Stretch {
+  readonly step: PlannedStep
+  readonly fromMs: number
+  readonly toMs: number
+  readonly hands: boolean
+}
+
+/** What is left of the batch from now on, one stretch a step: the running clock as it stands, the rest estimated. */
+export function hoursAhead(plan: Plan, state: BenchState, nowMs: number): readonly Stretch[] {
+  let atMs = nowMs
+  return stepsOf(plan, state)
+    .filter((step) => !state.done.includes(step.id))
+    .map((step) => {
+      const clock = state.timers[step.kind === 'feel' ? 'drink' : step.id]
+      const { minutes, hands } = stepMinutes(plan, state, step)
+      const fromMs = atMs
+      atMs = clock?.stage === 'running' ? Math.max(atMs, clock.endsAtMs) : atMs + minutes * MINUTE_MS
+      return { step, fromMs, toMs: atMs, hands }
+    })
+}

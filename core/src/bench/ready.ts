@@ -1,0 +1,77 @@
+/** What must be at hand before the flour is wet. */
+import { positionOf } from '../schools/index.ts'
+import type { Worked } from '../sheet/computeSheet.ts'
+import type { Kitchen } from '../sheet/kitchen.ts'
+import type { PlannedStep, StepOf } from './steps.ts'
+
+export const READY_ITEMS = [
+  'scale',
+  'fine-scale',
+  'jug',
+  'stick',
+  'thermometer',
+  'gloves',
+  'no-aluminium',
+  'damp-cloth',
+  'bag',
+  'spray',
+  'flour-jar',
+  'starch-jar',
+  'board-bare',
+  'board-floured',
+  'handle',
+  'hopper-guard',
+  'trays',
+  'ricer',
+  'fridge-room',
+  'pot-on',
+] as const
+export type ReadyItemId = (typeof READY_ITEMS)[number]
+type Item = StepOf<'ready'>['items'][number]
+
+/** A scale that reads to this or coarser cannot weigh a pinch. */
+const COARSE_STEP_G = 0.5
+const SMALL_G = 10
+
+export function readyItems(worked: Worked, kitchen: Kitchen, steps: readonly PlannedStep[]): readonly Item[] {
+  const { shape, rows, dough, sheet, practice } = worked
+  const { gear, schools } = kitchen
+  const has = (kind: PlannedStep['kind']) => steps.some((step) => step.kind === kind)
+  const chosen = { ...gear.schools, ...sheet.schools }
+  const position = (id: string) => {
+    const school = schools.find((each) => each.id === id)
+    return school ? positionOf(school, chosen)?.id : undefined
+  }
+  const alkali = rows.some((row) => row.part === 'alkali' && row.grams > 0)
+  const pinch = rows.some((row) => row.grams > 0 && row.grams < SMALL_G)
+  const hot = (practice.waterC ?? 0) >= 50
+  const dusting = shape.surfaceFlour !== 'none'
+  const starch = position('dusting') === 'starch'
+  const rope = shape.blank.type === 'rope'
+  const own: readonly (readonly [ReadyItemId, boolean])[] = [
+    ['scale', true],
+    ['fine-scale', pinch && gear.scaleStepG >= COARSE_STEP_G],
+    ['jug', has('water')],
+    ['gloves', alkali],
+    ['no-aluminium', alkali],
+    ['thermometer', hot || has('prepare')],
+    ['stick', steps.some((step) => step.kind === 'pour' && step.how === 'scald')],
+    ['ricer', dough.course.some((each) => each.do === 'prepare' && each.what === 'steam')],
+    ['bag', has('crumb') || steps.some((step) => step.kind === 'knead' && step.how === 'tread')],
+    ['damp-cloth', has('rest') || has('divide')],
+    ['spray', dough.control.by === 'hydration' && has('feel') && shape.method !== 'drop'],
+    ['flour-jar', dusting && !starch],
+    ['starch-jar', dusting && starch],
+    ['board-bare', rope && !dusting],
+    ['board-floured', !rope && dusting],
+    ['handle', steps.some((step) => step.kind === 'thin' && step.roller !== null)],
+    ['hopper-guard', has('feed')],
+    ['trays', shape.method !== 'drop' && shape.method !== 'pull'],
+    ['fridge-room', steps.some((step) => step.kind === 'rest' && step.cold)],
+    ['pot-on', shape.method === 'drop' || shape.airBeforeCookMin[1] === 0],
+  ]
+  return [
+    ...own.filter(([, wanted]) => wanted).map(([id]) => ({ id })),
+    ...shape.tools.map(({ tool, instead }, index) => ({ id: `tool-${index + 1}`, name: tool, instead })),
+  ]
+}

@@ -1,0 +1,126 @@
+/** The steps of every dough as every shape it is made into, by hand and machine, under every school. */
+import { planBatch, planSchema, planSteps, startSheet, shapesFor, type Kitchen, type PlannedStep } from '@harina/core'
+import { doughs, presses, schools, shapes } from './index.ts'
+import { wholeKitchen, work } from './testing/wholeKitchen.ts'
+
+const roller = {
+  id: 'r',
+  name: 'Crank',
+  widthMm: 150,
+  settings: 7,
+  widest: 'first' as const,
+  measured: [
+    { setting: 1, gapMm: 3 },
+    { setting: 7, gapMm: 0.6 },
+  ],
+  springBack: 1.1,
+}
+const { note: _, ...press } = presses[0]!
+const machines: Kitchen = {
+  ...wholeKitchen,
+  gear: { ...wholeKitchen.gear, rollers: [roller], presses: [press] },
+}
+const pairs = doughs.flatMap((dough) => shapesFor(dough, shapes).map((shape) => ({ dough, shape })))
+const stepsFor = (doughId: string, shapeId: string, kitchen = machines, chosen: Record<string, string> = {}) => {
+  const sheet = startSheet(
+    doughs.find(({ id }) => id === doughId)!,
+    shapes.find(({ id }) => id === shapeId)!,
+    kitchen,
+  )
+  return planSteps(work({ ...sheet, schools: chosen }, kitchen), kitchen)
+}
+const kinds = (steps: readonly PlannedStep[]) => steps.map(({ kind }) => kind)
+const stepOf = <K extends PlannedStep['kind']>(steps: readonly PlannedStep[], kind: K) =>
+  steps.find((step) => step.kind === kind) as Extract<PlannedStep, { kind: K }>
+
+it('every dough as every shape: a plan that can be stored, each step once, from what is at hand to the verdict', () => {
+  const faults = pairs.flatMap(({ dough, shape }) => {
+    const plan = planBatch(work(startSheet(dough, shape, machines), machines), machines, '2031-03-01T09:00:00Z', null)
+    const all = kinds(plan.steps)
+    const at = (kind: PlannedStep['kind']) => all.indexOf(kind)
+    const fault = (wrong: boolean, what: string) => (wrong ? [`${dough.id} as ${shape.id}: ${what}`] : [])
+    return [
+      ...(planSchema.safeParse(plan).error?.issues ?? []).map((issue) => `${dough.id}: ${issue.path.join('.')}`),
+      ...fault(new Set(plan.steps.map(({ id }) => id)).size !== plan.steps.length, 'a step twice'),
+      ...fault(at('ready') !== 0 || at('verdict') !== all.length - 1, 'does not begin ready and end judged'),
+      ...fault(at('feel') < 0, 'is never felt'),
+      ...fault(at('pour') >= 0 && at('pour') < at('water'), 'poured before it was made'),
+      ...fault(at('cook') < 0 && at('drop') < 0, 'is never cooked'),
+      ...fault(dough.control.by === 'hydration' && at('pour') < 0, 'has no water'),
+      ...fault(shape.fillingG !== undefined && at('fill') < 0, 'is not filled'),
+      ...fault((shape.blank.type === 'die') !== at('feed') >= 0, 'die and press do not go together'),
+    ]
+  })
+  expect(faults).toEqual([])
+})
+
+it('a ridged hand shape: raked, felt, kneaded, rested, divided, rolled to ropes, shaped', () => {
+  expect(kinds(stepsFor('sw-hand', 'little-ears'))).toEqual(
+    'ready flour water pour feel knead rest divide roll shape then cook verdict'.split(' '),
+  )
+})
+
+it('alkaline noodles: alkali made first, crumbs in a bag, folded, rested as a sheet, thinned, cut', () => {
+  const steps = stepsFor('alk-low', 'alk-medium-wavy')
+  expect(kinds(steps)).toEqual(
+    'ready flour water pour feel knead crumb fold rest thin cut then cook verdict'.split(' '),
+  )
+  expect(stepOf(steps, 'thin').roller?.name).toBe('Crank')
+  expect(stepOf(steps, 'ready').items.map(({ id }) => id)).toEqual(
+    expect.arrayContaining(['gloves', 'no-aluminium', 'handle']),
+  )
+  expect(kinds(stepsFor('alk-low', 'extruded-alkaline'))).not.toContain('fold')
+})
+
+it('scalded skins cool before hands go in; the same dough made cold does not', () => {
+  const scalded = stepOf(stepsFor('wrapper-hot', 'thin-machine-round'), 'cool')
+  expect(scalded.fromC).toBeGreaterThan(50)
+  expect(scalded.minutes).toBeGreaterThan(3)
+  expect(kinds(stepsFor('wrapper-cold', 'thin-machine-round'))).not.toContain('cool')
+  // A school of hot water has any dough stirred with a stick.
+  const hot = stepsFor('sw-hand', 'little-ears', machines, { 'water-heat': 'hot' })
+  expect(stepOf(hot, 'pour').how).toBe('scald')
+  expect(stepOf(hot, 'ready').items.map(({ id }) => id)).toContain('stick')
+})
+
+it('crumb for the press is fed, batter is dropped, gnocchi is folded onto a base made ready', () => {
+  expect(kinds(stepsFor('sw-crumb', 'ridged-tubes'))).toEqual(
+    'ready flour water pour knead feel rest feed then cook verdict'.split(' '),
+  )
+  expect(kinds(stepsFor('batter-board', 'board-scraped')).slice(-2)).toEqual(['drop', 'verdict'])
+  const gnocchi = stepsFor('gn-potato', 'potato-ridged')
+  expect(kinds(gnocchi).slice(0, 4)).toEqual(['ready', 'prepare', 'flour', 'knead'])
+  expect(stepOf(gnocchi, 'knead')).toMatchObject({ how: 'fold', mixer: null })
+})
+
+it('pulled belts: three rounds of rest and kneading; pulled noodles go straight into the pot', () => {
+  const belts = kinds(stepsFor('pulled-belt', 'belt-pulled'))
+  expect(belts.filter((kind) => kind === 'knead')).toHaveLength(4)
+  expect(belts).not.toContain('then')
+})
+
+it('staging by the school: thirds, all at once, or the dough’s own way', () => {
+  const goes = (staging: string) => stepOf(stepsFor('sw-hand', 'little-ears', machines, { staging }), 'pour').goes
+  expect(goes('thirds')).toEqual([1 / 3, 1 / 3, 1 / 3])
+  expect(goes('at-once')).toEqual([1])
+  expect(goes('held-back')).toEqual([0.6, 0.4])
+})
+
+it('a night in the fridge comes back to the room, the sooner the warmer the bench', () => {
+  const overnight = (benchPlace: string) =>
+    stepsFor('sw-hand', 'little-ears', { ...machines, gear: { ...machines.gear, benchPlace } }, { rest: 'overnight' })
+  const [cool, warm] = [overnight('damp'), overnight('dry')]
+  expect(stepOf(cool, 'rest')).toMatchObject({ cold: true, best: 720 })
+  expect(stepOf(warm, 'temper').minutes).toBeLessThanOrEqual(stepOf(cool, 'temper').minutes + 60)
+  expect(stepOf(cool, 'temper').minutes).toBeGreaterThan(30)
+  expect(kinds(stepsFor('sw-hand', 'little-ears'))).not.toContain('temper')
+})
+
+it('the board is bare or floured as the shape wants it, dusted as the school does', () => {
+  const items = (shape: string, dough: string, chosen = {}) =>
+    stepOf(stepsFor(dough, shape, machines, chosen), 'ready').items.map(({ id }) => id)
+  expect(items('little-ears', 'sw-hand')).toContain('board-bare')
+  expect(items('ribbons', 'soft-hand')).toContain('flour-jar')
+  expect(items('ribbons', 'soft-hand', { dusting: 'starch' })).toContain('starch-jar')
+  expect(schools.some(({ id }) => id === 'dusting')).toBe(true)
+})
