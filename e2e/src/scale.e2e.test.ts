@@ -29,6 +29,7 @@ beforeAll(async () => {
   page = await openPage(here.visit, here.site.url)
   await page.goto(new URL('/formula', here.site.url).href, { waitUntil: 'networkidle0' })
   await press(page, 'Take to the bench')
+  await pressStarting(page, 'All at hand')
   await sees(page, 'Weigh the flour')
 })
 

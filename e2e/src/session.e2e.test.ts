@@ -119,6 +119,8 @@ it('an empty workspace says what would stand there and how to begin', async () =
 it('undo at the bench takes back one tap at a time', async () => {
   const page = await openPage(here.visit, here.site.url)
   await press(page, 'Take to the bench')
+  await sees(page, 'At hand first')
+  await page.keyboard.press('Space')
   await sees(page, 'on the scale')
   await page.keyboard.press('Space')
   await sees(page, 'dissolved in it')

@@ -1,6 +1,6 @@
 /** Two tabs: one holds the bench, the other follows live, records nothing, and can take it over. */
 import type { Page } from 'puppeteer-core'
-import { openPage, press, pressStarting, sees, textOf } from './harness/index.ts'
+import { openPage, pourAll, press, pressStarting, sees, textOf } from './harness/index.ts'
 import { useSite } from './useSite.ts'
 
 const here = useSite('file')
@@ -25,6 +25,7 @@ beforeAll(async () => {
   first = await openPage(here.visit, here.site.url)
   await goTo(first, '/formula')
   await press(first, 'Take to the bench')
+  await pressStarting(first, 'All at hand')
   await sees(first, 'Weigh the flour')
   second = await here.visit.browser.newPage()
   await goTo(second, new URL(first.url()).pathname)
@@ -63,6 +64,6 @@ it('when the holder goes, the bench comes back by itself', async () => {
   await first.waitForFunction(() => !document.body.innerText.includes('Another tab holds the bench'), {
     timeout: 15_000,
   })
-  await pressStarting(first, 'Poured')
+  await pourAll(first)
   await sees(first, 'How does it feel?')
 })

@@ -99,14 +99,34 @@ const views: readonly View[] = [
     },
   },
   {
-    name: 'giving up',
+    name: 'an interruption',
     path: '/bench',
     shows: 'Rest, wrapped',
     open: async (page) => {
-      await press(page, 'Give this batch up')
-      await sees(page, 'Keep going')
+      await press(page, 'Interrupted')
+      await sees(page, 'Tomorrow, from the fridge')
     },
   },
+  {
+    name: 'what happened',
+    path: '/bench',
+    shows: 'Rest, wrapped',
+    open: async (page) => {
+      await press(page, 'What happened')
+      await sees(page, 'Nothing is erased')
+    },
+  },
+  {
+    name: 'photos',
+    path: '/bench',
+    shows: 'Rest, wrapped',
+    open: async (page) => {
+      await press(page, 'Photos')
+      await sees(page, 'None of this batch yet')
+    },
+  },
+  { name: 'lanes', path: '/bench/all', shows: 'Thick where it wants hands' },
+  { name: 'lanes on a phone', path: '/bench/all', shows: 'Thick where it wants hands', size: PHONE },
   { name: 'log', path: '/log', shows: '12 batches' },
   { name: 'gear', path: '/gear', shows: 'Where flour stands' },
   { name: 'gear on a phone', path: '/gear', shows: 'Where flour stands', size: PHONE },

@@ -47,7 +47,7 @@ const action: fc.Arbitrary<BenchAction> = fc.oneof(
   fc.record({ type: fc.constant('timer-answered'), timer }),
   fc.record({ type: fc.constant('timer-stopped'), timer }),
   fc.record({ type: fc.constant('step-done'), step: fc.constantFrom(...plan.steps.map(({ id }) => id), 'ghost') }),
-  fc.record({ type: fc.constant('readied'), item: fc.constantFrom('scale', 'jug'), here: fc.boolean() }),
+  fc.record({ type: fc.constant('ticked'), item: fc.constantFrom('scale', 'jug'), on: fc.boolean() }),
   fc.record({ type: fc.constant('worked-by'), by: fc.constantFrom('hand', 'mixer') }),
   fc.record({ type: fc.constant('lumped'), grams }),
   fc.record({ type: fc.constant('jar-weighed'), grams }),

@@ -98,6 +98,12 @@ export function bowlBasis14(plan: Plan, state: Contents): number {
   return basis14Percent(flours, bowlWaterG(plan, state))
 }
 
+/** Where the bowl stands on the scale the tables are written in: 14 % basis less the lot's own thirst, or flour on the base. */
+export const bowlReading = (plan: Plan, state: Contents): number =>
+  plan.control.by === 'base'
+    ? bowlOnRule(plan, state)
+    : bowlBasis14(plan, state) - (plan.hydration.expected14 - plan.hydration.paper14)
+
 export interface WaterTargets {
   readonly totalG: number
   readonly startG: number
@@ -126,3 +132,19 @@ export function planWindow({ control, hydration, shape }: Plan): Window {
   const slope = (100 + hydration.effective) / (100 + hydration.expected14)
   return pouredWindow({ slope, offset: (slope - 1) * 100 }, shape.window, hydration.expected14 - hydration.paper14)
 }
+
+/** Water in the dough that is there, flour's own and all, as a fraction of its mass. */
+export function doughMoisture(plan: Plan, state: Contents): number {
+  const sack = sackFlourG(plan, state)
+  const grow = sack > 0 ? flourG(plan, state) / sack : 1
+  const inFlour = sumG(rowsOf(plan, 'flour'), (row) => asWeighed(plan, state, row) * row.water) * grow
+  const whole = doughG(plan, state)
+  return whole > 0 ? (inFlour + bowlWaterG(plan, state)) / whole : 0
+}
+
+/** Dry enough to be kept, fraction of mass. */
+export const DRIED_MOISTURE = 0.125
+
+/** What so much of this dough weighs once it is dry enough to be packed: its solids over what they then are of it. */
+export const driedG = (plan: Plan, state: Contents, freshG: number): number =>
+  (freshG * (1 - doughMoisture(plan, state))) / (1 - DRIED_MOISTURE)

@@ -43,7 +43,7 @@ export interface BenchState extends StepChanges {
   readonly jarG: number | null
   readonly timers: Readonly<Record<TimerId, Timer>>
   readonly done: readonly string[]
-  readonly ready: readonly string[]
+  readonly ticked: readonly string[]
   readonly workedBy: Worker | null
   readonly lumps: readonly { readonly at: string; readonly grams: number }[]
   readonly shapedPieces: number | null
@@ -70,7 +70,7 @@ export const untouched: BenchState = {
   jarG: null,
   timers: {},
   done: [],
-  ready: [],
+  ticked: [],
   workedBy: null,
   lumps: [],
   shapedPieces: null,
@@ -202,9 +202,9 @@ export function applyEvent(plan: Plan, state: BenchState, event: BenchEvent): Be
       return changeRunning(state, () => true, event.shiftMs)
     case 'step-done':
       return state.done.includes(event.step) ? state : { ...state, done: [...state.done, event.step] }
-    case 'readied': {
-      const others = state.ready.filter((item) => item !== event.item)
-      return { ...state, ready: event.here ? [...others, event.item] : others }
+    case 'ticked': {
+      const others = state.ticked.filter((item) => item !== event.item)
+      return { ...state, ticked: event.on ? [...others, event.item] : others }
     }
     case 'worked-by':
       return { ...state, workedBy: event.by }

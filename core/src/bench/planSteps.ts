@@ -15,8 +15,9 @@ const FRIDGE_C = 4
 /** A dough laid out flat, and torn open to cool. Half of its thickness, mm. */
 const FLAT_HALF_MM = 15
 const TORN_HALF_MM = 10
-/** Still air on a wrapped lump, W/m²K. */
+/** Still air on a wrapped lump, and on one torn open that steams, W/m²K. */
 const STILL_AIR = 10
+const STEAMING = 20
 /** Near enough to the room to be rolled, degrees. */
 const NEAR_ROOM_C = 3
 
@@ -41,6 +42,9 @@ export const backFromFridgeMin = (atC: number, moisture: number): number =>
     ) * 5,
   )
 
+/** Moisture of a filling until a maker says otherwise. */
+export const USUAL_FILLING_PERCENT = 60
+
 interface Making {
   readonly worked: Worked
   readonly kitchen: Kitchen
@@ -59,6 +63,7 @@ function scaldedC({ worked, kitchen }: Making): number {
 }
 
 function coolStep(making: Making, belowC: number): PlannedStep[] {
+  const { worked } = making
   const fromC = scaldedC(making)
   if (fromC <= belowC) return []
   const atC = roomC(making.kitchen)
@@ -68,8 +73,8 @@ function coolStep(making: Making, belowC: number): PlannedStep[] {
     fromC,
     roomC: atC,
     withinC: Math.max(1, belowC - atC),
-    moisture: 0.42,
-    hWPerM2K: STILL_AIR,
+    moisture: worked.batch.doughMoisture,
+    hWPerM2K: STEAMING,
   })
   return [{ id: 'cool', kind: 'cool', fromC: Math.round(fromC), belowC, minutes: Math.max(2, Math.round(minutes)) }]
 }
@@ -204,6 +209,7 @@ function shapingSteps({ worked, kitchen }: Making): readonly PlannedStep[] {
           kind: 'fill',
           name: sheet.filling?.name ?? 'filling',
           gramsEach: sheet.filling?.gramsEach ?? filling.best,
+          moisturePercent: sheet.filling?.moisturePercent ?? USUAL_FILLING_PERCENT,
         },
       ]
     : []

@@ -101,8 +101,8 @@ export const benchEventSchema = z.discriminatedUnion('type', [
   z.strictObject({ ...base, type: z.literal('timer-answered'), timer: timerId }),
   z.strictObject({ ...base, type: z.literal('timer-stopped'), timer: timerId }),
   z.strictObject({ ...base, type: z.literal('step-done'), step: idSchema }),
-  /** Something on the list of what must be at hand. */
-  z.strictObject({ ...base, type: z.literal('readied'), item: idSchema, here: z.boolean() }),
+  /** A thing that is at hand, or one of several goes that is done. */
+  z.strictObject({ ...base, type: z.literal('ticked'), item: idSchema, on: z.boolean() }),
   z.strictObject({ ...base, type: z.literal('worked-by'), by: z.enum(WORKERS) }),
   /** One lump on the scale while dividing. */
   z.strictObject({ ...base, type: z.literal('lumped'), grams: mass }),

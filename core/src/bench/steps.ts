@@ -59,7 +59,14 @@ export const plannedStepSchema = z.discriminatedUnion('kind', [
   z.strictObject({ id, kind: z.literal('roll') }),
   z.strictObject({ id, kind: z.literal('shape'), perMin: z.number().positive() }),
   z.strictObject({ id, kind: z.literal('pull') }),
-  z.strictObject({ id, kind: z.literal('fill'), name: nameSchema, gramsEach: z.number().positive() }),
+  z.strictObject({
+    id,
+    kind: z.literal('fill'),
+    name: nameSchema,
+    gramsEach: z.number().positive(),
+    /** Of the filling, percent of its mass. */
+    moisturePercent: z.number().min(0).max(100),
+  }),
   /** Made, and in no hurry: pot, fridge or rack. `minutes`: how long it may lie open before the pot. */
   z.strictObject({
     id,

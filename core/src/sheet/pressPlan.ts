@@ -2,7 +2,7 @@
 import { extrude, type Extruded } from '../geometry/index.ts'
 import { judgeWindow, type Judgement } from '../match/index.ts'
 import type { KeptPress } from '../records/documents.ts'
-import type { ShapePart } from './shapeParts.ts'
+import type { Blank } from '../shape/index.ts'
 
 export interface PressPlan extends Extruded {
   readonly outlets: number
@@ -18,12 +18,11 @@ export interface PressPlan extends Extruded {
 
 /** Null for a shape that is not pressed through a die. `reading` as of `tableReading`. */
 export function pressPlan(
-  { shape, doughG }: ShapePart,
+  { blank, doughG }: { readonly blank: Blank; readonly doughG: number },
   densityGPerCm3: number,
   reading: number,
   press: KeptPress,
 ): PressPlan | null {
-  const { blank } = shape
   if (blank.type !== 'die') return null
   const outlets = Math.max(1, Math.round(press.openAreaMm2 / blank.openAreaMm2))
   const openAreaMm2 = outlets * blank.openAreaMm2

@@ -58,15 +58,30 @@ export async function at(page: Page, path: RegExp): Promise<void> {
   await page.waitForFunction((source) => new RegExp(source).test(location.pathname), { timeout: WAIT_MS }, path.source)
 }
 
+/** Every go of the first stop, however many there are. */
+export async function pourAll(page: Page): Promise<void> {
+  await sees(page, 'still to pour')
+  for (let go = 0; go < 5; go += 1) {
+    const last = await page.evaluate(
+      () => ![...document.querySelectorAll('button')].some((each) => each.textContent?.includes('more to come')),
+    )
+    const before = await page.$eval('#work h1', (heading) => heading.textContent)
+    await pressStarting(page, 'Poured')
+    if (last) return
+    await page.waitForFunction((was) => document.querySelector('#work h1')?.textContent !== was, {}, before)
+  }
+}
+
 /** From the sheet on paper to the word for how the dough feels, the way the plan says. */
 export async function mixToTheFeel(page: Page): Promise<void> {
   await press(page, 'Take to the bench')
+  await sees(page, 'At hand first')
+  await page.keyboard.press('Space')
   await sees(page, 'on the scale')
   await page.keyboard.press('Space')
   await sees(page, 'dissolved in it')
   await page.keyboard.press('Space')
-  await sees(page, 'still to pour')
-  await pressStarting(page, 'Poured')
+  await pourAll(page)
   await sees(page, 'Squeeze a fistful')
 }
 

@@ -4,19 +4,23 @@ import { useEffect, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { ringingOf, useRunningBatches, type NamedTimer } from '../ui/batches.ts'
 import { useNow } from '../ui/useNow.ts'
+import { speak } from '../ui/voice.ts'
+import { timerCall } from '../ui/words.ts'
 import { useBenchHold } from '../state/benchLock.ts'
 import { recordTap } from '../state/recordTap.ts'
 import { freeSound, ring, soundIsHeld } from '../ui/sound.ts'
 import { useApp } from '../state/store.ts'
 
 const RING_EVERY_MS = 3000
-const CALLS = { drink: 'has drunk', knead: 'is kneaded', rest: 'has rested', cook: 'wants tasting' } as const
+const callOf = (timer: NamedTimer) => `${timer.running.batch.plan.sheet.name}${timerCall(timer)}`
 
 function useRinging(ringing: boolean, sound: boolean, first: NamedTimer | undefined): boolean {
   const [held, setHeld] = useState(false)
-  const title = first ? `${first.running.batch.plan.sheet.name} ${CALLS[first.id]}` : null
+  const title = first ? callOf(first) : null
+  const voice = useApp((state) => state.preferences.voice)
   useEffect(() => {
     if (!ringing || !title) return
+    if (voice) speak(title)
     const call = () => {
       setHeld(sound && soundIsHeld())
       if (sound) ring()
@@ -29,7 +33,7 @@ function useRinging(ringing: boolean, sound: boolean, first: NamedTimer | undefi
       clearInterval(interval)
       document.title = 'Harina'
     }
-  }, [ringing, sound, title])
+  }, [ringing, sound, voice, title])
   return ringing && held
 }
 
@@ -50,7 +54,7 @@ function Call({ timer, nowMs, full }: { timer: NamedTimer; nowMs: number; full: 
   return (
     <div className={`flex flex-wrap items-center gap-x-6 gap-y-3 ${full ? 'justify-center text-center' : ''}`}>
       <p className={`head min-w-0 ${full ? 'w-full text-[44px] leading-tight md:text-[68px]' : 'flex-1 text-2xl'}`}>
-        {batch.plan.sheet.name} {CALLS[timer.id]}
+        {callOf(timer)}
       </p>
       <p className={`figure ${full ? 'w-full text-[64px] md:text-[110px]' : 'text-3xl'}`}>
         {formatCountdown((timer.endsAtMs - nowMs) / 1000)}

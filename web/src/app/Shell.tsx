@@ -5,6 +5,8 @@ import { preferred } from '../state/preferencesSlice.ts'
 import { Ringing } from './Ringing.tsx'
 import { Shortcuts } from './Shortcuts.tsx'
 import { StationIndex } from './StationIndex.tsx'
+import { useAwake } from './useAwake.ts'
+import { useClockWatch } from './useClockWatch.ts'
 import { useApp, useAppDispatch } from '../state/store.ts'
 
 const Toasts = lazy(() => import('./Toasts.tsx'))
@@ -34,6 +36,8 @@ function useTheme() {
 export function Shell() {
   useLastPath()
   useTheme()
+  useAwake()
+  useClockWatch()
   return (
     <KitchenProvider>
       <a href="#work" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-3">

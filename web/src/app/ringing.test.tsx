@@ -18,7 +18,7 @@ import { repository } from '../storage/index.ts'
 const running = sampleWorkspace.batches[1]!
 const timerOf = async () => {
   const { plan, events } = await openBatch(running.id)
-  return replay(plan, events).timers.rest!
+  return replay(plan, events).timers['rest']!
 }
 
 /** A rest of half an hour, begun forty minutes ago. */

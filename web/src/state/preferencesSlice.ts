@@ -11,6 +11,11 @@ const preferencesSchema = z.object({
   /** The bench reads a scale; what stands still on it is taken by itself. */
   scale: z.boolean().catch(false),
   takesItself: z.boolean().catch(false),
+  /** The bench is spoken aloud; its type is larger. */
+  voice: z.boolean().catch(false),
+  big: z.boolean().catch(false),
+  /** The air sensor is read. */
+  air: z.boolean().catch(false),
   lastPath: z.string().startsWith('/').max(200).catch('/formula'),
 })
 

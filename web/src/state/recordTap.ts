@@ -13,7 +13,7 @@ import {
 } from '@harina/core'
 import { nanoid } from 'nanoid'
 import { formatISO } from 'date-fns'
-import { repository } from '../storage/index.ts'
+import { PartWorkedOn, repository } from '../storage/index.ts'
 import { benchHold, takeBenchOver } from './benchLock.ts'
 import { notify, notifyTrouble } from './notify.ts'
 
@@ -46,6 +46,10 @@ async function write(batch: string, actions: readonly BenchAction[]): Promise<vo
   try {
     await repository.record(batch, stamped(actions))
   } catch (error) {
+    if (error instanceof PartWorkedOn)
+      return notify('The other part has gone its own way', {
+        description: 'It has been worked on since the split. Give it up first, then undo.',
+      })
     notifyTrouble(
       'That tap could not be stored',
       `Nothing was changed. Free some space on this device, then tap again. (${error instanceof Error ? error.name : 'unknown'})`,
@@ -59,7 +63,7 @@ export const recordTap = (batch: Batch, ...actions: BenchAction[]): Promise<void
 /** Stores a tap that also finishes the step at hand. */
 export function finishStep(batch: Batch, ...actions: BenchAction[]): Promise<void> {
   const step = currentStep(batch.plan, replay(batch.plan, batch.events))
-  return step ? write(batch.id, [...actions, { type: 'step-done', step }]) : Promise.resolve()
+  return step ? write(batch.id, [...actions, { type: 'step-done', step: step.id }]) : Promise.resolve()
 }
 
 export async function undoTap({ id, events }: Batch): Promise<void> {

@@ -4,6 +4,9 @@ import { timeNow } from './recordTap.ts'
 
 describe('preferences', () => {
   const asTheDeviceIs = {
+    voice: false,
+    big: false,
+    air: false,
     theme: 'system',
     sound: true,
     lastPath: '/formula',
@@ -35,6 +38,9 @@ describe('preferences', () => {
       gaugeChecked: false,
       scale: false,
       takesItself: false,
+      voice: true,
+      big: false,
+      air: false,
     } as const
     writePreferences({ setItem: (_, value) => (kept = value) }, preferences)
     expect(readPreferences(holding(kept))).toEqual(preferences)

@@ -1,6 +1,17 @@
 /** The browser's own store. Documents live here; every version has its upgrade and a saved sample in its test. */
-import type { BenchEvent, Batch, Draft, Formula, Gear, Lot, OwnIngredient, OwnShape, Plan } from '@harina/core'
-import { batch1to2, batch2to3, draft1to2, draft2to3, formula1to2, formula2to3, gear1to2, gear2to3 } from '@harina/core'
+import type { BenchEvent, Batch, Draft, Formula, Gear, Lot, OwnIngredient, OwnShape, Photo, Plan } from '@harina/core'
+import {
+  batch1to2,
+  batch2to3,
+  batch3to4,
+  draft1to2,
+  draft2to3,
+  formula1to2,
+  formula2to3,
+  gear1to2,
+  gear2to3,
+  gear3to4,
+} from '@harina/core'
 import { Dexie, type EntityTable, type Table, type Transaction } from 'dexie'
 
 /** A batch that has not ended: its plan here, its events a row each. */
@@ -37,6 +48,11 @@ const upgradesTo3: Readonly<Record<string, Upgrade>> = {
   closedBatches: batch2to3,
   openBatches: batch2to3,
 }
+const upgradesTo4: Readonly<Record<string, Upgrade>> = {
+  gear: gear3to4,
+  closedBatches: batch3to4,
+  openBatches: batch3to4,
+}
 
 const through = (upgrades: Readonly<Record<string, Upgrade>>) => async (was: Transaction) => {
   for (const [table, upgrade] of Object.entries(upgrades))
@@ -54,6 +70,7 @@ export class HarinaDatabase extends Dexie {
   closedBatches!: EntityTable<Batch, 'id'>
   openBatches!: EntityTable<OpenBatch, 'id'>
   events!: Table<EventRow, [string, number]>
+  photos!: EntityTable<Photo, 'id'>
   marks!: EntityTable<Mark, 'id'>
 
   constructor(name = 'harina') {
@@ -71,5 +88,6 @@ export class HarinaDatabase extends Dexie {
     })
     this.version(2).stores({ ingredients: 'id' }).upgrade(through(upgradesTo2))
     this.version(3).stores({ shapes: 'id' }).upgrade(through(upgradesTo3))
+    this.version(4).stores({ photos: 'id, batch' }).upgrade(through(upgradesTo4))
   }
 }

@@ -1,5 +1,6 @@
 /** Everything the app asks of its store, in the words of the work. */
 import {
+  carvedOff,
   emptyWorkspace,
   standing,
   type Batch,
@@ -10,6 +11,7 @@ import {
   type Lot,
   type OwnIngredient,
   type OwnShape,
+  type Photo,
   type Plan,
   type Workspace,
 } from '@harina/core'
@@ -20,6 +22,13 @@ export type Repository = ReturnType<typeof createRepository>
 
 const isEnded = ({ events }: Pick<Batch, 'events'>): boolean =>
   standing(events).some((event) => event.type === 'closed' || event.type === 'abandoned')
+
+/** The split of a batch cannot be taken back: its other part has gone its own way. */
+export class PartWorkedOn extends Error {}
+
+/** Parts carved off this batch, by the split that made them. */
+const carvedBy = (events: readonly BenchEvent[]): ReadonlySet<string> =>
+  new Set(standing(events).flatMap((event) => (event.type === 'split' && event.part === 'kept' ? [event.id] : [])))
 
 export function createRepository(db: HarinaDatabase) {
   const everything = () => [
@@ -32,6 +41,7 @@ export function createRepository(db: HarinaDatabase) {
     db.closedBatches,
     db.openBatches,
     db.events,
+    db.photos,
     db.marks,
   ]
 
@@ -66,12 +76,28 @@ export function createRepository(db: HarinaDatabase) {
     }
   }
 
+  /** A split makes the other part; a split taken back unmakes it, unless somebody has worked on it since. */
+  const settleParts = async (before: readonly BenchEvent[], whole: Batch): Promise<void> => {
+    const [was, is] = [carvedBy(before), carvedBy(whole.events)]
+    for (const id of is) {
+      const part = was.has(id) ? null : carvedOff(whole, id)
+      if (part) await putBatch(part)
+    }
+    for (const id of was) {
+      const part = is.has(id) ? null : carvedOff(whole, id)
+      if (!part) continue
+      if ((await eventsOf(part.id)).length !== part.events.length) throw new PartWorkedOn()
+      await dropOpen(part.id)
+    }
+  }
+
   const readAll = async (): Promise<Workspace> => ({
     formulas: await db.formulas.toArray(),
     lots: await db.lots.toArray(),
     ingredients: await db.ingredients.toArray(),
     shapes: await db.shapes.toArray(),
     batches: [...(await db.closedBatches.toArray()), ...(await openBatches())],
+    photos: await db.photos.toArray(),
     gear: (await db.gear.get('gear')) ?? null,
     draft: (await db.drafts.get('draft')) ?? null,
   })
@@ -82,6 +108,7 @@ export function createRepository(db: HarinaDatabase) {
     await db.ingredients.bulkPut(workspace.ingredients)
     await db.shapes.bulkPut(workspace.shapes)
     for (const batch of workspace.batches) await putBatch(batch)
+    await db.photos.bulkPut(workspace.photos)
     if (workspace.gear) await db.gear.put(workspace.gear)
     if (workspace.draft) await db.drafts.put(workspace.draft)
   }
@@ -103,6 +130,9 @@ export function createRepository(db: HarinaDatabase) {
     putGear: (gear: Gear) => db.gear.put(gear),
     draft: (): Promise<Draft | undefined> => db.drafts.get('draft'),
     putDraft: (draft: Draft) => db.drafts.put(draft),
+    photosOf: (batch: string): Promise<Photo[]> => db.photos.where('batch').equals(batch).sortBy('at'),
+    putPhoto: (photo: Photo) => db.photos.put(photo),
+    deletePhoto: (id: string) => db.photos.delete(id),
     closedBatches: (): Promise<Batch[]> => db.closedBatches.toArray(),
     openBatches,
 
@@ -120,6 +150,7 @@ export function createRepository(db: HarinaDatabase) {
         if (!plan) throw new Error(`no batch ${batch}`)
         const before = closed?.events ?? (await eventsOf(batch))
         const whole: Batch = { id: batch, plan, events: [...before, ...events] }
+        await settleParts(before, whole)
         if (closed || isEnded(whole)) await putBatch(whole)
         else await db.events.bulkAdd(events.map((event, index) => ({ batch, seq: before.length + index, event })))
       }),

@@ -37,6 +37,6 @@ it('rings what is due and not yet answered', () => {
 it('says where a batch stands: what is timed, or which step of how many', () => {
   expect(standingWords(running('a', timer('rest', 45)), T0 + 60_000)).toBe('resting 44:00')
   expect(standingWords(running('a', timer('rest', 45)), T0 + 46 * 60_000)).toBe('resting +1:00')
-  expect(standingWords(running('a', { type: 'step-done', step: 'flour' }), T0)).toBe('make the water, 2 of 10')
+  expect(standingWords(running('a', { type: 'step-done', step: 'flour' }), T0)).toBe('water, 2 of 10')
   expect(standingWords(running('a', { type: 'closed' }), T0)).toBe('done')
 })

@@ -1,73 +1,92 @@
 /** What the strip, the bench and the ringing need to know of a batch that is running. */
 import {
+  compareCalls,
   currentStep,
   formatCountdown,
   isRinging,
+  liveTimers,
+  nextCall,
   replay,
   stepsOf,
   type Batch,
   type BenchState,
-  type StepId,
-  type Timer,
-  type TimerId,
+  type Call,
+  type LiveTimer,
+  type PlannedStep,
 } from '@harina/core'
 import { useMemo } from 'react'
 import { useApp } from '../state/store.ts'
-import { stepWords } from './words.ts'
+import { stepName, timerName } from './words.ts'
 
 export interface RunningBatch {
   readonly batch: Batch
   readonly state: BenchState
-  readonly step: StepId | null
+  readonly step: PlannedStep | null
+}
+
+export function runningBatch(batch: Batch): RunningBatch {
+  const state = replay(batch.plan, batch.events)
+  return { batch, state, step: currentStep(batch.plan, state) }
 }
 
 export function useRunningBatches(): readonly RunningBatch[] {
   const batches = useApp((app) => app.bench.batches)
   return useMemo(
-    () =>
-      [...batches]
-        .sort((a, b) => Date.parse(a.plan.at) - Date.parse(b.plan.at))
-        .map((batch) => {
-          const state = replay(batch.plan, batch.events)
-          return { batch, state, step: currentStep(batch.plan, state) }
-        }),
+    () => [...batches].sort((a, b) => Date.parse(a.plan.at) - Date.parse(b.plan.at)).map(runningBatch),
     [batches],
   )
 }
 
-export interface NamedTimer extends Timer {
-  readonly id: TimerId
+export interface NamedTimer extends LiveTimer {
   readonly running: RunningBatch
 }
-
-export const timerNames: Readonly<Record<TimerId, string>> = {
-  drink: 'drinking',
-  knead: 'kneading',
-  rest: 'resting',
-  cook: 'cooking',
-}
-
-const TIMERS: readonly TimerId[] = ['drink', 'knead', 'rest', 'cook']
 
 /** Every timer still running, whatever the station, soonest first. */
 export const timersOf = (batches: readonly RunningBatch[]): readonly NamedTimer[] =>
   batches
-    .flatMap((running) =>
-      TIMERS.flatMap((id) => {
-        const timer = running.state.timers[id]
-        return timer?.stage === 'running' ? [{ ...timer, id, running }] : []
-      }),
-    )
+    .flatMap((running) => liveTimers(running.batch.plan, running.state).map((timer) => ({ ...timer, running })))
     .sort((a, b) => a.endsAtMs - b.endsAtMs)
 
 export const ringingOf = (batches: readonly RunningBatch[], nowMs: number): readonly NamedTimer[] =>
   timersOf(batches).filter((timer) => isRinging(timer, nowMs))
 
+export interface Calling {
+  readonly running: RunningBatch
+  readonly call: Call
+}
+
+/** Who wants the cook, the most urgent first. */
+export const callsOf = (batches: readonly RunningBatch[], nowMs: number): readonly Calling[] =>
+  batches
+    .map((running) => ({ running, call: nextCall(running.batch.plan, running.state, nowMs) }))
+    .sort((a, b) => compareCalls(a.call, b.call))
+
+/** When and what for, in a few words. */
+export function callWords({ why, step, timer, atMs }: Call, nowMs: number): string {
+  const name = step ? stepName(step).toLowerCase() : ''
+  switch (why) {
+    case 'rings':
+      return `${timer ? timerName(timer) : name}: now`
+    case 'hands':
+      return `${name}: now`
+    case 'timer':
+      return `${timer ? timerName(timer) : name} ${formatCountdown(((atMs ?? nowMs) - nowMs) / 1000)}`
+    case 'fridge':
+      return 'in the fridge'
+    case 'paused':
+      return 'set aside'
+    case 'done':
+      return 'done'
+  }
+}
+
 /** Where a batch stands, in a few words: what is timed right now, or which step of how many. */
 export function standingWords(running: RunningBatch, nowMs: number): string {
+  const { batch, state, step } = running
+  if (state.paused) return 'set aside'
   const timer = timersOf([running])[0]
-  if (timer) return `${timerNames[timer.id]} ${formatCountdown((timer.endsAtMs - nowMs) / 1000)}`
-  if (!running.step) return 'done'
-  const steps = stepsOf(running.batch.plan)
-  return `${stepWords[running.step].toLowerCase()}, ${steps.indexOf(running.step) + 1} of ${steps.length}`
+  if (timer) return `${timerName(timer)} ${formatCountdown((timer.endsAtMs - nowMs) / 1000)}`
+  if (!step) return 'done'
+  const steps = stepsOf(batch.plan, state)
+  return `${stepName(step).toLowerCase()}, ${steps.findIndex(({ id }) => id === step.id) + 1} of ${steps.length}`
 }

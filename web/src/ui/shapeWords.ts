@@ -56,3 +56,21 @@ export const surfaceFlourWords = {
   light: 'a little flour',
   generous: 'plenty of flour or starch',
 } as const
+
+/** How batter gets into the pot. */
+export const dropWords = {
+  hole: 'through the plate, a ladle at a time',
+  scraped: 'off a wet board, a stripe at a time',
+  press: 'through the press, half full',
+  flicked: 'off the rim of the bowl',
+  spoon: 'from two wet spoons',
+} as const
+
+/** The usual test by eye, by how it is dropped. */
+export const dropTestWords = {
+  hole: 'It drips through slowly by itself, and breaks off when the slide passes.',
+  scraped: 'A stripe keeps its edge on the wet board while one counts to five.',
+  press: 'It hangs below the holes and does not run.',
+  flicked: 'It pulls off the rim in one elastic piece.',
+  spoon: 'It stands on the spoon, and slides off only when wet.',
+} as const

@@ -1,47 +1,82 @@
-import { stepsOf, type Plan, type StepId } from '@harina/core'
-import { lazy, Suspense, useEffect, useMemo, useState, type ComponentType } from 'react'
+import { stepsOf, type Plan, type PlannedStep, type StepKind } from '@harina/core'
+import { format } from 'date-fns'
+import { lazy, Suspense, useEffect, useMemo, useState, type ComponentType, type CSSProperties } from 'react'
 import { Link, Navigate, useNavigate, useParams } from 'react-router'
 import { BatchStrip } from '../../ui/BatchStrip.tsx'
 import { FindButton } from '../../ui/FindButton.tsx'
 import { takeBenchOver, useBenchHold } from '../../state/benchLock.ts'
-import { redoTap, undoTap } from '../../state/recordTap.ts'
+import { recordTap, redoTap, undoTap } from '../../state/recordTap.ts'
+import { preferred } from '../../state/preferencesSlice.ts'
+import { useApp, useAppDispatch } from '../../state/store.ts'
+import { familyInk } from '../../ui/family.tsx'
 import { isTyping } from '../../ui/keys.ts'
+import { useKitchen } from '../../ui/kitchen.tsx'
 import { useRunningBatches, type RunningBatch } from '../../ui/batches.ts'
 import { useUnits, type Worded } from '../../ui/units.ts'
 import { useNow } from '../../ui/useNow.ts'
-import { stepWords } from '../../ui/words.ts'
-import { DivideStep, ShapeStep } from './HandSteps.tsx'
-import { FeelStep } from './FeelStep.tsx'
-import { PourStep } from './PourStep.tsx'
+import { stepName } from '../../ui/words.ts'
+import { Lanes } from './Lanes.tsx'
+import { SetAside } from './SetAside.tsx'
 import { BenchViewContext } from './StepSheet.tsx'
-import { CookStep, KneadStep, RestStep } from './TimedSteps.tsx'
-import { VerdictStep } from './VerdictStep.tsx'
-import { FlourStep, WaterStep } from './WeighSteps.tsx'
+import { DivideStep, FillStep, PullStep, RollStep, ShapeStep } from './steps/HandSteps.tsx'
+import { FeelStep } from './steps/FeelStep.tsx'
+import { DryStep, HoldStep, ThenStep } from './steps/FinishSteps.tsx'
+import { CookStep, DropStep } from './steps/PotSteps.tsx'
+import { PourStep } from './steps/PourStep.tsx'
+import { FeedStep } from './steps/PressStep.tsx'
+import { ReadyStep } from './steps/ReadyStep.tsx'
+import { CutStep, FoldStep, StampStep, ThinStep } from './steps/RollerSteps.tsx'
+import { CoolStep, CrumbStep, KneadStep, PrepareStep, RestStep, TemperStep } from './steps/TimedSteps.tsx'
+import { VerdictStep } from './steps/VerdictStep.tsx'
+import { FlourStep, WaterStep } from './steps/WeighSteps.tsx'
 
-const GiveUp = lazy(() => import('./GiveUp.tsx'))
-const Troubles = lazy(() => import('./Troubles.tsx'))
+const panels = {
+  interrupt: lazy(() => import('./panels/Interrupt.tsx')),
+  trouble: lazy(() => import('./panels/Troubles.tsx')),
+  happened: lazy(() => import('./panels/WhatHappened.tsx')),
+  timer: lazy(() => import('./panels/OwnTimer.tsx')),
+  photos: lazy(() => import('./panels/Photos.tsx')),
+} as const
+type Panel = keyof typeof panels
 
-const sheets: Readonly<Record<StepId, ComponentType>> = {
+const sheets: Readonly<Record<StepKind, ComponentType>> = {
+  ready: ReadyStep,
+  prepare: PrepareStep,
   flour: FlourStep,
   water: WaterStep,
   pour: PourStep,
+  cool: CoolStep,
   feel: FeelStep,
+  crumb: CrumbStep,
   knead: KneadStep,
   rest: RestStep,
+  temper: TemperStep,
+  fold: FoldStep,
   divide: DivideStep,
+  thin: ThinStep,
+  cut: CutStep,
+  stamp: StampStep,
+  feed: FeedStep,
+  roll: RollStep,
   shape: ShapeStep,
+  pull: PullStep,
+  fill: FillStep,
+  then: ThenStep,
+  drop: DropStep,
+  hold: HoldStep,
+  dry: DryStep,
   cook: CookStep,
   verdict: VerdictStep,
 }
 
 /** Left and right look along the steps; what is done stays done. */
-function useLooking(steps: readonly StepId[], current: StepId) {
+function useLooking(steps: readonly PlannedStep[], current: PlannedStep) {
   // A look lasts as long as the step it was taken from.
-  const [look, setLook] = useState<{ readonly from: StepId; readonly at: StepId } | null>(null)
-  const shown = look?.from === current ? look.at : current
-  const lookAt = (step: StepId) => setLook(step === current ? null : { from: current, at: step })
+  const [look, setLook] = useState<{ readonly from: string; readonly at: string } | null>(null)
+  const shown = (look?.from === current.id && steps.find(({ id }) => id === look.at)) || current
+  const lookAt = (step: PlannedStep) => setLook(step.id === current.id ? null : { from: current.id, at: step.id })
   const lookBy = (by: number) => {
-    const next = steps[steps.indexOf(shown) + by]
+    const next = steps[steps.findIndex(({ id }) => id === shown.id) + by]
     if (next) lookAt(next)
   }
   useEffect(() => {
@@ -53,7 +88,7 @@ function useLooking(steps: readonly StepId[], current: StepId) {
     addEventListener('keydown', onKey)
     return () => removeEventListener('keydown', onKey)
   })
-  return { shown, lookAt, live: shown === current, back: () => setLook(null) }
+  return { shown, lookAt, live: shown.id === current.id, back: () => setLook(null) }
 }
 
 /** The steps as marks along a line: done, now, to come. */
@@ -64,35 +99,36 @@ function StepLine({
   shown,
   onLook,
 }: {
-  steps: readonly StepId[]
-  done: readonly StepId[]
-  current: StepId
-  shown: StepId
-  onLook: (step: StepId) => void
+  steps: readonly PlannedStep[]
+  done: readonly string[]
+  current: PlannedStep
+  shown: PlannedStep
+  onLook: (step: PlannedStep) => void
 }) {
   return (
     <ol aria-label="Steps" className="mb-3 flex shrink-0 overflow-x-auto border-b border-ink">
-      {steps.map((step) => (
-        <li key={step} className="min-w-[30px] flex-1">
-          <button
-            type="button"
-            aria-current={step === current ? 'step' : undefined}
-            aria-label={`${stepWords[step]}${done.includes(step) ? ', done' : step === current ? ', now' : ''}`}
-            className={`relative flex h-[38px] w-full items-center justify-center px-1 text-[15px] whitespace-nowrap ${
-              step === current ? 'font-semibold text-ink' : 'text-second'
-            } ${step === shown ? 'border-b-[5px] border-ink' : ''}`}
-            onClick={() => onLook(step)}
-          >
-            <span className={`hidden md:inline ${done.includes(step) ? 'line-through decoration-1' : ''}`}>
-              {stepWords[step]}
-            </span>
-            <span
-              aria-hidden="true"
-              className={`md:hidden ${step === current ? 'h-4 w-4 bg-ink' : done.includes(step) ? 'h-2 w-4 bg-ink' : 'h-4 w-[2px] bg-second'}`}
-            />
-          </button>
-        </li>
-      ))}
+      {steps.map((step) => {
+        const [isDone, isNow] = [done.includes(step.id), step.id === current.id]
+        return (
+          <li key={step.id} className="min-w-[18px] flex-1">
+            <button
+              type="button"
+              aria-current={isNow ? 'step' : undefined}
+              aria-label={`${stepName(step)}${isDone ? ', done' : isNow ? ', now' : ''}`}
+              className={`relative flex h-[38px] w-full items-center justify-center px-1 text-[15px] whitespace-nowrap ${
+                isNow ? 'font-semibold text-ink' : 'text-second'
+              } ${step.id === shown.id ? 'border-b-[5px] border-ink' : ''}`}
+              onClick={() => onLook(step)}
+            >
+              <span className={`hidden md:inline ${isDone ? 'line-through decoration-1' : ''}`}>{stepName(step)}</span>
+              <span
+                aria-hidden="true"
+                className={`md:hidden ${isNow ? 'h-4 w-4 bg-ink' : isDone ? 'h-2 w-3 bg-ink' : 'h-4 w-[2px] bg-second'}`}
+              />
+            </button>
+          </li>
+        )
+      })}
     </ol>
   )
 }
@@ -104,55 +140,103 @@ function planLine(plan: Plan, { mass }: Worded): string {
   return `${much}, ${plan.shape.name}`
 }
 
-function RunningSheet({ running, step }: { running: RunningBatch; step: StepId }) {
-  const nowMs = useNow(500)
-  const worded = useUnits()
-  const { batch, state } = running
-  const steps = useMemo(() => stepsOf(batch.plan), [batch.plan])
-  const { shown, lookAt, live, back } = useLooking(steps, step)
-  const [givingUp, setGivingUp] = useState(false)
-  const [trouble, setTrouble] = useState(false)
+/** Something to know before the step: another tab holds the bench, or another pair of hands should take the batch on. */
+function Banner({ words, label, onPress }: { words: string; label: string; onPress: () => void }) {
+  return (
+    <p className="mb-2 flex flex-wrap items-center gap-x-5 gap-y-1 border-l-[5px] border-ink bg-ground px-3 py-2">
+      <span className="min-w-0">{words}</span>
+      <button type="button" className="box min-h-10 px-4 font-semibold" onClick={onPress}>
+        {label}
+      </button>
+    </p>
+  )
+}
+
+function Banners({ running: { batch, state } }: { running: RunningBatch }) {
   const elsewhere = useBenchHold() === 'elsewhere'
-  const view = useMemo(() => ({ running, live, back, nowMs }), [running, live, back, nowMs])
-  const Sheet = sheets[shown]
+  const { hands } = state
+  return (
+    <>
+      {elsewhere && (
+        <Banner
+          words="Another tab holds the bench. Here it is followed as it happens."
+          label="Take the bench over"
+          onPress={() => void takeBenchOver()}
+        />
+      )}
+      {hands && !hands.taken && (
+        <Banner
+          words={`For ${hands.who}, handed over at ${format(hands.at, 'HH:mm')}${hands.word ? `: “${hands.word}”` : '.'}`}
+          label="I have it"
+          onPress={() => void recordTap(batch, { type: 'taken-on' })}
+        />
+      )}
+    </>
+  )
+}
+
+function BenchFoot({ running, onOpen }: { running: RunningBatch; onOpen: (panel: Panel) => void }) {
+  const { batch, state } = running
+  const worded = useUnits()
+  const dispatch = useAppDispatch()
+  const big = useApp((app) => app.preferences.big)
+  const link = (label: string, run: () => void, key?: string) => (
+    <button type="button" className="quiet min-h-9" onClick={run}>
+      {label} {key && <span className="key">{key}</span>}
+    </button>
+  )
+  return (
+    <footer className="flex flex-wrap items-baseline gap-x-5 gap-y-1 border-t border-line pt-2 text-[15px]">
+      {link('Undo', () => void undoTap(batch), 'Ctrl Z')}
+      {link('Redo', () => void redoTap(batch))}
+      {link('What happened', () => onOpen('happened'))}
+      {link('Something is wrong', () => onOpen('trouble'))}
+      {link('A timer', () => onOpen('timer'))}
+      {link('Photos', () => onOpen('photos'))}
+      {link('Interrupted', () => onOpen('interrupt'))}
+      <span className="small ml-auto hidden truncate lg:inline">
+        {state.hands?.taken ? `${state.hands.who} · ` : ''}
+        {planLine(batch.plan, worded)}
+      </span>
+      <button
+        type="button"
+        className="quiet min-h-9"
+        aria-pressed={big}
+        onClick={() => dispatch(preferred({ big: !big }))}
+      >
+        {big ? 'Smaller type' : 'Bigger type'}
+      </button>
+    </footer>
+  )
+}
+
+function RunningSheet({ running, step }: { running: RunningBatch; step: PlannedStep }) {
+  const nowMs = useNow(500)
+  const { batch, state } = running
+  const steps = useMemo(() => stepsOf(batch.plan, state), [batch.plan, state])
+  const { shown, lookAt, live, back } = useLooking(steps, step)
+  const [panel, setPanel] = useState<Panel | null>(null)
+  const view = useMemo(() => ({ running, step: shown, live, back, nowMs }), [running, shown, live, back, nowMs])
+  const Sheet = sheets[shown.kind]
+  const Open = panel && panels[panel]
   useEffect(() => {
     document.getElementById('work')?.scrollTo(0, 0)
-  }, [shown])
+  }, [shown.id])
   return (
     <BenchViewContext value={view}>
-      {elsewhere && (
-        <p className="mb-2 flex flex-wrap items-center gap-x-5 gap-y-1 border-l-[5px] border-ink bg-ground px-3 py-2">
-          <span>Another tab holds the bench. Here it is followed as it happens.</span>
-          <button type="button" className="box min-h-10 px-4 font-semibold" onClick={() => void takeBenchOver()}>
-            Take the bench over
-          </button>
-        </p>
+      <Banners running={running} />
+      {state.paused ? (
+        <SetAside paused={state.paused} />
+      ) : (
+        <>
+          <StepLine steps={steps} done={state.done} current={step} shown={shown} onLook={lookAt} />
+          <Sheet key={shown.id} />
+        </>
       )}
-      <StepLine steps={steps} done={state.done} current={step} shown={shown} onLook={lookAt} />
-      <Sheet key={shown} />
-      <footer className="flex flex-wrap items-baseline gap-x-6 gap-y-1 border-t border-line pt-2 text-[15px]">
-        <button type="button" className="quiet min-h-9" onClick={() => void undoTap(batch)}>
-          Undo <span className="key">Ctrl Z</span>
-        </button>
-        <button type="button" className="quiet min-h-9" onClick={() => void redoTap(batch)}>
-          Redo
-        </button>
-        <button type="button" className="quiet min-h-9" onClick={() => setTrouble(true)}>
-          Something is wrong
-        </button>
-        <span className="small hidden md:inline">{planLine(batch.plan, worded)}</span>
-        <button type="button" className="quiet ml-auto min-h-9" onClick={() => setGivingUp(true)}>
-          Give this batch up
-        </button>
-      </footer>
-      {trouble && (
+      <BenchFoot running={running} onOpen={setPanel} />
+      {Open && (
         <Suspense>
-          <Troubles onClose={() => setTrouble(false)} />
-        </Suspense>
-      )}
-      {givingUp && (
-        <Suspense>
-          <GiveUp batch={batch} onClose={() => setGivingUp(false)} />
+          <Open onClose={() => setPanel(null)} />
         </Suspense>
       )}
     </BenchViewContext>
@@ -173,12 +257,17 @@ function EmptyBench() {
   )
 }
 
+const ALL = 'all'
+
 export default function BenchStation() {
   const { batchId } = useParams()
   const navigate = useNavigate()
   const batches = useRunningBatches()
+  const big = useApp((state) => state.preferences.big)
+  const doughs = useKitchen()?.doughs
   const running = batches.find((candidate) => candidate.batch.id === batchId)
-  const gone = batchId !== undefined && !running
+  const ink = familyInk[(running && doughs?.get(running.batch.plan.sheet.dough)?.family) ?? 'semolina']
+  const gone = batchId !== undefined && batchId !== ALL && !running
   // A batch that has just ended goes to the log by itself; an address that never was one leads back to the bench.
   useEffect(() => {
     if (!gone) return
@@ -186,7 +275,9 @@ export default function BenchStation() {
     return () => clearTimeout(wait)
   }, [gone, navigate])
 
-  if (batchId === undefined && batches[0]) return <Navigate to={`/bench/${batches[0].batch.id}`} replace />
+  const [only] = batches
+  if (batchId === undefined && only)
+    return <Navigate to={batches.length === 1 ? `/bench/${only.batch.id}` : `/bench/${ALL}`} replace />
   return (
     <>
       <BatchStrip>
@@ -194,10 +285,14 @@ export default function BenchStation() {
       </BatchStrip>
       <main
         id="work"
+        data-big={big}
+        style={{ '--family': ink } as CSSProperties}
         className="relative flex min-h-0 flex-1 flex-col overflow-y-auto bg-sheet px-4 pt-1 pb-2 md:px-[26px]"
       >
         {running?.step ? (
           <RunningSheet key={running.batch.id} running={running} step={running.step} />
+        ) : batchId === ALL && only ? (
+          <Lanes batches={batches} />
         ) : (
           !gone && <EmptyBench />
         )}

@@ -1,12 +1,18 @@
 /** One step at a time, large: a title, what to do, the figures, and one dark action that the space bar presses. */
-import { formatCountdown, stepsOf } from '@harina/core'
-import { createContext, useContext, useLayoutEffect, type ReactNode } from 'react'
+import { formatCountdown, liveTimers, stepsOf, type PlannedStep, type StepKind, type StepOf } from '@harina/core'
+import { createContext, useContext, useEffect, useLayoutEffect, type ReactNode } from 'react'
+import { Link } from 'react-router'
 import { isTyping } from '../../ui/keys.ts'
-import { timerNames, timersOf, useRunningBatches, type RunningBatch } from '../../ui/batches.ts'
-import { stepWords } from '../../ui/words.ts'
+import { recordTap } from '../../state/recordTap.ts'
+import { useApp } from '../../state/store.ts'
+import { callsOf, callWords, useRunningBatches, type RunningBatch } from '../../ui/batches.ts'
+import { speak } from '../../ui/voice.ts'
+import { stepName, timerName } from '../../ui/words.ts'
 
 export interface BenchView {
   readonly running: RunningBatch
+  /** The one shown. */
+  readonly step: PlannedStep
   /** False while a step is only looked at. */
   readonly live: boolean
   readonly back: () => void
@@ -19,6 +25,13 @@ export function useBench(): BenchView {
   const view = useContext(BenchViewContext)
   if (!view) throw new Error('a bench step outside the bench')
   return view
+}
+
+/** The step shown, where a sheet is only ever shown for one kind. */
+export function useStep<K extends StepKind>(kind: K): StepOf<K> {
+  const { step } = useBench()
+  if (step.kind !== kind) throw new Error(`a ${kind} sheet for a ${step.kind} step`)
+  return step as StepOf<K>
 }
 
 export interface StepAction {
@@ -54,49 +67,105 @@ function useStepKeys(action: StepAction, onDigit: Props['onDigit']) {
   })
 }
 
-/** What the other doughs are doing, and what this one does next. */
+/** What the other doughs want, the most urgent first, and what this one wants next. */
 function Meanwhile() {
   const { running, nowMs } = useBench()
-  const timers = timersOf(useRunningBatches()).filter((timer) => timer.running.batch.id !== running.batch.id)
-  const steps = stepsOf(running.batch.plan)
-  const next = running.step && steps[steps.indexOf(running.step) + 1]
+  const others = callsOf(
+    useRunningBatches().filter(({ batch }) => batch.id !== running.batch.id),
+    nowMs,
+  )
+  const steps = stepsOf(running.batch.plan, running.state)
+  const next = steps[steps.findIndex(({ id }) => id === running.step?.id) + 1]
   return (
     <>
-      {timers.length > 0 && (
-        <ul aria-label="Other timers" className="border-t border-line">
-          {timers.map((timer) => (
-            <li
-              key={`${timer.running.batch.id}-${timer.id}`}
-              className="flex items-baseline gap-3 border-b border-line py-2"
-            >
-              <span className="min-w-0 flex-1 truncate">
-                {timer.running.batch.plan.sheet.name} <span className="small">{timerNames[timer.id]}</span>
-              </span>
-              <span className="figure text-[26px] font-semibold">
-                {formatCountdown((timer.endsAtMs - nowMs) / 1000)}
-              </span>
-            </li>
-          ))}
-        </ul>
+      {others.length > 0 && (
+        <section aria-label="The other doughs" className="border-t border-line">
+          <ul>
+            {others.map(({ running: { batch }, call }) => (
+              <li key={batch.id} className="border-b border-line">
+                <Link to={`/bench/${batch.id}`} className="flex min-h-[48px] items-center gap-3 hover:bg-ground">
+                  <span className="min-w-0 flex-1 truncate">{batch.plan.sheet.name}</span>
+                  <span
+                    className={`figure text-[20px] whitespace-nowrap ${call.why === 'rings' || call.why === 'hands' ? 'font-semibold' : 'text-second'}`}
+                  >
+                    {callWords(call, nowMs)}
+                  </span>
+                </Link>
+              </li>
+            ))}
+          </ul>
+          <Link to="/bench/all" className="quiet inline-block min-h-9 pt-2 text-[15px]">
+            All of them ahead
+          </Link>
+        </section>
       )}
       {next && (
         <p className="text-[15px] text-second">
-          Next <span className="head block text-[20px] text-ink">{stepWords[next]}</span>
+          Next <span className="head block text-[20px] text-ink">{stepName(next)}</span>
         </p>
       )}
     </>
   )
 }
 
+/** Clocks of this batch that run beside the step shown: those the maker named, and a rest looked away from. */
+function OtherClocks() {
+  const { running, step, nowMs } = useBench()
+  const { batch, state } = running
+  const clocks = liveTimers(batch.plan, state).filter(({ id }) => id !== step.id)
+  if (clocks.length === 0) return null
+  return (
+    <ul aria-label="Other clocks" className="border-t border-line">
+      {clocks.map((clock) => (
+        <li key={clock.id} className="border-b border-line py-1">
+          <p className="flex items-baseline gap-3">
+            <span className="min-w-0 flex-1 truncate">{timerName(clock)}</span>
+            <span className="figure text-[26px] font-semibold">{formatCountdown((clock.endsAtMs - nowMs) / 1000)}</span>
+          </p>
+          <p className="flex justify-end gap-4 text-[15px]">
+            {[-1, 1].map((minutes) => (
+              <button
+                key={minutes}
+                type="button"
+                className="quiet min-h-9"
+                onClick={() => void recordTap(batch, { type: 'timer-moved', timer: clock.id, minutes })}
+              >
+                {minutes > 0 ? '+1' : '−1'} min
+              </button>
+            ))}
+            <button
+              type="button"
+              className="quiet min-h-9"
+              aria-label={`Stop ${timerName(clock)}`}
+              onClick={() => void recordTap(batch, { type: 'timer-stopped', timer: clock.id })}
+            >
+              Stop
+            </button>
+          </p>
+        </li>
+      ))}
+    </ul>
+  )
+}
+
+/** Says a step aloud when it begins, where the maker wants to hear it. */
+function useSpokenTitle(title: string, live: boolean) {
+  const voice = useApp((state) => state.preferences.voice)
+  useEffect(() => {
+    if (voice && live) speak(title)
+  }, [voice, live, title])
+}
+
 export function StepSheet({ title, lead, action, second, onDigit, aside, children }: Props) {
   const { live, back } = useBench()
   const main: StepAction = live ? action : { label: 'Back to now', run: back }
   useStepKeys(main, live ? onDigit : undefined)
+  useSpokenTitle(title, live)
   return (
     <div className="flex flex-col gap-5 lg:grid lg:min-h-0 lg:flex-1 lg:grid-cols-[minmax(0,1fr)_310px] lg:grid-rows-[minmax(0,1fr)_auto] lg:gap-x-7 lg:gap-y-0">
       <section
         aria-label={title}
-        className="flex min-w-0 flex-col gap-4 pb-2 lg:row-span-2 lg:min-h-0 lg:overflow-y-auto"
+        className="flex min-w-0 flex-col gap-4 pb-2 *:shrink-0 lg:row-span-2 lg:min-h-0 lg:overflow-y-auto"
       >
         <div>
           <h1 className="head text-[26px] leading-tight md:text-[32px]">{title}</h1>
@@ -106,6 +175,7 @@ export function StepSheet({ title, lead, action, second, onDigit, aside, childre
       </section>
       <div className="flex flex-col gap-5 lg:overflow-y-auto lg:border-l lg:border-line lg:pl-6">
         {aside}
+        <OtherClocks />
         <Meanwhile />
       </div>
       <div className="sticky -bottom-2 z-10 flex gap-2 border-t border-line bg-sheet py-2 lg:static lg:flex-col lg:border-t-0 lg:border-l lg:pl-6">

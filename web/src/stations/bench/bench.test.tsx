@@ -1,4 +1,4 @@
-import { planBatch, replay, type BenchAction, type BenchEvent } from '@harina/core'
+import { replay, type BenchAction } from '@harina/core'
 import { cleanup } from '@testing-library/react'
 import { preferred } from '../../state/preferencesSlice.ts'
 import { store } from '../../state/store.ts'
@@ -9,7 +9,6 @@ import {
   openBatch,
   press,
   putWorkspace,
-  readOpen,
   renderAt,
   sampleWorkspace,
   screen,
@@ -17,44 +16,16 @@ import {
   typeInto,
   within,
 } from '../../testing/renderApp.tsx'
-import { sampleKitchen, sampleWorked } from '../../testing/sampleKitchen.ts'
-import BenchStation from './BenchStation.tsx'
+import { beginBatch as begin, benchPages, benchState as state } from '../../testing/runBench.tsx'
+import { sampleWorked } from '../../testing/sampleKitchen.ts'
 
-const MINUTE = 60_000
-const pages = [
-  { path: '/bench/:batchId?', element: <BenchStation /> },
-  { path: '/log/:batchId', element: <p>in the log</p> },
-]
-
-/** A batch begun so long ago, with what has been done since; the events come a minute apart. */
-async function begin(minutesAgo: number, ...actions: BenchAction[]) {
-  await putWorkspace({ ...sampleWorkspace, batches: [] })
-  const start = Date.now() - minutesAgo * MINUTE
-  const plan = planBatch(sampleWorked, sampleKitchen, new Date(start).toISOString(), null)
-  await repository.startBatch('b', plan)
-  const events = actions.map(
-    (action, index) => ({ ...action, id: `e${index}`, at: new Date(start + index * 1000).toISOString() }) as BenchEvent,
-  )
-  if (events.length > 0) await repository.record('b', events)
-  await readOpen()
-  renderAt('/bench/b', pages)
-  await settle()
-  return plan
-}
-
-const state = async () => {
-  const { plan, events } = await openBatch('b')
-  return replay(plan, events)
-}
-const done = (
-  ...steps: ('flour' | 'water' | 'pour' | 'feel' | 'knead' | 'rest' | 'divide' | 'shape' | 'cook')[]
-): BenchAction[] => steps.map((step) => ({ type: 'step-done', step }))
 const flourG = () => sampleWorked.rows[0]!.weighedG
+const POURED: BenchAction = { type: 'poured', grams: 402 }
 
 afterEach(cleanup)
 
 it('less flour than planned: the water follows, on the screen and in what is poured', async () => {
-  await begin(1)
+  await begin()
   await typeInto('Remilled durum R-34, grams on the scale', '500')
   expect(screen.getByText('The water follows')).toBeTruthy()
   await press(/^Weighed, go on/)
@@ -65,16 +36,20 @@ it('less flour than planned: the water follows, on the screen and in what is pou
 })
 
 it('no flour at all cannot go on', async () => {
-  await begin(1)
+  await begin()
   await typeInto('Remilled durum R-34, grams on the scale', '0')
   expect(screen.getByRole('button', { name: /^Weighed, go on/ })).toHaveProperty('disabled', true)
 })
 
 it('water poured in two goes adds up', async () => {
-  await begin(1, ...done('flour', 'water'))
+  await begin({ upTo: 'pour' })
+  expect(screen.getByRole('heading', { level: 1 }).textContent).toBe('Pour, one of two')
   await typeInto('Grams of water poured', '100')
   await press(/^Poured 100 g, more to come/)
   expect((await state()).pouredG).toBe(100)
+  // The first go is not over: what is left of it comes first.
+  await press(/^Poured \d+ g, more to come/)
+  expect(screen.getByRole('heading', { level: 1 }).textContent).toBe('Pour, two of two')
   await press(/^Poured \d+ g, go on/)
   const { pouredG, done: steps } = await state()
   const { plan } = await openBatch('b')
@@ -83,7 +58,7 @@ it('water poured in two goes adds up', async () => {
 })
 
 it('dry after its time to drink: a spoon of water, and the hydration moves by what was said', async () => {
-  const plan = await begin(20, ...done('flour', 'water'), { type: 'poured', grams: 402 }, ...done('pour'))
+  const plan = await begin({ minutesAgo: 20, upTo: 'feel' }, POURED)
   await press(/^2/)
   expect(screen.queryByText(/Wait .* first/)).toBeNull()
   expect(screen.getAllByText(/10 g water: 2 level teaspoons/).length).toBeGreaterThan(0)
@@ -96,19 +71,16 @@ it('dry after its time to drink: a spoon of water, and the hydration moves by wh
 })
 
 it('judged too soon: covering comes first, the spoon second', async () => {
-  await begin(0, ...done('flour', 'water'), { type: 'poured', grams: 402 }, ...done('pour'))
+  await begin({ minutesAgo: 0, upTo: 'feel' }, POURED)
   await press(/^1/)
   expect(screen.getAllByText(/Wait \d+ minutes first/).length).toBeGreaterThan(0)
   await press(/^Cover \d+ min/)
-  expect((await state()).timers.drink?.stage).toBe('running')
+  expect((await state()).timers['drink']?.stage).toBe('running')
 })
 
 it('flour after water is called chasing; one’s own step brings its salt', async () => {
   const felt: BenchAction = { type: 'felt', feel: 'dry' }
-  await begin(40, ...done('flour', 'water'), { type: 'poured', grams: 402 }, ...done('pour'), felt, {
-    type: 'poured',
-    grams: 30,
-  })
+  await begin({ minutesAgo: 40, upTo: 'feel' }, POURED, felt, { type: 'poured', grams: 30 })
   await press(/^5/)
   expect(screen.getAllByText(/running after each other/).length).toBeGreaterThan(0)
   await typeInto('Grams of your own step', '40')
@@ -119,7 +91,7 @@ it('flour after water is called chasing; one’s own step brings its salt', asyn
 })
 
 it('space presses the dark button, digits say the feel, arrows look along the steps', async () => {
-  await begin(20, ...done('flour', 'water'), { type: 'poured', grams: 402 }, ...done('pour'))
+  await begin({ minutesAgo: 20, upTo: 'feel' }, POURED)
   fireEvent.keyDown(window, { key: '3' })
   await settle()
   expect((await state()).feels.at(-1)?.feel).toBe('right')
@@ -134,50 +106,50 @@ it('space presses the dark button, digits say the feel, arrows look along the st
 })
 
 it('a space held down or typed into a field presses nothing', async () => {
-  await begin(1)
+  await begin()
   fireEvent.keyDown(window, { key: ' ', repeat: true })
   fireEvent.keyDown(await screen.findByLabelText('Remilled durum R-34, grams on the scale'), { key: ' ' })
   await settle()
-  expect((await state()).done).toEqual([])
+  expect((await state()).done).toEqual(['ready'])
 })
 
 it('a timer starts, moves by a minute and ends when the dough is ready', async () => {
-  await begin(30, ...done('flour', 'water', 'pour', 'feel'))
+  await begin({ minutesAgo: 30, upTo: 'knead' })
   await typeInto('Minutes, knead', '9')
   await press(/^Start kneading/)
   await press('+1 min')
-  expect((await state()).timers.knead?.minutes).toBe(10)
+  expect((await state()).timers['knead']?.minutes).toBe(10)
   await press(/^Kneaded, go on/)
   const after = await state()
-  expect([after.timers.knead?.stage, after.done.includes('knead')]).toEqual(['stopped', true])
+  expect([after.timers['knead']?.stage, after.done.includes('knead')]).toEqual(['stopped', true])
 })
 
 it('undo and redo take back what one tap did, whole', async () => {
-  await begin(1)
+  await begin()
   await press(/^Weighed, go on/)
   await press(/^Undo/)
-  expect([(await state()).done, (await state()).weighedG]).toEqual([[], {}])
+  expect([(await state()).done, (await state()).weighedG]).toEqual([['ready'], {}])
   await press(/^Redo/)
   expect((await state()).weighedG['f-r34']).toBe(flourG())
 })
 
 it('lumps and pieces are of the dough that is there', async () => {
   await begin(
-    90,
+    { minutesAgo: 90, upTo: 'divide' },
     { type: 'weighed', row: 'f-r34', grams: 450 },
     { type: 'poured', grams: 205 },
-    ...done('flour', 'water', 'pour', 'feel', 'knead', 'rest'),
   )
   const lumps = Number(/lumps(\d+)/.exec(screen.getByText('lumps').parentElement?.textContent ?? '')?.[1])
   expect(lumps).toBeLessThan(11)
   await press(/^Divided, go on/)
+  await press(/^Rolled and cut, go on/)
   await typeInto('Pieces made', '612')
   await press(/^Shaped, go on/)
   expect((await state()).shapedPieces).toBe(612)
 })
 
 it('a verdict closes the batch into the log', async () => {
-  await begin(200, ...done('flour', 'water', 'pour', 'feel', 'knead', 'rest', 'divide', 'shape', 'cook'))
+  await begin({ minutesAgo: 200, upTo: 'verdict' })
   expect(screen.getByRole('button', { name: /^Write in the log/ })).toHaveProperty('disabled', true)
   await press(/^4/)
   fireEvent.change(screen.getByRole('textbox'), { target: { value: 'Again <i>so</i>.' } })
@@ -192,8 +164,8 @@ it('a verdict closes the batch into the log', async () => {
 })
 
 it('a batch given up keeps its reason', async () => {
-  await begin(10, ...done('flour'))
-  await press('Give this batch up')
+  await begin({ upTo: 'water' })
+  await press('Interrupted')
   await press('Too wet to save')
   await press('Give it up')
   const closed = (await repository.closedBatches()).find((batch) => batch.id === 'b')!
@@ -202,13 +174,13 @@ it('a batch given up keeps its reason', async () => {
 
 it('an address of no batch leads back to the bench', async () => {
   await putWorkspace({ ...sampleWorkspace, batches: [] })
-  renderAt('/bench/none', pages)
+  renderAt('/bench/none', benchPages)
   expect(await screen.findByText('The bench is clear', {}, { timeout: 4000 })).toBeTruthy()
 })
 
 it('on a screen that was measured, the shape step has the rope at life size and no knobs', async () => {
   act(() => void store.dispatch(preferred({ devicePxPerMm: 4, gaugeChecked: true })))
-  await begin(90, ...done('flour', 'water', 'pour', 'feel', 'knead', 'rest', 'divide'))
+  await begin({ minutesAgo: 90, upTo: 'shape' })
   const gauge = await screen.findByRole('region', { name: 'Gauge at life size' })
   const rope = within(gauge).getByRole('img', { name: /^rope 9 mm thick, cut at 13 mm, at life size/ })
   expect(rope.querySelector('rect[height="36"]')).not.toBeNull()
@@ -218,7 +190,7 @@ it('on a screen that was measured, the shape step has the rope at life size and 
 })
 
 it('pieces are weighed now and then: drift is said in words, with the length to cut, and a tap takes one back', async () => {
-  const plan = await begin(90, ...done('flour', 'water', 'pour', 'feel', 'knead', 'rest', 'divide'))
+  const plan = await begin({ minutesAgo: 90, upTo: 'shape' })
   const even = await screen.findByRole('region', { name: 'Even pieces' })
   expect(within(even).getByRole('button', { name: 'Note this piece' })).toHaveProperty('disabled', true)
   for (let n = 0; n < 9; n += 1) {

@@ -36,6 +36,7 @@ beforeEach(async () => {
   act(() => void store.dispatch(preferred({ scale: true, takesItself: false })))
   await putWorkspace({ ...sampleWorkspace, batches: [] })
   await repository.startBatch('b', plan)
+  await repository.record('b', [{ id: 'e0', at: plan.at, type: 'step-done', step: 'ready' }])
   await readOpen()
   renderAt('/bench/b', [{ path: '/bench/:batchId?', element: <BenchStation /> }])
   await settle()

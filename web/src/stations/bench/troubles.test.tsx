@@ -30,6 +30,7 @@ beforeEach(async () => {
   await repository.startBatch('b', plan)
   const at = (minute: number) => new Date(start + minute * MINUTE).toISOString()
   await repository.record('b', [
+    { id: 'e0', at: at(0), type: 'step-done', step: 'ready' },
     { id: 'e1', at: at(1), type: 'step-done', step: 'flour' },
     { id: 'e2', at: at(2), type: 'step-done', step: 'water' },
     { id: 'e3', at: at(3), type: 'poured', grams: plan.water.startG * 0.8 },

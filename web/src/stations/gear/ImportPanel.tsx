@@ -25,6 +25,7 @@ const kindWords: Readonly<Record<Clash['kind'], string>> = {
   shape: 'shape of your own',
   lot: 'flour lot',
   batch: 'batch',
+  photo: 'photo of',
   gear: 'gear',
   draft: 'sheet on paper',
 }

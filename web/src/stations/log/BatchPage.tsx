@@ -4,10 +4,10 @@ import {
   formatPercent,
   formatPoints,
   plannedOnRule,
+  stepsOf,
   type Addition,
   type BatchSummary,
   type PlannedRow,
-  type Timer,
 } from '@harina/core'
 import { format } from 'date-fns'
 import { useMemo } from 'react'
@@ -18,7 +18,7 @@ import { PlanRule } from '../../ui/rule/PlanRule.tsx'
 import type { RuleMark } from '../../ui/rule/ruleLayout.ts'
 import { ruleLabel } from '../../ui/rule/ruleLabel.ts'
 import { useUnits, type Worded } from '../../ui/units.ts'
-import { feelWords, verdictWords } from '../../ui/words.ts'
+import { feelWords, timerName, verdictWords } from '../../ui/words.ts'
 
 /** The batch's sheet on paper again; its flour has learned, so the water starts from what was accepted. */
 export function StartNext({ batch }: { batch: BatchSummary }) {
@@ -67,7 +67,7 @@ function TrailRule({ batch }: { batch: BatchSummary }) {
 }
 
 function PlannedRows({ batch: { plan, state } }: { batch: BatchSummary }) {
-  const real = (row: PlannedRow) => (row.part === 'water' ? state.pouredG : asWeighed(state, row))
+  const real = (row: PlannedRow) => (row.part === 'water' ? state.pouredG : asWeighed(plan, state, row))
   const { massFigure, units } = useUnits()
   const grams = (value: number) => massFigure(value, plan.scaleStepG)
   const off = (value: number) => `${value > 0 ? '+' : value < 0 ? '−' : ''}${grams(Math.abs(value))}`
@@ -123,22 +123,19 @@ type Moment = { readonly at: string; readonly words: string; readonly strong?: b
 const additionWords = ({ what, grams, from, to }: Addition, index: number, { mass }: Worded): string =>
   `${mass(grams, grams < 3 ? 0.1 : 1)} ${what}${index === 0 && what === 'water' ? ', first stop' : ''}: ${formatPercent(from)} to ${formatPercent(to)} %`
 
-function timerWords(id: string, { minutes }: Timer): string {
-  const names: Readonly<Record<string, string>> = {
-    drink: 'covered to drink',
-    knead: 'kneading',
-    rest: 'resting',
-    cook: 'in the pot',
-  }
-  return `${names[id] ?? id}, ${formatNumber(minutes, 0)} min set`
-}
-
 function momentsOf({ plan, state }: BatchSummary, worded: Worded): readonly Moment[] {
+  const steps = stepsOf(plan, state)
   const moments: Moment[] = [
     { at: plan.at, words: 'taken to the bench' },
     ...state.additions.map((addition, index) => ({ at: addition.at, words: additionWords(addition, index, worded) })),
     ...state.feels.map(({ at, feel }) => ({ at, words: `felt ${feelWords[feel]}`, strong: true })),
-    ...Object.entries(state.timers).map(([id, timer]) => ({ at: timer.startedAt, words: timerWords(id, timer) })),
+    ...Object.entries(state.timers).map(([id, timer]) => {
+      const step = steps.find((each) => each.id === id) ?? null
+      return {
+        at: timer.startedAt,
+        words: `${timerName({ ...timer, id, step })}, ${formatNumber(timer.minutes, 0)} min set`,
+      }
+    }),
     ...(state.end
       ? [
           {

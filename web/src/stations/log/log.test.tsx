@@ -28,7 +28,7 @@ it('tells a batch from beginning to end: planned, poured, felt, corrected, judge
     'g flour',
     'kneading',
     'resting',
-    'in the pot',
+    'cooking, 5 min set',
     'written in the log',
   ])
     expect(story).toContain(words)

@@ -2,25 +2,9 @@
 import { dropped, formatNumber, type ShapePart, type Worked } from '@harina/core'
 import { useState } from 'react'
 import { QuantityField } from '../../../ui/QuantityField.tsx'
+import { dropTestWords, dropWords } from '../../../ui/shapeWords.ts'
 import { useUnits } from '../../../ui/units.ts'
 import { Titled } from '../Titled.tsx'
-
-const howWords = {
-  hole: 'through the plate, a ladle at a time',
-  scraped: 'off a wet board, a stripe at a time',
-  press: 'through the press, half full',
-  flicked: 'off the rim of the bowl',
-  spoon: 'from two wet spoons',
-} as const
-
-/** The usual test by eye, by how it is dropped. */
-const testWords = {
-  hole: 'It drips through slowly by itself, and breaks off when the slide passes.',
-  scraped: 'A stripe keeps its edge on the wet board while one counts to five.',
-  press: 'It hangs below the holes and does not run.',
-  flicked: 'It pulls off the rim in one elastic piece.',
-  spoon: 'It stands on the spoon, and slides off only when wet.',
-} as const
 
 export function Dropping({ part: { shape, cut, doughG }, worked }: { part: ShapePart; worked: Worked }) {
   const { mass } = useUnits()
@@ -31,7 +15,7 @@ export function Dropping({ part: { shape, cut, doughG }, worked }: { part: Shape
   return (
     <Titled title="Into the pot">
       <p className="leading-snug">
-        Dropped {howWords[blank.by]}. With{' '}
+        Dropped {dropWords[blank.by]}. With{' '}
         <QuantityField
           label="Water in the pot"
           shown={formatNumber(potL, 1)}
@@ -47,8 +31,8 @@ export function Dropping({ part: { shape, cut, doughG }, worked }: { part: Shape
         {formatNumber(cut.pieces / potfuls, 0)} drops each. They float when they are done or nearly: {shape.doneSign}.
       </p>
       <p className="leading-snug">
-        <span className="font-semibold">Thick enough?</span> {testWords[blank.by]} Steam and splashes burn: drop close
-        to the water, away from you.
+        <span className="font-semibold">Thick enough?</span> {dropTestWords[blank.by]} Steam and splashes burn: drop
+        close to the water, away from you.
       </p>
     </Titled>
   )

@@ -4,6 +4,7 @@ import {
   formatNumber,
   plainTextFrom,
   RIM_MIN_MM,
+  USUAL_FILLING_PERCENT,
   type Filling,
   type ShapePart,
   type Worked,
@@ -13,9 +14,6 @@ import { useAppDispatch } from '../../../state/store.ts'
 import { QuantityField } from '../../../ui/QuantityField.tsx'
 import { useUnits } from '../../../ui/units.ts'
 import { Titled } from '../Titled.tsx'
-
-/** Until a maker says otherwise. */
-const USUAL_MOISTURE = 60
 
 const faceOf = ({ blank }: ShapePart['shape']): number =>
   blank.type === 'disc' ? blank.diameterMm : blank.type === 'sheet' ? Math.min(blank.widthMm, blank.lengthMm) : 0
@@ -29,7 +27,7 @@ export function FillingPlan({ part: { shape, cut }, worked }: { part: ShapePart;
   const filling: Filling = worked.sheet.filling ?? {
     name: 'Filling',
     gramsEach: usual.best,
-    moisturePercent: USUAL_MOISTURE,
+    moisturePercent: USUAL_FILLING_PERCENT,
   }
   const change = (next: Partial<Filling>): void => {
     dispatch(sheetEdited({ sheet: { ...worked.sheet, filling: { ...filling, ...next } }, gesture: 'filling' }))

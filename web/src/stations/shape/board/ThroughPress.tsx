@@ -11,7 +11,14 @@ export function ThroughPress({ part, worked, kitchen }: { part: ShapePart; worke
   const { mass, massFigure, units } = useUnits()
   const press = presses.find((each) => each.id === id) ?? presses[0]
   if (part.shape.blank.type !== 'die') return null
-  const plan = press && pressPlan(part, worked.batch.densityGPerCm3, tableReading(worked), press)
+  const plan =
+    press &&
+    pressPlan(
+      { blank: part.shape.blank, doughG: part.doughG },
+      worked.batch.densityGPerCm3,
+      tableReading(worked),
+      press,
+    )
   return (
     <section aria-label="Through the press">
       <h2 className="head mb-1 flex flex-wrap items-baseline gap-x-3 text-[18px]">

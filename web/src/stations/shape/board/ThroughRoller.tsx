@@ -6,105 +6,21 @@ import {
   layoutPage,
   rollPlan,
   sheetCutOf,
-  stampCentres,
   type Kitchen,
   type KeptRoller,
-  type Pass,
   type Shape,
   type ShapePart,
   type SheetPlan,
-  type Stamp,
   type Worked,
 } from '@harina/core'
-import { useId, useMemo, useState } from 'react'
+import { useMemo, useState } from 'react'
 import { Link } from 'react-router'
 import { download, plainFileName } from '../../../storage/download.ts'
-import { HatchPattern, type Family } from '../../../ui/family.tsx'
+import type { Family } from '../../../ui/family.tsx'
+import { RollerStairs } from '../../../ui/RollerStairs.tsx'
+import { StampLayout } from '../../../ui/StampLayout.tsx'
 import { useUnits } from '../../../ui/units.ts'
 import { problemWords } from '../../../ui/words.ts'
-
-const PX_PER_MM = 13
-const STEP_PX = 52
-
-/** Thickness pass by pass, to scale with itself; the setting stands under each. */
-function Staircase({ steps }: { steps: readonly Pass[] }) {
-  const { length } = useUnits()
-  const high = Math.max(...steps.map((step) => step.outMm)) * PX_PER_MM
-  return (
-    <svg
-      width={steps.length * STEP_PX + 4}
-      height={high + 50}
-      className="max-w-full"
-      role="img"
-      aria-label={steps.map((step) => `setting ${step.setting}: ${length(step.outMm)}`).join(', ')}
-    >
-      {steps.map((step, index) => {
-        const thick = Math.max(2, step.outMm * PX_PER_MM)
-        return (
-          <g key={step.setting}>
-            <rect
-              x={index * STEP_PX + 2}
-              y={high - thick + 20}
-              width={STEP_PX - 6}
-              height={thick}
-              fill="var(--family)"
-              stroke="var(--ink)"
-              strokeWidth="1.5"
-            />
-            <text x={index * STEP_PX + 2} y={high - thick + 14} className="figure fill-second text-[14px]">
-              {length(step.outMm)}
-            </text>
-            <text x={index * STEP_PX + 2} y={high + 44} className="figure fill-ink text-[24px] font-semibold">
-              {step.setting}
-            </text>
-          </g>
-        )
-      })}
-    </svg>
-  )
-}
-
-/** One sheet with its stamps, seen from above; the length lies across. */
-function Layout({ widthMm, plan, stamp, family }: { widthMm: number; plan: SheetPlan; stamp: Stamp; family: Family }) {
-  const hatch = useId()
-  const { sheetLengthMm } = plan.sheet
-  const scale = Math.min(300 / sheetLengthMm, 90 / widthMm)
-  if (!plan.stamped) return null
-  const centres = stampCentres({ widthMm, lengthMm: sheetLengthMm }, stamp, plan.stamped.layout)
-  return (
-    <svg
-      width={sheetLengthMm * scale + 4}
-      height={widthMm * scale + 4}
-      className="max-w-full"
-      role="img"
-      aria-label={`${centres.length} pieces on one sheet, to scale`}
-    >
-      <HatchPattern id={hatch} family={family} />
-      <rect
-        x="2"
-        y="2"
-        width={sheetLengthMm * scale}
-        height={widthMm * scale}
-        fill={`url(#${hatch})`}
-        stroke="var(--ink)"
-        strokeWidth="1.5"
-      />
-      {centres.map(({ acrossMm, alongMm }) => (
-        <rect
-          key={`${acrossMm} ${alongMm}`}
-          x={2 + (alongMm - stamp.sizeMm / 2) * scale}
-          y={2 + (acrossMm - stamp.sizeMm / 2) * scale}
-          width={stamp.sizeMm * scale}
-          height={stamp.sizeMm * scale}
-          rx={stamp.shape === 'circle' ? (stamp.sizeMm / 2) * scale : 0}
-          fill="var(--sheet)"
-          stroke="var(--ink)"
-          strokeWidth="1.5"
-        />
-      ))}
-    </svg>
-  )
-}
 
 function Cutting({ shape, family, plan, roller }: Sheeted) {
   const { length } = useUnits()
@@ -119,7 +35,7 @@ function Cutting({ shape, family, plan, roller }: Sheeted) {
     }
     return (
       <div>
-        <Layout widthMm={roller.widthMm} plan={plan} stamp={cut.stamp} family={family} />
+        <StampLayout widthMm={roller.widthMm} plan={plan} stamp={cut.stamp} family={family} />
         <p className="mt-1 text-[16px] leading-snug">
           {sheets}. {formatNumber(stamped.perSheet, 0)} from a piece, {formatPercent(100 * stamped.scrapFraction)} %
           scrap
@@ -155,7 +71,7 @@ function Rolled({ shape, family, plan, roller }: Sheeted) {
       <div>
         {plan.widest && plan.passes.ok && (
           <>
-            <Staircase steps={[plan.widest, ...plan.passes.value]} />
+            <RollerStairs steps={[plan.widest, ...plan.passes.value]} />
             <p className="small leading-snug">
               Fold and pass at {plan.widest.setting} until smooth: {plan.folds} folds make {2 ** plan.folds} layers.
               Then once at each. Keep hands, hair and sleeves away.

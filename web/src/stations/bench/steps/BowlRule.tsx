@@ -1,9 +1,9 @@
 import { bowlOnRule, formatPercent, planWindow, sackFlourG, waterTargets } from '@harina/core'
-import { PlanRule } from '../../ui/rule/PlanRule.tsx'
-import { useUnits } from '../../ui/units.ts'
-import { ruleLabel } from '../../ui/rule/ruleLabel.ts'
-import type { RuleMark } from '../../ui/rule/ruleLayout.ts'
-import { useBench } from './StepSheet.tsx'
+import { PlanRule } from '../../../ui/rule/PlanRule.tsx'
+import { useUnits } from '../../../ui/units.ts'
+import { ruleLabel } from '../../../ui/rule/ruleLabel.ts'
+import type { RuleMark } from '../../../ui/rule/ruleLayout.ts'
+import { useBench } from '../StepSheet.tsx'
 
 /** How far left of its window the rule begins at the bench, points: where a bowl stands before the hold-back. */
 const LEAD_POINTS = 9

@@ -1,21 +1,37 @@
 /** The steps before the bowl: flour on the scale, water in the jug. */
-import { asWeighed, formatNumber, waterTargets, type BenchAction, type Plan, type PlannedRow } from '@harina/core'
+import {
+  asWeighed,
+  formatNumber,
+  roundHalfUp,
+  waterTargets,
+  type BenchAction,
+  type Plan,
+  type PlannedRow,
+} from '@harina/core'
 import { useState } from 'react'
-import { finishStep } from '../../state/recordTap.ts'
-import { QuantityField } from '../../ui/QuantityField.tsx'
-import { useKitchen } from '../../ui/kitchen.tsx'
-import { useUnits } from '../../ui/units.ts'
+import { finishStep } from '../../../state/recordTap.ts'
+import { QuantityField } from '../../../ui/QuantityField.tsx'
+import { useKitchen } from '../../../ui/kitchen.tsx'
+import { useUnits } from '../../../ui/units.ts'
 import { Jug } from './Jug.tsx'
-import { ScaleStrip } from './ScaleStrip.tsx'
-import { Big, Note, StepSheet, useBench } from './StepSheet.tsx'
+import { ScaleStrip } from '../scale/ScaleStrip.tsx'
+import { Big, Note, StepSheet, useBench } from '../StepSheet.tsx'
 
-/** What the maker says went on the scale; the plan's figure until something else is typed. */
+/** What the maker says went on the scale; until then what the plan wants for what is already in the bowl. */
 function useWeighing(rows: readonly PlannedRow[]) {
   const { running } = useBench()
   const [typed, setTyped] = useState<Readonly<Record<string, number>>>({})
-  const gramsOf = (row: PlannedRow) => typed[row.key] ?? asWeighed(running.state, row)
+  const { plan } = running.batch
+  const weighedG = { ...running.state.weighedG, ...typed }
+  /** For all that is weighed but this very row. */
+  const wantedOf = (row: PlannedRow) => {
+    const { [row.key]: _own, ...others } = weighedG
+    return roundHalfUp(asWeighed(plan, { weighedG: others }, row), plan.scaleStepG)
+  }
+  const gramsOf = (row: PlannedRow) => weighedG[row.key] ?? wantedOf(row)
   const actions = rows.map((row): BenchAction => ({ type: 'weighed', row: row.key, grams: gramsOf(row) }))
-  return { gramsOf, set: (key: string, grams: number) => setTyped((all) => ({ ...all, [key]: grams })), actions, typed }
+  const set = (key: string, grams: number) => setTyped((all) => ({ ...all, [key]: grams }))
+  return { gramsOf, wantedOf, set, actions, typed }
 }
 
 function RealWeight({
@@ -67,7 +83,8 @@ function FlourNotes({
   changed: boolean
 }) {
   const { mass } = useUnits()
-  const onBase = plan.control.by === 'base'
+  const base = plan.control.by === 'base' ? plan.control.base : null
+  const onBase = base !== null
   return (
     <>
       <Note title="Raw flour" grade="caution">
@@ -79,10 +96,11 @@ function FlourNotes({
           comes in.
         </Note>
       )}
-      {changed && !onBase && (
-        <Note title="The water follows">
-          With this flour the jug holds {mass(water.totalG, plan.scaleStepG)}, first stop at{' '}
-          {mass(water.startG, plan.scaleStepG)}.
+      {changed && (
+        <Note title={onBase ? 'The rest follows' : 'The water follows'}>
+          {onBase
+            ? `Flour, salt and what else goes in are now written for the ${base} on the scale.`
+            : `With this flour the jug holds ${mass(water.totalG, plan.scaleStepG)}, first stop at ${mass(water.startG, plan.scaleStepG)}; salt and the rest follow.`}
         </Note>
       )}
     </>
@@ -118,7 +136,7 @@ export function FlourStep() {
         <ScaleStrip
           target={{
             label: onScale.name,
-            targetG: onScale.weighedG,
+            targetG: weighing.wantedOf(onScale),
             take: (grams) => weighing.set(onScale.key, grams),
           }}
         />
@@ -128,7 +146,7 @@ export function FlourStep() {
           <div key={row.key}>
             <Big
               label={row.name}
-              figure={massFigure(row.weighedG, plan.scaleStepG)}
+              figure={massFigure(weighing.wantedOf(row), plan.scaleStepG)}
               unit={units.mass}
               small={rows.length > 1}
             />
@@ -224,7 +242,7 @@ export function WaterStep() {
               <Big
                 small
                 label={`${row.name}, ${howItGoesIn[row.part] ?? 'with it'}`}
-                figure={massFigure(row.weighedG, plan.scaleStepG)}
+                figure={massFigure(weighing.wantedOf(row), plan.scaleStepG)}
                 unit={units.mass}
               />
               <RealWeight

@@ -1,8 +1,8 @@
 /** The scale to practise with: hands for the one the server plays. */
 import { useState } from 'react'
-import { QuantityField } from '../../ui/QuantityField.tsx'
-import { SidePanel } from '../../ui/SidePanel.tsx'
-import { useUnits } from '../../ui/units.ts'
+import { QuantityField } from '../../../ui/QuantityField.tsx'
+import { SidePanel } from '../../../ui/SidePanel.tsx'
+import { useUnits } from '../../../ui/units.ts'
 import { actOrSay } from './ScaleStrip.tsx'
 
 const portions: readonly (readonly [string, number])[] = [

@@ -7,18 +7,18 @@ import {
   TROUBLE_STAGES,
   weighedCauses,
   type Evidence,
-  type StepId,
+  type StepKind,
   type Trouble,
   type TroubleStage,
 } from '@harina/core'
 import { useMemo, useState } from 'react'
-import { recordTap } from '../../state/recordTap.ts'
-import { notify } from '../../state/notify.ts'
-import { useKitchen } from '../../ui/kitchen.tsx'
-import { SidePanel } from '../../ui/SidePanel.tsx'
-import { tables } from '../../ui/tables.ts'
-import { useUnits } from '../../ui/units.ts'
-import { useBench } from './StepSheet.tsx'
+import { recordTap } from '../../../state/recordTap.ts'
+import { notify } from '../../../state/notify.ts'
+import { useKitchen } from '../../../ui/kitchen.tsx'
+import { SidePanel } from '../../../ui/SidePanel.tsx'
+import { tables } from '../../../ui/tables.ts'
+import { useUnits } from '../../../ui/units.ts'
+import { useBench } from '../StepSheet.tsx'
 
 const stageWords: Readonly<Record<TroubleStage, string>> = {
   mix: 'mixing',
@@ -34,15 +34,32 @@ const stageWords: Readonly<Record<TroubleStage, string>> = {
   serve: 'serving',
 }
 
-const stageOf: Readonly<Record<StepId, TroubleStage>> = {
+const stageOf: Readonly<Record<StepKind, TroubleStage>> = {
+  ready: 'mix',
+  prepare: 'mix',
   flour: 'mix',
   water: 'mix',
   pour: 'mix',
+  cool: 'mix',
   feel: 'mix',
+  crumb: 'mix',
   knead: 'knead',
   rest: 'rest',
+  temper: 'rest',
+  fold: 'roll',
+  thin: 'roll',
+  cut: 'cut',
+  stamp: 'cut',
+  feed: 'extrude',
   divide: 'shape',
+  roll: 'shape',
   shape: 'shape',
+  pull: 'shape',
+  fill: 'shape',
+  then: 'shape',
+  hold: 'store',
+  dry: 'dry',
+  drop: 'cook',
   cook: 'cook',
   verdict: 'serve',
 }
@@ -134,7 +151,7 @@ function Found({ trouble, onBack }: { trouble: Trouble; onBack: () => void }) {
 export default function Troubles({ onClose }: { onClose: () => void }) {
   const { running } = useBench()
   const family = useKitchen()?.doughs.get(running.batch.plan.sheet.dough)?.family
-  const [stage, setStage] = useState<TroubleStage>(running.step ? stageOf[running.step] : 'serve')
+  const [stage, setStage] = useState<TroubleStage>(running.step ? stageOf[running.step.kind] : 'serve')
   const [chosen, setChosen] = useState<Trouble | null>(null)
   const mine = useMemo(
     () => tables().troubles.filter((trouble) => !family || trouble.families.includes(family)),

@@ -1,12 +1,12 @@
 import { plainTextFrom, VERDICTS, type Verdict } from '@harina/core'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
-import { recordTap, undoTap } from '../../state/recordTap.ts'
-import { repository } from '../../storage/index.ts'
-import { notify } from '../../state/notify.ts'
-import { verdictWords } from '../../ui/words.ts'
+import { recordTap, undoTap } from '../../../state/recordTap.ts'
+import { repository } from '../../../storage/index.ts'
+import { notify } from '../../../state/notify.ts'
+import { verdictWords } from '../../../ui/words.ts'
 import { InTheBowl } from './BowlRule.tsx'
-import { Note, StepSheet, useBench } from './StepSheet.tsx'
+import { Note, StepSheet, useBench } from '../StepSheet.tsx'
 
 export function VerdictStep() {
   const { running } = useBench()
@@ -29,7 +29,7 @@ export function VerdictStep() {
   }
   return (
     <StepSheet
-      title="How was it to eat?"
+      title={state.finish === 'dry' ? 'How did it come out?' : 'How was it to eat?'}
       lead="One word now is worth a page next week."
       action={{ label: 'Write in the log', run: () => void close(), disabled: state.verdict === null }}
       onDigit={(digit) => VERDICTS[digit - 1] && judge(VERDICTS[digit - 1] as Verdict)}

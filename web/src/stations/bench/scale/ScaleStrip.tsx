@@ -1,11 +1,11 @@
 /** The scale at the bench: what it shows, what remains to the target, and taking it. Without one, everything is typed. */
 import { formatNumber, pouring, type ScaleAct } from '@harina/core'
 import { lazy, Suspense, useEffect, useRef, useState } from 'react'
-import { playedScale } from '../../devices/scale.ts'
-import { notify } from '../../state/notify.ts'
-import { preferred } from '../../state/preferencesSlice.ts'
-import { useApp, useAppDispatch } from '../../state/store.ts'
-import { useUnits } from '../../ui/units.ts'
+import { playedScale } from '../../../devices/scale.ts'
+import { notify } from '../../../state/notify.ts'
+import { preferred } from '../../../state/preferencesSlice.ts'
+import { useApp, useAppDispatch } from '../../../state/store.ts'
+import { useUnits } from '../../../ui/units.ts'
 import { useScale, type LiveScale } from './useScale.ts'
 
 const ScalePanel = lazy(() => import('./ScalePanel.tsx'))

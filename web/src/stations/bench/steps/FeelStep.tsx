@@ -1,12 +1,12 @@
 import { additionOf, FEELS, standingFeel, suggest, type Feel, type Suggestion } from '@harina/core'
-import { finishStep, recordTap } from '../../state/recordTap.ts'
-import { useKitchen } from '../../ui/kitchen.tsx'
-import { useUnits } from '../../ui/units.ts'
+import { finishStep, recordTap } from '../../../state/recordTap.ts'
+import { useKitchen } from '../../../ui/kitchen.tsx'
+import { useUnits } from '../../../ui/units.ts'
 import { Advice, stepGrams } from './Advice.tsx'
 import { BowlRule, Trail } from './BowlRule.tsx'
 import { FeelWords } from './FeelWords.tsx'
 import { OwnStep } from './OwnStep.tsx'
-import { StepSheet, useBench, type StepAction } from './StepSheet.tsx'
+import { StepSheet, useBench, type StepAction } from '../StepSheet.tsx'
 
 /** What can be done now: the answer to the word, and beside it the other answer. */
 function useAnswers(

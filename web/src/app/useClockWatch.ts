@@ -1,0 +1,43 @@
+/**
+ * Notices that the device's clock was put back while clocks of the bench run, and takes them along: an hour of rest stays an
+ * hour. A clock that jumps ahead is a device that slept, and the dough has rested all the same.
+ */
+import { useEffect, useRef } from 'react'
+import { timersOf, useRunningBatches, type RunningBatch } from '../ui/batches.ts'
+import { benchHold } from '../state/benchLock.ts'
+import { notify } from '../state/notify.ts'
+import { recordTap } from '../state/recordTap.ts'
+
+const LOOK_EVERY_MS = 1000
+/** Less than this is the clock being kept true. */
+const SET_BACK_MS = 5000
+
+/** How far the wall clock is ahead of the one that only counts. */
+const lead = () => Date.now() - performance.now()
+
+function takeAlong(batches: readonly RunningBatch[], shiftMs: number): void {
+  const timed = batches.filter((running) => timersOf([running]).length > 0)
+  for (const { batch } of timed) void recordTap(batch, { type: 'clock-set', shiftMs: Math.round(shiftMs) })
+  if (timed.length > 0)
+    notify('The clock of this device was put back', {
+      description: 'Running clocks went with it: none is longer for it.',
+    })
+}
+
+export function useClockWatch(): void {
+  const batches = useRunningBatches()
+  const latest = useRef(batches)
+  useEffect(() => {
+    latest.current = batches
+  }, [batches])
+  useEffect(() => {
+    let known = lead()
+    const look = () => {
+      const shiftMs = lead() - known
+      known = lead()
+      if (shiftMs < -SET_BACK_MS && benchHold() === 'here') takeAlong(latest.current, shiftMs)
+    }
+    const interval = setInterval(look, LOOK_EVERY_MS)
+    return () => clearInterval(interval)
+  }, [])
+}

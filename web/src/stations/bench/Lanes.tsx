@@ -1,0 +1,167 @@
+/** Every dough at once: who wants the cook next, and how the hours of each lie ahead. Thick where hands are wanted, thin where it waits. */
+import { hoursAhead, type Stretch } from '@harina/core'
+import { format } from 'date-fns'
+import { useEffect } from 'react'
+import { Link, useNavigate } from 'react-router'
+import { callsOf, callWords, type Calling, type RunningBatch } from '../../ui/batches.ts'
+import { familyInk } from '../../ui/family.tsx'
+import { useKitchen } from '../../ui/kitchen.tsx'
+import { isTyping } from '../../ui/keys.ts'
+import { useNow } from '../../ui/useNow.ts'
+import { useWidth } from '../../ui/useWidth.ts'
+import { stepName } from '../../ui/words.ts'
+
+const HOUR_MS = 3_600_000
+const SPAN_MS = 4 * HOUR_MS
+const HIGH = 46
+const HANDS_PX = 22
+const WAITS_PX = 5
+/** Here half hours would crowd. */
+const NARROW_PX = 600
+/** Narrower than this and a word would not fit. */
+const WORD_PX = 44
+
+function Ribbon({
+  stretches,
+  nowMs,
+  width,
+  ink,
+}: {
+  stretches: readonly Stretch[]
+  nowMs: number
+  width: number
+  ink: string
+}) {
+  const x = (ms: number) => ((ms - nowMs) / SPAN_MS) * width
+  const inView = stretches.filter(({ fromMs }) => fromMs < nowMs + SPAN_MS)
+  return (
+    <svg
+      width={width}
+      height={HIGH}
+      className="block"
+      role="img"
+      aria-label={inView
+        .map(({ step, fromMs, hands }) => `${format(fromMs, 'HH:mm')} ${stepName(step)}${hands ? '' : ', waiting'}`)
+        .join('; ')}
+    >
+      {inView.map(({ step, fromMs, toMs, hands }) => {
+        const [from, to] = [x(fromMs), Math.min(width, x(toMs))]
+        const thick = hands ? HANDS_PX : WAITS_PX
+        return (
+          <g key={step.id}>
+            <rect
+              x={from}
+              y={HIGH - 4 - thick}
+              width={Math.max(1, to - from - 1.5)}
+              height={thick}
+              fill={ink}
+              opacity={hands ? 1 : 0.75}
+            />
+            {to - from > WORD_PX && (
+              <text x={from + 1} y={13} className="fill-second text-[14px]">
+                {stepName(step)}
+              </text>
+            )}
+          </g>
+        )
+      })}
+    </svg>
+  )
+}
+
+function Hours({ nowMs, width }: { nowMs: number; width: number }) {
+  const everyMs = width < NARROW_PX ? HOUR_MS : HOUR_MS / 2
+  const first = Math.ceil(nowMs / everyMs) * everyMs
+  const ticks = Array.from({ length: Math.floor(SPAN_MS / everyMs) }, (_, n) => first + n * everyMs)
+  return (
+    <svg width={width} height={22} className="block" aria-hidden="true">
+      {ticks.map((ms) => {
+        const x = ((ms - nowMs) / SPAN_MS) * width
+        return (
+          <g key={ms}>
+            <path d={`M${x} 14V22`} stroke="var(--ink)" />
+            <text x={x + 4} y={15} className="figure fill-second text-[14px]">
+              {format(ms, 'HH:mm')}
+            </text>
+          </g>
+        )
+      })}
+      <path d={`M0 21.5H${width}`} stroke="var(--ink)" />
+    </svg>
+  )
+}
+
+function Lane({ calling, nowMs, width }: { calling: Calling; nowMs: number; width: number }) {
+  const { running, call } = calling
+  const { batch, state } = running
+  const family = useKitchen()?.doughs.get(batch.plan.sheet.dough)?.family ?? 'semolina'
+  const urgent = call.why === 'rings' || call.why === 'hands'
+  return (
+    <li className="border-b border-line py-2">
+      <Link to={`/bench/${batch.id}`} className="block hover:bg-ground">
+        <span className="flex items-baseline gap-4">
+          <span className="head min-w-0 truncate text-[21px]">{batch.plan.sheet.name}</span>
+          {state.hands && <span className="small truncate">{state.hands.who}</span>}
+          <span className={`figure ml-auto text-[22px] whitespace-nowrap ${urgent ? 'font-semibold' : 'text-second'}`}>
+            {callWords(call, nowMs)}
+          </span>
+        </span>
+        <Ribbon
+          stretches={state.paused ? [] : hoursAhead(batch.plan, state, nowMs)}
+          nowMs={nowMs}
+          width={width}
+          ink={familyInk[family]}
+        />
+      </Link>
+    </li>
+  )
+}
+
+export function Lanes({ batches }: { batches: readonly RunningBatch[] }) {
+  const nowMs = useNow()
+  const navigate = useNavigate()
+  const [measure, width] = useWidth(1000)
+  const calls = callsOf(batches, nowMs)
+  const first = calls[0]
+  const open = () => first && void navigate(`/bench/${first.running.batch.id}`)
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (event.key !== ' ' || isTyping(event.target)) return
+      if (event.target instanceof HTMLElement && event.target.closest('button, a, [role=dialog]')) return
+      event.preventDefault()
+      open()
+    }
+    addEventListener('keydown', onKey)
+    return () => removeEventListener('keydown', onKey)
+  })
+  if (!first) return null
+  return (
+    <div className="flex min-h-0 flex-1 flex-col gap-4 pt-2">
+      <section aria-label="Next call" className="flex flex-wrap items-end gap-x-8 gap-y-2 border-b border-ink pb-4">
+        <div className="min-w-0 flex-1">
+          <h1 className="text-[17px] text-second">Next</h1>
+          <p className="head truncate text-[32px] leading-tight md:text-[44px]">
+            {first.running.batch.plan.sheet.name}
+          </p>
+          <p className="figure text-[26px] md:text-[34px]">{callWords(first.call, nowMs)}</p>
+        </div>
+        <button type="button" className="action flex min-h-[76px] items-center gap-4 px-8 text-[22px]" onClick={open}>
+          <span className="head">Go to it</span>
+          <span className="figure hidden text-[15px] font-normal opacity-75 lg:inline">space</span>
+        </button>
+      </section>
+      <section aria-label="The doughs" ref={measure} className="min-w-0">
+        <Hours nowMs={nowMs} width={width} />
+        <ul>
+          {calls.map((calling) => (
+            <Lane key={calling.running.batch.id} calling={calling} nowMs={nowMs} width={width} />
+          ))}
+        </ul>
+        <p className="small mt-2">
+          Thick where it wants hands, thin where it waits. Running clocks as they stand; the rest is reckoned from the
+          formula.
+        </p>
+      </section>
+    </div>
+  )
+}

@@ -1,0 +1,213 @@
+/** A batch that cannot simply go on: set aside, handed over, put away until tomorrow, split, or given up. */
+import {
+  backFromFridgeMin,
+  benchPieces,
+  doughG,
+  doughMoisture,
+  formatNumber,
+  plainTextFrom,
+  type BenchAction,
+} from '@harina/core'
+import { nanoid } from 'nanoid'
+import { useState, type ReactNode } from 'react'
+import { useNavigate } from 'react-router'
+import { notify } from '../../../state/notify.ts'
+import { recordTap } from '../../../state/recordTap.ts'
+import { QuantityField } from '../../../ui/QuantityField.tsx'
+import { SidePanel } from '../../../ui/SidePanel.tsx'
+import { useRunningBatches } from '../../../ui/batches.ts'
+import { useKitchen } from '../../../ui/kitchen.tsx'
+import { useUnits } from '../../../ui/units.ts'
+import { useBench } from '../StepSheet.tsx'
+
+const reasons = ['Too wet to save', 'Too dry to save', 'Ran out of time', 'Not needed after all']
+
+function Way({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <section aria-label={title} className="border-t border-line py-3">
+      <h3 className="head mb-1 text-[19px]">{title}</h3>
+      {children}
+    </section>
+  )
+}
+
+function Words({ label, value, onChange }: { label: string; value: string; onChange: (value: string) => void }) {
+  return (
+    <label className="flex min-w-0 flex-1 flex-col gap-1">
+      <span className="small">{label}</span>
+      <input
+        className="box min-h-11"
+        value={value}
+        maxLength={400}
+        onChange={(event) => onChange(plainTextFrom(event.target.value, 400))}
+      />
+    </label>
+  )
+}
+
+function Pause({ tap }: { tap: (action: BenchAction) => void }) {
+  const [why, setWhy] = useState('')
+  return (
+    <Way title="Set it aside">
+      <div className="flex items-end gap-3">
+        <Words label="why, if you like" value={why} onChange={setWhy} />
+        <button type="button" className="press min-h-11" onClick={() => tap({ type: 'paused', why: why.trim() })}>
+          Set aside
+        </button>
+      </div>
+    </Way>
+  )
+}
+
+function HandOver({ tap }: { tap: (action: BenchAction) => void }) {
+  const known = useRunningBatches().flatMap(({ state }) => (state.hands ? [state.hands.who] : []))
+  const [who, setWho] = useState('')
+  const [word, setWord] = useState('')
+  const names = [...new Set([...known, 'Early bench', 'Late bench'])]
+  return (
+    <Way title="Hand it over">
+      <div className="mb-2 flex flex-wrap gap-2">
+        {names.map((name) => (
+          <button
+            key={name}
+            type="button"
+            aria-pressed={who === name}
+            className="press min-h-11 px-4"
+            onClick={() => setWho(name)}
+          >
+            {name}
+          </button>
+        ))}
+      </div>
+      <div className="flex flex-wrap items-end gap-3">
+        <Words label="to" value={who} onChange={(value) => setWho(value.slice(0, 60))} />
+        <Words label="what they must know" value={word} onChange={setWord} />
+        <button
+          type="button"
+          className="press min-h-11"
+          disabled={who.trim() === ''}
+          onClick={() => tap({ type: 'handed-over', to: who.trim(), word: word.trim() })}
+        >
+          Hand over
+        </button>
+      </div>
+    </Way>
+  )
+}
+
+function Tomorrow({ tap }: { tap: (action: BenchAction) => void }) {
+  const { running } = useBench()
+  const { plan } = running.batch
+  const dough = useKitchen()?.doughs.get(plan.sheet.dough)
+  const hours = dough?.restColdH.high ?? 24
+  const minutes = backFromFridgeMin(plan.roomC, doughMoisture(plan, running.state))
+  const wet = doughG(plan, running.state) > 0 && (running.state.additions.length > 0 || plan.control.by === 'base')
+  if (hours < 4 || !wet || running.step?.kind === 'temper') return null
+  return (
+    <Way title="Tomorrow, from the fridge">
+      <p className="mb-2 leading-snug">
+        Wrapped flat. This dough stands {formatNumber(hours, 0)} hours cold at the most, and takes about{' '}
+        {formatNumber(minutes, 0)} minutes to come back.
+      </p>
+      <button type="button" className="press min-h-11" onClick={() => tap({ type: 'chilled', minutes })}>
+        Into the fridge
+      </button>
+    </Way>
+  )
+}
+
+function SplitOff({ onDone }: { onDone: () => void }) {
+  const { running } = useBench()
+  const { batch, state } = running
+  const { plan } = batch
+  const { mass, massFigure, units } = useUnits()
+  const wholeG = benchPieces(plan, state).usableG
+  const [grams, setGrams] = useState<number | null>(null)
+  const keeps = grams === null ? 0 : 1 - grams / wholeG
+  const possible = grams !== null && keeps > 0.01 && keeps < 0.99
+  const mixed = state.additions.length > 0 || plan.control.by === 'base'
+  if (!mixed) return null
+  const split = async () => {
+    await recordTap(batch, { type: 'split', keeps, other: nanoid(), part: 'kept' })
+    notify('It is two batches now', {
+      description: 'The part carved off is beside it in the strip, with all it has behind it.',
+    })
+    onDone()
+  }
+  return (
+    <Way title="Split it">
+      <div className="flex flex-wrap items-end gap-3">
+        <span className="flex-1 leading-snug">
+          Of {mass(wholeG, plan.scaleStepG)} carve off{' '}
+          <QuantityField
+            label="Grams to carve off"
+            shown={grams === null ? '' : massFigure(grams, plan.scaleStepG)}
+            unit="g"
+            min={1}
+            max={Math.max(1, Math.floor(wholeG * 0.99))}
+            widthCh={6}
+            className="text-[24px] font-semibold"
+            onChange={setGrams}
+          />{' '}
+          {units.mass} as a batch of its own.
+        </span>
+        <button type="button" className="press min-h-11" disabled={!possible} onClick={() => void split()}>
+          Split
+        </button>
+      </div>
+    </Way>
+  )
+}
+
+function GiveUp({ onDone }: { onDone: () => void }) {
+  const { running } = useBench()
+  const [reason, setReason] = useState('')
+  const navigate = useNavigate()
+  const giveUp = async () => {
+    await recordTap(running.batch, { type: 'abandoned', reason: reason.trim() || 'No reason given' })
+    onDone()
+    void navigate(`/log/${running.batch.id}`)
+  }
+  return (
+    <Way title="Give it up">
+      <p className="mb-2 leading-snug">It leaves the bench and stays in the log, with everything recorded so far.</p>
+      <div className="mb-2 grid grid-cols-2 gap-2">
+        {reasons.map((words) => (
+          <button
+            key={words}
+            type="button"
+            aria-pressed={reason === words}
+            className="press min-h-11"
+            onClick={() => setReason(words)}
+          >
+            {words}
+          </button>
+        ))}
+      </div>
+      <div className="flex items-end gap-3">
+        <Words label="or in your own words" value={reason} onChange={setReason} />
+        <button type="button" className="action min-h-11" onClick={() => void giveUp()}>
+          Give it up
+        </button>
+      </div>
+    </Way>
+  )
+}
+
+/** A batch given up is kept in the log with its reason; it teaches its flour nothing. */
+export default function Interrupt({ onClose }: { onClose: () => void }) {
+  const { running } = useBench()
+  const tap = (action: BenchAction) => {
+    void recordTap(running.batch, action)
+    onClose()
+  }
+  return (
+    <SidePanel title="Interrupted" onClose={onClose}>
+      {!running.state.paused && <Pause tap={tap} />}
+      <HandOver tap={tap} />
+      <Tomorrow tap={tap} />
+      <SplitOff onDone={onClose} />
+      <GiveUp onDone={onClose} />
+    </SidePanel>
+  )
+}

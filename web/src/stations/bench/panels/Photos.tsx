@@ -1,0 +1,75 @@
+import { nanoid } from 'nanoid'
+import { useState } from 'react'
+import { notifyTrouble } from '../../../state/notify.ts'
+import { timeNow } from '../../../state/recordTap.ts'
+import { repository } from '../../../storage/index.ts'
+import { PHOTO_MAX_PX, reducePhoto, type PhotoProblem } from '../../../storage/reducePhoto.ts'
+import { PhotoRow, usePhotos } from '../../../ui/PhotoRow.tsx'
+import { SidePanel } from '../../../ui/SidePanel.tsx'
+import { stepName } from '../../../ui/words.ts'
+import { useBench } from '../StepSheet.tsx'
+
+const problemWords: Readonly<Record<PhotoProblem, string>> = {
+  'not-a-picture': 'This browser cannot read it as a picture. Take it as JPEG or PNG.',
+  'too-big': 'It is over 60 MB. Take it smaller.',
+}
+
+/** Photos of the step at hand, from a file or the camera. */
+export default function Photos({ onClose }: { onClose: () => void }) {
+  const { running, step } = useBench()
+  const { batch } = running
+  const photos = usePhotos(batch.id)
+  const [busy, setBusy] = useState(0)
+
+  const keep = async (file: File) => {
+    const reduced = await reducePhoto(file)
+    if (typeof reduced === 'string')
+      return notifyTrouble(`${file.name.slice(0, 40)} is not kept`, problemWords[reduced])
+    await repository.putPhoto({ ...reduced, id: nanoid(), batch: batch.id, step: step.id, at: timeNow(), note: '' })
+  }
+  const take = async (files: FileList | null) => {
+    const chosen = [...(files ?? [])]
+    setBusy(chosen.length)
+    for (const file of chosen) {
+      try {
+        await keep(file)
+      } catch {
+        notifyTrouble('The photo could not be stored', 'Free some space on this device, then take it again.')
+      }
+      setBusy((left) => left - 1)
+    }
+  }
+  const chooser = (label: string, camera: boolean) => (
+    <label className="press flex min-h-[60px] flex-1 cursor-pointer items-center justify-center focus-within:outline-2">
+      {label}
+      <input
+        type="file"
+        accept="image/*"
+        className="sr-only"
+        aria-label={label}
+        multiple={!camera}
+        {...(camera ? { capture: 'environment' as const } : {})}
+        onChange={(event) => {
+          void take(event.target.files)
+          event.target.value = ''
+        }}
+      />
+    </label>
+  )
+  return (
+    <SidePanel title="Photos" onClose={onClose}>
+      <p className="mb-3 leading-snug">
+        Of this step, {stepName(step).toLowerCase()}. They stay in this browser and in your exported file, drawn down to{' '}
+        {PHOTO_MAX_PX} pixels, without the place a camera writes into them.
+      </p>
+      <div className="mb-4 flex gap-2">
+        {chooser('With the camera', true)}
+        {chooser('From a file', false)}
+      </div>
+      <p role="status" className="min-h-6">
+        {busy > 0 ? `Drawing ${busy} down…` : photos.length === 0 ? 'None of this batch yet.' : ''}
+      </p>
+      <PhotoRow photos={photos} plan={batch.plan} />
+    </SidePanel>
+  )
+}

@@ -1,0 +1,37 @@
+/** Flour that the dough takes up from the board, by weighing its jar before and after. */
+import { formatPoints } from '@harina/core'
+import { lazy, Suspense, useState } from 'react'
+import { useUnits } from '../../../ui/units.ts'
+import { useBench } from '../StepSheet.tsx'
+
+const JarPanel = lazy(() => import('../panels/JarPanel.tsx'))
+
+export function BoardFlour() {
+  const { running } = useBench()
+  const { state } = running
+  const { mass } = useUnits()
+  const [open, setOpen] = useState(false)
+  const taken = state.additions.filter(({ board }) => board)
+  const grams = taken.reduce((sum, each) => sum + each.grams, 0)
+  const points = taken.reduce((sum, each) => sum + each.to - each.from, 0)
+  return (
+    <div className="border-l-2 border-second pl-3 text-[15px] leading-snug">
+      <h2 className="head text-[18px] leading-tight">Flour from the board</h2>
+      <p className="text-second">
+        {grams > 0
+          ? `${mass(grams, grams < 10 ? 0.1 : 1)} taken up: ${formatPoints(points)} points.`
+          : state.jarG === null
+            ? 'Weigh its jar now, and again after: the dough takes it up.'
+            : `The jar stood at ${mass(state.jarG)}.`}{' '}
+        <button type="button" className="quiet" onClick={() => setOpen(true)}>
+          Weigh the jar
+        </button>
+      </p>
+      {open && (
+        <Suspense>
+          <JarPanel onClose={() => setOpen(false)} />
+        </Suspense>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,48 @@
+/** The feel while a dough is worked: the family's own sign to stop at, and the five words for whoever doubts it. */
+import { additionOf, standingFeel, suggest, type Feel } from '@harina/core'
+import { useState } from 'react'
+import { recordTap } from '../../../state/recordTap.ts'
+import { useKitchen } from '../../../ui/kitchen.tsx'
+import { useUnits } from '../../../ui/units.ts'
+import { useBench } from '../StepSheet.tsx'
+import { Advice, stepGrams } from './Advice.tsx'
+import { FeelWords } from './FeelWords.tsx'
+
+export function FeelAgain() {
+  const { running, nowMs } = useBench()
+  const { batch, state } = running
+  const { plan } = batch
+  const worded = useUnits()
+  const looks = useKitchen()?.doughs.get(plan.sheet.dough)?.feel
+  const [open, setOpen] = useState(false)
+  const feel = open ? standingFeel(state) : null
+  const suggestion = feel && suggest(plan, state, feel, nowMs)
+  const say = (word: Feel) => void recordTap(batch, { type: 'felt', feel: word })
+  const step = suggestion?.step
+  return (
+    <section aria-label="Feel it again" className="border-t border-line pt-3">
+      <p className="text-[18px] leading-snug">
+        <span className="head">Right</span> is: {looks?.right ?? 'smooth, and it springs back slowly'}.{' '}
+        <button type="button" className="quiet text-[16px]" aria-expanded={open} onClick={() => setOpen(!open)}>
+          {open ? 'Enough' : 'It does not feel so'}
+        </button>
+      </p>
+      {open && (
+        <div className="mt-2 flex flex-col gap-3">
+          <FeelWords chosen={feel} looks={looks} onSay={say} />
+          <Advice feel={feel} looks={looks} suggestion={suggestion} />
+          {step && (
+            <button
+              type="button"
+              className="press min-h-[56px] self-start px-5"
+              onClick={() => void recordTap(batch, additionOf(plan, state, step.what, step.grams))}
+            >
+              Add {stepGrams(step, worded)}
+              {suggestion?.wait ? ' anyway' : ''}
+            </button>
+          )}
+        </div>
+      )}
+    </section>
+  )
+}

@@ -1,0 +1,22 @@
+import type { Shape } from '@harina/core'
+
+/** How the table shapes it, and what a good one looks like. */
+export function HowTo({ shape }: { shape: Shape }) {
+  return (
+    <div className="grid gap-6 border-t border-line pt-3 md:grid-cols-[1.6fr_1fr]">
+      <ol className="list-decimal space-y-1 pl-6 text-[18px]">
+        {shape.steps.map((step) => (
+          <li key={step}>{step}</li>
+        ))}
+      </ol>
+      <div>
+        <h2 className="head text-[18px]">Look for</h2>
+        <ul className="text-[17px]">
+          {shape.checks.map((check) => (
+            <li key={check}>{check}</li>
+          ))}
+        </ul>
+      </div>
+    </div>
+  )
+}

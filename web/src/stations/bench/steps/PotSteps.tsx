@@ -1,0 +1,171 @@
+/** Into the heat: cooked at once, or dropped in potful by potful. */
+import { benchPieces, dropped, formatNumber, type StepOf } from '@harina/core'
+import { finishStep, recordTap } from '../../../state/recordTap.ts'
+import { useKitchen } from '../../../ui/kitchen.tsx'
+import { ShapeEngraving } from '../../../ui/ShapeEngraving.tsx'
+import { dropTestWords, dropWords } from '../../../ui/shapeWords.ts'
+import { useUnits } from '../../../ui/units.ts'
+import { Note, useBench, useStep } from '../StepSheet.tsx'
+import { Timed } from './TimedSteps.tsx'
+
+const boiling = (
+  <Note title="Boiling water" grade="caution">
+    No more than three quarters full. Lower pieces in on a spider, handles turned in, drain away from you; floury pieces
+    foam up fast.
+  </Note>
+)
+
+const heatWords: Readonly<
+  Record<StepOf<'cook'>['how'], { title: string; start: string; from: string; caution: string }>
+> = {
+  boil: { title: 'Cook', start: 'Boil is back', from: 'Start the clock when the boil is back.', caution: '' },
+  bake: {
+    title: 'Bake',
+    start: 'In the oven',
+    from: 'Start the clock when the dish goes in hot.',
+    caution: 'Dry cloths only; steam and fat come out of the door first.',
+  },
+  pan: {
+    title: 'Fry, then steam',
+    start: 'In the pan',
+    from: 'Start the clock when they are set down.',
+    caution: 'Water into hot fat spits: lid in hand, pour at the rim, cover at once.',
+  },
+  steam: {
+    title: 'Steam',
+    start: 'Steam is up',
+    from: 'Start the clock when the steam is back.',
+    caution: 'Open the lid away from you, and wait for the cloud to go.',
+  },
+}
+
+function useCooked() {
+  const { running, step } = useBench()
+  return (elapsed: number) =>
+    void finishStep(
+      running.batch,
+      { type: 'timer-stopped', timer: step.id },
+      ...(elapsed > 0 ? [{ type: 'cooked', minutes: Number(elapsed.toFixed(1)) } as const] : []),
+    )
+}
+
+function FreshMinutes() {
+  const { running } = useBench()
+  const { plan } = running.batch
+  const shape = useKitchen()?.shapes.get(plan.shape.id)
+  const [low, high] = plan.minutes.cook
+  return (
+    <div className="mt-2 flex flex-wrap items-center gap-x-10 gap-y-3 border-t border-line pt-4">
+      {shape && <ShapeEngraving shape={shape} width={300} height={190} withScale />}
+      <p className="figure text-[26px] leading-snug">
+        {plan.shape.name}, fresh:
+        <br />
+        <span className="text-[44px] font-semibold">
+          {low} to {high} min
+        </span>
+      </p>
+    </div>
+  )
+}
+
+function PotNote() {
+  const { running } = useBench()
+  const { plan } = running.batch
+  const { mass } = useUnits()
+  const litres = Math.ceil(plan.pot.litres * (running.state.split?.keeps ?? 1))
+  return (
+    <Note title={`${litres} L for all of it`}>
+      {mass(litres * plan.pot.saltGPerL)} of salt at {plan.pot.saltGPerL} g a litre. In a smaller pot cook it in turns,
+      so that the boil comes back within a minute.
+    </Note>
+  )
+}
+
+export function CookStep() {
+  const { running } = useBench()
+  const { how } = useStep('cook')
+  const { plan } = running.batch
+  const shape = useKitchen()?.shapes.get(plan.shape.id)
+  const [low] = plan.minutes.cook
+  const words = heatWords[how]
+  return (
+    <Timed
+      timer="cook"
+      title={words.title}
+      lead={`${words.from} Taste first at ${low} minutes: ${shape?.doneSign ?? 'no white inside'}.`}
+      minutes={Math.max(1, low)}
+      startLabel={words.start}
+      doneLabel="Cooked"
+      onDone={useCooked()}
+      aside={
+        how === 'boil' ? (
+          <>
+            <PotNote />
+            {boiling}
+          </>
+        ) : (
+          <Note title="Heat" grade="caution">
+            {words.caution}
+          </Note>
+        )
+      }
+    >
+      <FreshMinutes />
+    </Timed>
+  )
+}
+
+export function DropStep() {
+  const { running } = useBench()
+  const step = useStep('drop')
+  const { batch, state } = running
+  const { plan } = batch
+  const { mass } = useUnits()
+  const kitchen = useKitchen()
+  const shape = kitchen?.shapes.get(plan.shape.id)
+  const litresPer100G = kitchen?.doughs.get(plan.sheet.dough)?.pot.litresPer100G ?? 1
+  const { blank } = plan.shape
+  const [low] = plan.minutes.cook
+  const doughG = benchPieces(plan, state).usableG
+  // No more in the pot at once than its water bears.
+  const { potfuls, eachG } = dropped({ doughG, potL: Math.min(6, plan.pot.litres), litresPer100G })
+  const inPot = state.ticked.filter((item) => item.startsWith(`${step.id}-`)).length
+  const next = () =>
+    void recordTap(
+      batch,
+      { type: 'ticked', item: `${step.id}-${inPot + 1}`, on: true },
+      { type: 'timer-started', timer: step.id, minutes: Math.max(1, low) },
+    )
+  return (
+    <Timed
+      timer={step.id}
+      title="Drop them in"
+      lead={`${blank.type === 'drop' ? `${dropWords[blank.by][0]?.toUpperCase() ?? ''}${dropWords[blank.by].slice(1)}. ` : ''}Start the clock when they float. Done: ${shape?.doneSign ?? 'firm all through'}.`}
+      minutes={Math.max(1, low)}
+      startLabel="They are in"
+      doneLabel="All cooked"
+      onDone={useCooked()}
+      aside={
+        <>
+          <PotNote />
+          {blank.type === 'drop' && <Note title="Thick enough?">{dropTestWords[blank.by]}</Note>}
+          {boiling}
+        </>
+      }
+    >
+      <div className="flex flex-wrap items-center gap-x-6 gap-y-2 text-[18px]">
+        <p>
+          {potfuls === 1
+            ? `All of it at once: ${mass(doughG)}.`
+            : `${formatNumber(potfuls, 0)} potfuls of ${mass(eachG)} in a pot of six litres.`}
+        </p>
+        {potfuls > 1 && state.timers[step.id] && inPot + 1 < potfuls && (
+          <button type="button" className="press min-h-[56px] px-5" onClick={next}>
+            Out, and the next potful in: {inPot + 2} of {potfuls}
+          </button>
+        )}
+      </div>
+      <FreshMinutes />
+    </Timed>
+  )
+}

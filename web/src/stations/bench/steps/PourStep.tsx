@@ -1,0 +1,120 @@
+import { formatNumber, overPour, roundHalfUp, waterTargets } from '@harina/core'
+import { useState } from 'react'
+import { finishStep, recordTap } from '../../../state/recordTap.ts'
+import { QuantityField } from '../../../ui/QuantityField.tsx'
+import { useUnits } from '../../../ui/units.ts'
+import { BowlRule } from './BowlRule.tsx'
+import { Jug } from './Jug.tsx'
+import { ScaleStrip } from '../scale/ScaleStrip.tsx'
+import { Big, Note, StepSheet, useBench, useStep, type StepAction } from '../StepSheet.tsx'
+import { pourLead } from './stepWords.ts'
+
+/** Which go is now, and how much is left of it, g. */
+function goNow(goes: readonly number[], startG: number, pouredG: number, stepG: number) {
+  let untilG = 0
+  for (const [index, share] of goes.entries()) {
+    untilG += share * startG
+    if (pouredG < untilG - stepG / 2 || index === goes.length - 1)
+      return { go: index + 1, leftG: Math.max(0, roundHalfUp(untilG - pouredG, stepG)) }
+  }
+  return { go: 1, leftG: 0 }
+}
+
+const COUNTS = ['none', 'one', 'two', 'three', 'four', 'five']
+
+export function PourStep() {
+  const { running } = useBench()
+  const step = useStep('pour')
+  const { batch, state } = running
+  const { plan } = batch
+  const water = waterTargets(plan, state)
+  const goes = step.goes.length
+  const { go, leftG } = goNow(step.goes, water.startG, state.pouredG, plan.scaleStepG)
+  const [poured, setPoured] = useState<number | null>(null)
+  const nowG = poured ?? leftG
+  const { mass, massFigure, units } = useUnits()
+  const over = overPour(plan, state, state.pouredG + nowG)
+  const grams = (value: number) => mass(value, plan.scaleStepG)
+  const reached = state.pouredG + nowG >= water.startG - plan.scaleStepG / 2
+  const goOn: StepAction = {
+    label: nowG > 0 ? `Poured ${grams(nowG)}, go on` : 'Go on',
+    run: () => {
+      void finishStep(batch, ...(nowG > 0 ? [{ type: 'poured', grams: nowG } as const] : []))
+      setPoured(null)
+    },
+  }
+  const moreToCome: StepAction = {
+    label: `Poured ${grams(nowG)}, more to come`,
+    run: () => {
+      void recordTap(batch, { type: 'poured', grams: nowG })
+      setPoured(null)
+    },
+  }
+  /** The rest of the formula follows the water. */
+  const withFlour = () => {
+    if (!over) return
+    const added = { type: 'added-flour', grams: roundHalfUp(over.flourG, plan.scaleStepG), saltG: over.saltG } as const
+    void finishStep(batch, { type: 'poured', grams: nowG }, added)
+    setPoured(null)
+  }
+  const waits = !reached && nowG > 0
+  return (
+    <StepSheet
+      title={goes > 1 ? `Pour, ${COUNTS[go] ?? go} of ${COUNTS[goes] ?? goes}` : 'Pour to the first stop'}
+      lead={pourLead(step)}
+      action={waits ? moreToCome : goOn}
+      second={
+        over
+          ? { label: `Poured ${grams(nowG)}, and ${grams(over.flourG)} of flour`, run: withFlour }
+          : waits
+            ? goOn
+            : null
+      }
+      aside={
+        <>
+          {over ? (
+            <Note title={`${grams(over.overG)} more than all of it`} grade="caution">
+              {formatNumber(over.points, 1)} points wetter than the formula. {grams(over.flourG)} of flour
+              {over.saltG > 0 && ` with ${mass(over.saltG, 0.1)} of salt`} brings it back, and makes more dough; or go
+              on, and feel it first.
+            </Note>
+          ) : (
+            <Note title={`${grams(Math.max(0, water.totalG - state.pouredG - nowG))} stay in the jug`}>
+              {reached
+                ? `Give them only if the dough asks, once the flour has had ${plan.minutes.drink} minutes to drink.`
+                : `The first stop is at ${grams(water.startG)}; mix between the goes.`}
+            </Note>
+          )}
+          {step.how === 'scald' && (
+            <Note title="Scalding water" grade="caution">
+              Pour away from you, from a spout; stir with the stick and keep sleeves and faces out of the steam.
+            </Note>
+          )}
+        </>
+      }
+    >
+      <ScaleStrip target={{ label: 'water in the bowl', targetG: leftG, take: setPoured }} />
+      <div className="flex flex-wrap items-end gap-x-10 gap-y-3">
+        <div>
+          <Big label="still to pour" figure={massFigure(leftG, plan.scaleStepG)} unit={units.mass} />
+          <p className="mt-2 text-[17px] text-second">
+            went in{' '}
+            <QuantityField
+              label="Grams of water poured"
+              shown={massFigure(nowG, plan.scaleStepG)}
+              unit="g"
+              min={0}
+              max={1_000_000}
+              className="text-[30px] font-semibold text-ink"
+              widthCh={6}
+              onChange={setPoured}
+            />{' '}
+            {units.mass}
+          </p>
+        </div>
+        <Jug totalG={water.totalG} startG={water.startG} pouredG={state.pouredG} stepG={plan.scaleStepG} />
+      </div>
+      <BowlRule />
+    </StepSheet>
+  )
+}

@@ -1,0 +1,84 @@
+/** A crumb through the press: what to feed and when, and when the barrel rests. */
+import { benchPieces, bowlReading, formatNumber, pressPlan, type KeptPress } from '@harina/core'
+import { useKitchen } from '../../../ui/kitchen.tsx'
+import { ShapeEngraving } from '../../../ui/ShapeEngraving.tsx'
+import { useUnits } from '../../../ui/units.ts'
+import { Big, Note, StepSheet, useBench, useStep } from '../StepSheet.tsx'
+import { useCounted } from './RollerSteps.tsx'
+import { useOwnTimer } from './useOwnTimer.ts'
+
+function useRun(press: KeptPress | null) {
+  const { running } = useBench()
+  const { plan } = running.batch
+  const doughG = benchPieces(plan, running.state).usableG
+  return (
+    press &&
+    pressPlan({ blank: plan.shape.blank, doughG }, plan.densityGPerCm3, bowlReading(plan, running.state), press)
+  )
+}
+
+export function FeedStep() {
+  const { running } = useBench()
+  const { plan } = running.batch
+  const { press } = useStep('feed')
+  const run = useRun(press)
+  const shape = useKitchen()?.shapes.get(plan.shape.id)
+  const { mass, massFigure, units } = useUnits()
+  const { made, field, finish } = useCounted('feed')
+  const { startNamed } = useOwnTimer()
+  return (
+    <StepSheet
+      title={`Press: ${plan.shape.name}`}
+      lead="Feed little and often; the first of the run goes back into the crumb."
+      action={{ label: 'Pressed, go on', run: finish }}
+      second={
+        run && press?.runMin
+          ? {
+              label: `Time its ${formatNumber(Math.min(press.runMin, Math.ceil(run.runMin)), 0)} min`,
+              run: () => startNamed('rest the barrel', Math.max(1, Math.min(press.runMin ?? 1, Math.ceil(run.runMin)))),
+            }
+          : null
+      }
+      aside={
+        <>
+          {run && press && (
+            <Note title={`${press.name}: ${formatNumber(run.runMin, run.runMin < 10 ? 1 : 0)} min of running`}>
+              {run.rests === 0
+                ? 'No rest needed. '
+                : `${formatNumber(run.rests, 0)} ${run.rests === 1 ? 'rest' : 'rests'} of ${formatNumber(press.restMin, 0)} min, so that the barrel cools. `}
+              {run.crumb.grade === 'in'
+                ? 'The crumb is right for it.'
+                : `The crumb stands ${formatNumber(Math.abs(run.crumb.outsideBy), 1)} points too ${run.crumb.outsideBy < 0 ? 'dry for it, and strains it' : 'wet for it, and clogs it'}.`}
+            </Note>
+          )}
+          <Note title="Never a finger in the feed" grade="caution">
+            Use the pusher. Plug out before the die comes off or anything is cleared; dies and barrels are hot after a
+            run.
+          </Note>
+        </>
+      }
+    >
+      <div className="flex flex-wrap items-end gap-x-12 gap-y-4">
+        {run && press ? (
+          <>
+            <Big label="feed" figure={massFigure(press.lumpG, 1)} unit={units.mass} />
+            <Big label="every" figure={formatNumber(run.lumpEveryS, run.lumpEveryS < 10 ? 1 : 0)} unit="s" small />
+            <Big label="cuts a minute" figure={formatNumber(run.piecesPerMin / run.outlets, 0)} unit="" small />
+          </>
+        ) : (
+          <Big label="crumb" figure={massFigure(made.usableG, plan.scaleStepG)} unit={units.mass} />
+        )}
+      </div>
+      {!press && <p className="text-[17px]">Describe your press in Gear, and feed and pace stand here next time.</p>}
+      <div className="flex flex-wrap items-center gap-x-10 gap-y-3 border-t border-line pt-3">
+        {shape && <ShapeEngraving shape={shape} width={300} height={160} withScale />}
+        <div>
+          <p className="figure text-[22px]">
+            {formatNumber(made.pieces, 0)} pieces of {mass(made.pieceG, 0.01)}
+          </p>
+          {field}
+        </div>
+      </div>
+    </StepSheet>
+  )
+}

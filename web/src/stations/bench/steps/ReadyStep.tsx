@@ -1,0 +1,73 @@
+/** Everything at hand before the flour is wet: a list to run a finger down, and the course of what follows. */
+import { recordTap, finishStep } from '../../../state/recordTap.ts'
+import { useKitchen } from '../../../ui/kitchen.tsx'
+import { Note, StepSheet, useBench, useStep } from '../StepSheet.tsx'
+import { readyWord } from './stepWords.ts'
+
+export function ReadyStep() {
+  const { running } = useBench()
+  const step = useStep('ready')
+  const { batch, state } = running
+  const dough = useKitchen()?.doughs.get(batch.plan.sheet.dough)
+  const missing = step.items.filter(({ id }) => !state.ticked.includes(id))
+  const begun = missing.length < step.items.length
+  return (
+    <StepSheet
+      title="At hand first"
+      lead="Once hands are floury, nothing is fetched without flour on it."
+      action={{
+        label: begun && missing.length > 0 ? `Go on without ${missing.length}` : 'All at hand, go on',
+        run: () => void finishStep(batch),
+      }}
+      onDigit={(digit) => {
+        const item = step.items[digit - 1]
+        if (item) void recordTap(batch, { type: 'ticked', item: item.id, on: !state.ticked.includes(item.id) })
+      }}
+      aside={
+        <>
+          {dough && (
+            <div className="border-l-2 border-second pl-3">
+              <h2 className="head text-[18px] leading-tight">How it goes</h2>
+              <ol className="list-decimal pl-5 text-[15px] leading-snug text-second">
+                {dough.mixing.map((line) => (
+                  <li key={line}>{line}</li>
+                ))}
+              </ol>
+            </div>
+          )}
+          <Note title="Who is served" grade="caution">
+            Flour dust carries gluten to every board and tool. Whoever must not eat it needs other ones, washed, and
+            their dough made first.
+          </Note>
+        </>
+      }
+    >
+      <ul aria-label="At hand" className="grid gap-x-8 sm:grid-cols-2">
+        {step.items.map((item) => {
+          const on = state.ticked.includes(item.id)
+          return (
+            <li key={item.id} className="border-b border-line">
+              <button
+                type="button"
+                aria-pressed={on}
+                className="flex min-h-[60px] w-full items-center gap-4 py-1 text-left"
+                onClick={() => void recordTap(batch, { type: 'ticked', item: item.id, on: !on })}
+              >
+                <span
+                  aria-hidden="true"
+                  className={`h-6 w-6 shrink-0 border-2 border-ink ${on ? 'bg-ink' : 'bg-transparent'}`}
+                />
+                <span className="leading-tight">
+                  <span className={`text-[18px] ${on ? 'text-second line-through decoration-1' : ''}`}>
+                    {readyWord(item)}
+                  </span>
+                  {item.instead && <span className="block text-[15px] text-second">or: {item.instead}</span>}
+                </span>
+              </button>
+            </li>
+          )
+        })}
+      </ul>
+    </StepSheet>
+  )
+}

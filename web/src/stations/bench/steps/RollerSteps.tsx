@@ -1,0 +1,288 @@
+/** A sheet: folded, thinned pass by pass, cut or stamped. */
+import {
+  bowlBasis14,
+  benchPieces,
+  blankCut,
+  formatNumber,
+  formatPercent,
+  sheetPlan,
+  type Pass,
+  type SheetPlan,
+} from '@harina/core'
+import { useState, type ReactNode } from 'react'
+import { finishStep, recordTap } from '../../../state/recordTap.ts'
+import { useKitchen } from '../../../ui/kitchen.tsx'
+import { QuantityField } from '../../../ui/QuantityField.tsx'
+import { RollerStairs } from '../../../ui/RollerStairs.tsx'
+import { StampLayout } from '../../../ui/StampLayout.tsx'
+import { useUnits } from '../../../ui/units.ts'
+import { problemWords } from '../../../ui/words.ts'
+import { Big, Note, StepSheet, useBench, useStep } from '../StepSheet.tsx'
+import { BoardFlour } from './BoardFlour.tsx'
+import { HowTo } from './HowTo.tsx'
+
+/** The dough that is really there, through the roller of the plan; null without a roller, or for what is not cut of a sheet. */
+function useSheetPlan(): SheetPlan | null {
+  const { running } = useBench()
+  const { plan } = running.batch
+  const thin = plan.steps.find((step) => step.kind === 'thin')
+  const cut = blankCut(plan.shape.blank)
+  if (!thin?.roller || !cut || !('thicknessMm' in plan.shape.blank)) return null
+  return sheetPlan({
+    doughG: benchPieces(plan, running.state).usableG,
+    densityGPerCm3: plan.densityGPerCm3,
+    thicknessMm: plan.shape.blank.thicknessMm,
+    hydrationPercent: bowlBasis14(plan, running.state),
+    roller: thin.roller,
+    maxLengthMm: plan.boardMm,
+    cut,
+  })
+}
+
+/** Goes that are ticked off one by one, with the space bar or a knuckle. */
+function useTally(count: number) {
+  const { running, step } = useBench()
+  const ids = Array.from({ length: count }, (_, n) => `${step.id}-${n + 1}`)
+  const done = ids.filter((id) => running.state.ticked.includes(id)).length
+  const next = ids[done]
+  return { done, tick: next ? () => void recordTap(running.batch, { type: 'ticked', item: next, on: true }) : null }
+}
+
+function Tally({ count, done }: { count: number; done: number }) {
+  return (
+    <p className="flex gap-2" role="img" aria-label={`${done} of ${count} done`}>
+      {Array.from({ length: count }, (_, n) => (
+        <span key={n} className={`h-9 w-4 border-2 border-ink ${n < done ? 'bg-ink' : ''}`} />
+      ))}
+    </p>
+  )
+}
+
+function RollerCaution() {
+  return (
+    <Note title="Rollers" grade="caution">
+      Hair, sleeves and rings away; feed with the flat of the hand, never a fingertip. Stop it, and pull the plug,
+      before anything is cleared from it.
+    </Note>
+  )
+}
+
+export function FoldStep() {
+  const { running } = useBench()
+  const step = useStep('fold')
+  const plan = useSheetPlan()
+  const tally = useTally(step.times)
+  const finish = () => void finishStep(running.batch)
+  return (
+    <StepSheet
+      title="Press, fold and roll"
+      lead={`Press the crumbs into a slab, roll it, fold it in two, roll again: ${step.times} times, always the same way.`}
+      action={
+        tally.tick ? { label: `Fold ${tally.done + 1} done`, run: tally.tick } : { label: 'Smooth, go on', run: finish }
+      }
+      second={tally.tick ? { label: 'Smooth already, go on', run: finish } : null}
+      aside={
+        <>
+          <Note title="Rough is right at first">
+            Torn edges fold in and heal. Crumbs that will not hold together want more time in the bag before they want
+            water.
+          </Note>
+          <RollerCaution />
+          <BoardFlour />
+        </>
+      }
+    >
+      <div className="flex flex-wrap items-end gap-x-12 gap-y-4">
+        <Big label="folds" figure={`${tally.done}`} unit={`of ${step.times}`} />
+        <Big label="layers" figure={formatNumber(2 ** tally.done, 0)} unit="" small />
+      </div>
+      <Tally count={step.times} done={tally.done} />
+      {plan?.widest && (
+        <p className="text-[18px]">
+          At the widest, setting {plan.widest.setting}; the layers run with the sheet, and so will the bite.
+        </p>
+      )}
+    </StepSheet>
+  )
+}
+
+function PassFigures({ passes, done }: { passes: readonly Pass[]; done: number }) {
+  const { length, gapFigure, units } = useUnits()
+  const now = passes[done]
+  if (!now) return <Big label="all passes" figure={gapFigure(passes.at(-1)?.outMm ?? 0)} unit={units.length} />
+  return (
+    <div className="flex flex-wrap items-end gap-x-12 gap-y-4">
+      <Big label={`pass ${done + 1} of ${passes.length}, setting`} figure={formatNumber(now.setting, 0)} unit="" />
+      <p className="pb-3 text-[18px] text-second">
+        gap {gapFigure(now.gapMm)} {units.length}; the sheet comes out {length(now.outMm)} thick
+      </p>
+    </div>
+  )
+}
+
+export function ThinStep() {
+  const { running } = useBench()
+  const step = useStep('thin')
+  const { blank } = running.batch.plan.shape
+  const { gapFigure, length, units } = useUnits()
+  const plan = useSheetPlan()
+  const passes = plan?.passes.ok ? plan.passes.value : []
+  const tally = useTally(passes.length)
+  const finish = () => void finishStep(running.batch)
+  const thicknessMm = 'thicknessMm' in blank ? blank.thicknessMm : 0
+  const pieces = plan ? plan.sheet.sheets : 1
+  return (
+    <StepSheet
+      title="Thin the sheet"
+      lead={
+        step.roller
+          ? `${step.roller.name}, once at each setting. Let a sheet that springs back lie ten minutes.`
+          : `With the pin, from the middle out, a quarter turn each time.`
+      }
+      action={
+        passes.length > 0 && tally.tick
+          ? { label: `Pass ${tally.done + 1} done`, run: tally.tick }
+          : { label: 'Thin enough, go on', run: finish }
+      }
+      second={passes.length > 0 && tally.tick ? { label: 'Thin enough, go on', run: finish } : null}
+      aside={
+        <>
+          <Note title={`To ${gapFigure(thicknessMm)} ${units.length}`}>
+            {pieces > 1
+              ? `In ${formatNumber(pieces, 0)} pieces of ${length(plan?.sheet.sheetLengthMm ?? 0)}: all of them through one setting before the next. `
+              : ''}
+            Measure a folded corner: two thicknesses are easier to read than one.
+          </Note>
+          {step.roller && <RollerCaution />}
+          <BoardFlour />
+        </>
+      }
+    >
+      {passes.length > 0 && plan?.widest ? (
+        <>
+          <PassFigures passes={passes} done={tally.done} />
+          <RollerStairs steps={[plan.widest, ...passes]} now={tally.done + 1} />
+        </>
+      ) : (
+        <Big label="thickness" figure={gapFigure(thicknessMm)} unit={units.length} />
+      )}
+      {plan && !plan.passes.ok && (
+        <p role="alert" className="text-[18px]">
+          {problemWords(plan.passes.problem)}
+        </p>
+      )}
+    </StepSheet>
+  )
+}
+
+/** The last step of cutting counts the pieces, unless a hand shapes them after. */
+export function useCounted(kind: 'cut' | 'stamp' | 'feed' | 'pull') {
+  const { running } = useBench()
+  const { plan } = running.batch
+  const made = benchPieces(plan, running.state)
+  const [typed, setTyped] = useState<number | null>(null)
+  const count = Math.round(typed ?? running.state.shapedPieces ?? made.pieces)
+  const last = !plan.steps.some((step) => step.kind === 'shape')
+  const finish = () => void finishStep(running.batch, ...(last ? [{ type: 'shaped', pieces: count } as const] : []))
+  const field: ReactNode = last && (
+    <p className="text-[17px] text-second">
+      made{' '}
+      <QuantityField
+        label={kind === 'stamp' ? 'Pieces stamped' : 'Pieces made'}
+        shown={formatNumber(count, 0)}
+        unit="count"
+        min={0}
+        max={1_000_000}
+        className="text-[30px] font-semibold text-ink"
+        widthCh={7}
+        onChange={setTyped}
+      />
+    </p>
+  )
+  return { made, count, field, finish }
+}
+
+export function CutStep() {
+  const { running } = useBench()
+  const { plan } = running.batch
+  const { blank } = plan.shape
+  const sheet = useSheetPlan()
+  const shape = useKitchen()?.shapes.get(plan.shape.id)
+  const { gapFigure, length, units, mass } = useUnits()
+  const { made, field, finish } = useCounted('cut')
+  if (blank.type !== 'sheet') return null
+  return (
+    <StepSheet
+      title={`Cut: ${plan.shape.name}`}
+      lead={shape?.board}
+      action={{ label: 'Cut, go on', run: finish }}
+      aside={
+        <>
+          <Note title={`${formatNumber(made.pieces, 0)} pieces of ${mass(made.pieceG, 0.1)}`}>
+            {sheet?.sheet.strandsPerSheet
+              ? `${formatNumber(sheet.sheet.strandsPerSheet, 0)} strands across one sheet. Loosen them at once, with what dusts them.`
+              : 'Keep what waits flat and covered.'}
+          </Note>
+          <Note title="Blades" grade="caution">
+            Fold loosely, curl the fingertips, let the knife fall straight. Cutters bite as rollers do.
+          </Note>
+          <BoardFlour />
+        </>
+      }
+    >
+      <div className="flex flex-wrap items-end gap-x-12 gap-y-4">
+        <Big label="width" figure={gapFigure(blank.widthMm)} unit={units.length} />
+        <Big label="length" figure={length(blank.lengthMm)} unit="" small />
+      </div>
+      {field}
+      {shape && <HowTo shape={shape} />}
+    </StepSheet>
+  )
+}
+
+export function StampStep() {
+  const { running } = useBench()
+  const { plan } = running.batch
+  const { blank } = plan.shape
+  const kitchen = useKitchen()
+  const shape = kitchen?.shapes.get(plan.shape.id)
+  const family = kitchen?.doughs.get(plan.sheet.dough)?.family ?? 'semolina'
+  const sheet = useSheetPlan()
+  const cut = blankCut(blank)
+  const thin = plan.steps.find((step) => step.kind === 'thin')
+  const { gapFigure, units, mass } = useUnits()
+  const { made, field, finish } = useCounted('stamp')
+  const sizeMm = blank.type === 'disc' ? blank.diameterMm : blank.type === 'sheet' ? blank.widthMm : 0
+  const stamped = sheet?.stamped
+  const total = stamped && sheet ? stamped.pieces * sheet.sheet.sheets : made.pieces
+  return (
+    <StepSheet
+      title={`Stamp: ${plan.shape.name}`}
+      lead={shape?.board}
+      action={{ label: 'Stamped, go on', run: finish }}
+      aside={
+        <>
+          <Note title={`${mass(made.pieceG, 0.1)} each`}>
+            {stamped
+              ? `${formatNumber(stamped.perSheet, 0)} from a sheet, ${formatPercent(100 * stamped.scrapFraction)} % scrap. Scrap is rolled again twice at the most: it stiffens.`
+              : 'Stamp edge to edge; scrap is rolled again twice at the most.'}
+          </Note>
+          <Note title="Cutters" grade="caution">
+            Press with the palm on the blunt side; count the cutters when you are done.
+          </Note>
+          <BoardFlour />
+        </>
+      }
+    >
+      <div className="flex flex-wrap items-end gap-x-12 gap-y-4">
+        <Big label="pieces" figure={formatNumber(total, 0)} unit="" />
+        <Big label={blank.type === 'disc' ? 'across' : 'square'} figure={gapFigure(sizeMm)} unit={units.length} small />
+      </div>
+      {sheet && thin?.roller && cut && 'stamp' in cut && (
+        <StampLayout widthMm={thin.roller.widthMm} plan={sheet} stamp={cut.stamp} family={family} />
+      )}
+      {field}
+      {shape && !plan.steps.some((step) => step.kind === 'shape') && <HowTo shape={shape} />}
+    </StepSheet>
+  )
+}

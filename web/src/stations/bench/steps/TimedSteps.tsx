@@ -1,0 +1,352 @@
+/** The steps that a clock runs for, from a steaming potato to a dough back from the fridge. */
+import { formatCountdown, formatNumber, type StepOf, type TimerId, type Worker } from '@harina/core'
+import { useState, type ReactNode } from 'react'
+import { finishStep, recordTap } from '../../../state/recordTap.ts'
+import { QuantityField } from '../../../ui/QuantityField.tsx'
+import { useUnits } from '../../../ui/units.ts'
+import { Big, Note, StepSheet, useBench, useStep } from '../StepSheet.tsx'
+import { InTheBowl } from './BowlRule.tsx'
+import { BoardFlour } from './BoardFlour.tsx'
+import { FeelAgain } from './FeelAgain.tsx'
+import { kneadLead, kneadTitle, prepareWords } from './stepWords.ts'
+
+const middle = ([low, high]: readonly [number, number]) => Math.max(1, Math.round((low + high) / 2))
+
+interface TimedProps {
+  readonly timer: TimerId
+  readonly title: string
+  readonly lead: string
+  readonly minutes: number
+  readonly startLabel: string
+  readonly doneLabel: string
+  readonly onDone: (elapsedMin: number) => void
+  readonly aside: ReactNode
+  readonly children?: ReactNode
+}
+
+/** Hours where minutes would be many. */
+const longMinutes = (minutes: number) =>
+  minutes >= 180 ? { figure: formatNumber(minutes / 60, minutes % 60 === 0 ? 0 : 1), unit: 'h' } : null
+
+export function Timed({ timer, title, lead, minutes, startLabel, doneLabel, onDone, aside, children }: TimedProps) {
+  const { running, nowMs } = useBench()
+  const { batch, state } = running
+  const [typed, setTyped] = useState<number | null>(null)
+  const planned = typed ?? minutes
+  const clock = state.timers[timer]
+  const started = clock !== undefined && clock.stage !== 'stopped'
+  const left = clock ? (clock.endsAtMs - nowMs) / 1000 : planned * 60
+  const elapsedMin = clock ? Math.max(0, (nowMs - Date.parse(clock.startedAt)) / 60_000) : 0
+  const share = clock ? Math.min(1, Math.max(0, 1 - left / (clock.minutes * 60))) : 0
+  const move = (by: number) => void recordTap(batch, { type: 'timer-moved', timer, minutes: by })
+  const long = longMinutes(planned)
+  return (
+    <StepSheet
+      title={title}
+      lead={lead}
+      action={
+        started
+          ? { label: doneLabel, run: () => onDone(elapsedMin) }
+          : { label: startLabel, run: () => void recordTap(batch, { type: 'timer-started', timer, minutes: planned }) }
+      }
+      second={started ? null : { label: 'Done without the clock', run: () => onDone(0) }}
+      aside={aside}
+    >
+      <div className="flex flex-wrap items-end gap-x-8 gap-y-3">
+        <Big
+          label={started ? (left < 0 ? 'over by' : 'left') : long ? 'hours' : 'minutes'}
+          figure={started ? formatCountdown(left) : (long?.figure ?? formatNumber(planned, 0))}
+          unit={started ? '' : (long?.unit ?? 'min')}
+        />
+        {started ? (
+          <div className="flex pb-3">
+            {[-1, 1].map((by) => (
+              <button key={by} type="button" className="press -ml-px min-w-[92px] text-[20px]" onClick={() => move(by)}>
+                {by > 0 ? '+1' : '−1'} min
+              </button>
+            ))}
+          </div>
+        ) : (
+          <p className="pb-3 text-[17px] text-second">
+            set it to{' '}
+            <QuantityField
+              label={`Minutes, ${title.toLowerCase()}`}
+              shown={formatNumber(planned, 0)}
+              unit="min"
+              min={1}
+              max={6000}
+              className="text-[30px] font-semibold text-ink"
+              widthCh={5}
+              onChange={setTyped}
+            />{' '}
+            min
+          </p>
+        )}
+      </div>
+      {started && (
+        <svg
+          className="h-4 w-full shrink-0"
+          role="img"
+          aria-label={`${Math.round(share * 100)} % of the time gone`}
+          preserveAspectRatio="none"
+          viewBox="0 0 100 4"
+        >
+          <rect width="100" height="4" fill="var(--line)" />
+          <rect width={share * 100} height="4" fill="var(--family)" />
+        </svg>
+      )}
+      {children}
+    </StepSheet>
+  )
+}
+
+/** Ends the step and its clock. */
+function useDone() {
+  const { running, step } = useBench()
+  return () => void finishStep(running.batch, { type: 'timer-stopped', timer: step.id })
+}
+
+export function PrepareStep() {
+  const step = useStep('prepare')
+  const { temperature } = useUnits()
+  const words = prepareWords[step.what]
+  return (
+    <Timed
+      timer={step.id}
+      title={words.title}
+      lead={words.lead}
+      minutes={middle(step.minutes)}
+      startLabel="Start the clock"
+      doneLabel={words.done}
+      onDone={useDone()}
+      aside={
+        <>
+          {step.belowC !== null && (
+            <Note title={`Below ${temperature(step.belowC)} before the flour`}>
+              Hotter, its starch drinks at once and the dough wants more flour than it should. Steam that is still in it
+              is water you have not weighed.
+            </Note>
+          )}
+          <Note title={words.caution.title} grade="caution">
+            {words.caution.text}
+          </Note>
+        </>
+      }
+    />
+  )
+}
+
+export function CoolStep() {
+  const step = useStep('cool')
+  const { temperature } = useUnits()
+  return (
+    <Timed
+      timer={step.id}
+      title="Let it cool"
+      lead={`Torn open on the board, under a cloth. The scald lands near ${temperature(step.fromC)}; work it below ${temperature(step.belowC)}.`}
+      minutes={step.minutes}
+      startLabel="Start the clock"
+      doneLabel="Hand-warm, go on"
+      onDone={useDone()}
+      aside={
+        <>
+          <Note title={`About ${formatNumber(step.minutes, 0)} minutes`}>
+            For lumps of two centimetres in this room: a thermometer in the thickest one decides.
+          </Note>
+          <Note title="Hot dough" grade="caution">
+            It holds its heat inside and sticks to skin. Stir with the stick; hands only once a knuckle bears it.
+          </Note>
+        </>
+      }
+    />
+  )
+}
+
+export function CrumbStep() {
+  const step = useStep('crumb')
+  const [low, high] = step.minutes
+  return (
+    <Timed
+      timer={step.id}
+      title="Let the crumbs drink"
+      lead="In a bag or under a damp cloth. Nothing is kneaded yet; the water finds its way by itself."
+      minutes={middle(step.minutes)}
+      startLabel="Covered: start"
+      doneLabel="Drunk, go on"
+      onDone={useDone()}
+      aside={
+        <Note title={`${low} to ${high} minutes`}>
+          Dry crumbs at the start are no reason for water: judge after this, and give half of what you would have given.
+        </Note>
+      }
+    >
+      <InTheBowl />
+    </Timed>
+  )
+}
+
+function HandOrMixer({ step, by }: { step: StepOf<'knead'>; by: Worker }) {
+  const { running } = useBench()
+  if (!step.mixer) return null
+  const choices = [
+    ['hand', 'By hand', step.hand],
+    ['mixer', 'In the mixer', step.mixer],
+  ] as const
+  return (
+    <div role="group" aria-label="Who kneads" className="flex">
+      {choices.map(([id, name, [low, high]]) => (
+        <button
+          key={id}
+          type="button"
+          aria-pressed={by === id}
+          className="press -ml-px min-h-[52px] flex-1 first:ml-0"
+          onClick={() => void recordTap(running.batch, { type: 'worked-by', by: id })}
+        >
+          {name}, {low} to {high} min
+        </button>
+      ))}
+    </div>
+  )
+}
+
+/** Worked on a board that may be floured, not in a bowl, a bag or a pan. */
+const ON_THE_BOARD: readonly StepOf<'knead'>['how'][] = ['push', 'press', 'twist', 'fold']
+
+export function KneadStep() {
+  const step = useStep('knead')
+  const { running } = useBench()
+  const { plan } = running.batch
+  const by = step.mixer ? (running.state.workedBy ?? plan.kneads) : 'hand'
+  const minutes = by === 'mixer' && step.mixer ? step.mixer : step.hand
+  return (
+    <Timed
+      timer={step.id}
+      title={kneadTitle(step)}
+      lead={kneadLead(step, by)}
+      minutes={middle(minutes)}
+      startLabel={step.how === 'push' ? 'Start kneading' : 'Start'}
+      doneLabel={step.how === 'push' ? 'Kneaded, go on' : 'Done, go on'}
+      onDone={useDone()}
+      aside={
+        <>
+          <Note title={`${minutes[0]} to ${minutes[1]} minutes ${by === 'mixer' ? 'in the mixer' : 'by hand'}`}>
+            {step.how === 'fold'
+              ? 'Every turn more makes it tougher. Stop when it just holds.'
+              : 'Still grainy at the end is thirst or haste: cover it half an hour, then three minutes more.'}
+          </Note>
+          {by === 'mixer' && (
+            <Note title="Moving hooks" grade="caution">
+              Stop it before anything goes into the bowl, scraper or hand. Stiff dough walks a machine off the bench:
+              stay with it.
+            </Note>
+          )}
+          {ON_THE_BOARD.includes(step.how) && <BoardFlour />}
+        </>
+      }
+    >
+      <HandOrMixer step={step} by={by} />
+      <FeelAgain />
+      <InTheBowl />
+    </Timed>
+  )
+}
+
+const restWords = {
+  dough: {
+    title: 'Rest, wrapped',
+    lead: 'Wrapped tight, or under an upturned bowl. Skin on the dough shows later as grey streaks.',
+  },
+  sheet: {
+    title: 'Rest the sheet',
+    lead: 'Rolled up in a bag, or between cloths. A sheet that has rested thins without springing back.',
+  },
+  crumb: {
+    title: 'Rest the crumbs, covered',
+    lead: 'Covered, so that every crumb is as wet inside as outside. Then break up what is over a centimetre.',
+  },
+} as const
+
+export function RestStep() {
+  const step = useStep('rest')
+  const { low, high, of, cold } = step
+  const { title, lead } = restWords[of]
+  return (
+    <Timed
+      timer={step.id}
+      title={cold ? 'Rest in the fridge' : title}
+      lead={cold ? 'Wrapped tight, flat, so that it comes back the sooner. Name and hour on it.' : lead}
+      minutes={step.best}
+      startLabel={cold ? 'In the fridge' : 'Start the rest'}
+      doneLabel={cold ? 'Out of the fridge' : 'Rested, go on'}
+      onDone={useDone()}
+      aside={
+        cold ? (
+          <>
+            <Note title={`${formatNumber(low / 60, 0)} to ${formatNumber(high / 60, 0)} hours`}>
+              Past {formatNumber(high / 60, 0)} it greys and slackens; salt and alkali slow that, a fridge above 5 °C
+              hastens it.
+            </Note>
+            <Note title="Then back to the room">
+              Cold dough tears in the roller and splits in the rope. The next step gives it its time.
+            </Note>
+          </>
+        ) : (
+          <>
+            <Note title={low >= 1 ? `At least ${formatNumber(low, 0)} minutes` : 'A short stand'}>
+              A dough that springs back has not rested.{' '}
+              {high >= 90 ? `Past ${formatNumber(high / 60, 1)} hours it slackens.` : ''}
+            </Note>
+            {high > 120 && (
+              <Note title="Over two hours" grade="caution">
+                At room temperature many food codes stop at two hours when you serve others: chill it then, and let it
+                come back before rolling. Your local code decides.
+              </Note>
+            )}
+          </>
+        )
+      }
+    >
+      <InTheBowl />
+    </Timed>
+  )
+}
+
+export function TemperStep() {
+  const step = useStep('temper')
+  const { running, nowMs } = useBench()
+  const { state } = running
+  const { temperature } = useUnits()
+  const index = Number(/^back-(\d+)$/.exec(step.id)?.[1] ?? 0)
+  const since = state.chilled[index - 1]
+  const hours = since ? (nowMs - Date.parse(since.at)) / 3_600_000 : null
+  return (
+    <Timed
+      timer={step.id}
+      title="Back from the fridge"
+      lead={
+        hours === null
+          ? 'Wrapped still, so that it does not sweat dry nor wet.'
+          : `In the fridge for ${hours < 1 ? `${formatNumber(hours * 60, 0)} minutes` : `${formatNumber(hours, 1)} hours`}. Take it out when you are ready for it; it stays wrapped.`
+      }
+      minutes={step.minutes}
+      startLabel="It is out"
+      doneLabel="Supple, go on"
+      onDone={useDone()}
+      aside={
+        <>
+          <Note title={`About ${formatNumber(step.minutes, 0)} min to come back`}>
+            For a dough pressed three centimetres flat, in {temperature(running.batch.plan.roomC)}. Cut in two and laid
+            flatter it takes half of that.
+          </Note>
+          {hours !== null && hours > 36 && (
+            <Note title="More than a day and a half" grade="caution">
+              Grey, sour or slack dough is thrown away, not cooked. Your local code may set a shorter time.
+            </Note>
+          )}
+        </>
+      }
+    >
+      <InTheBowl />
+    </Timed>
+  )
+}
