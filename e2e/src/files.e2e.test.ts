@@ -36,7 +36,7 @@ it.each([
   ['no JSON', 'semolina, water', 'This is not a Harina file'],
   ['foreign', '{"name":"somebody","version":"1.0"}', 'was not made by Harina'],
   ['newer', JSON.stringify({ ...good, version: 9 }), 'A newer Harina made this file (version 9)'],
-  ['enormous', `{"format":"harina","pad":"${'x'.repeat(65 * 1024 * 1024)}"}`, 'far larger than any workspace'],
+  ['enormous', `{"format":"harina","pad":"${'x'.repeat(129 * 1024 * 1024)}"}`, 'far larger than any workspace'],
   [
     'hostile in its keys',
     text.replace('"formulas"', '"__proto__":{"polluted":true},"formulas"'),
@@ -98,7 +98,7 @@ it('one formula goes out alone, with the flour it names', async () => {
   await press(page, 'Formula book')
   await press(page, 'Export Keeper’s gnocchi')
   const exported = JSON.parse((await downloads.next()).text) as typeof good
-  expect(exported).toMatchObject({ format: 'harina', version: 3, batches: [], gear: null, draft: null })
+  expect(exported).toMatchObject({ format: 'harina', version: 4, batches: [], gear: null, draft: null })
   expect(exported.formulas).toHaveLength(1)
   const named = exported.formulas[0]!.sheet.rows.flatMap((row) => row.lot ?? [])
   expect(exported.lots.map((lot) => lot.id).sort()).toEqual([...new Set(named)].sort())

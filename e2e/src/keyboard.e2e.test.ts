@@ -99,7 +99,7 @@ it('a dough larger than its hopper becomes equal mixes, each a run of its own', 
   expect(Number(mixes)).toBeGreaterThan(1)
   expect(Number(grams.replace(/\D/g, ''))).toBeLessThanOrEqual(1100)
   await press(page, `Take ${mixes} mixes to the bench`)
-  await sees(page, 'on the scale')
+  await sees(page, 'At hand first')
   const doughs = await page.$$eval('nav[aria-label="Doughs"] a', (links) => links.map((link) => link.textContent))
   expect(doughs.filter((name) => name.startsWith('Crumb 32')).length).toBe(Number(mixes) + 1)
 })

@@ -1,6 +1,7 @@
 import { mkdtemp, writeFile } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { airReadingSchema } from '@harina/core/air'
 import { scaleReadingSchema, type ScaleReading } from '@harina/core/scale'
 import { createApp } from './createApp.ts'
 import { listen, type Listening } from './listen.ts'
@@ -84,11 +85,34 @@ it.each([{ act: 'throw' }, { act: 'put', grams: 'much' }, { act: 'put', grams: 1
   async (body) => {
     const answer = await act(body)
     expect(answer.status).toBe(400)
-    expect(await answer.text()).toBe('That is nothing one can do to a scale.')
+    expect(await answer.text()).toBe('That is nothing one can do to the scale.')
   },
 )
 
 it('refuses what is no JSON, without saying more', async () => {
   const answer = await act('{broken', true)
-  expect([answer.status, await answer.text()]).toEqual([400, 'That is nothing one can do to a scale.'])
+  expect([answer.status, await answer.text()]).toEqual([400, 'That is nothing one can do to the scale.'])
+})
+
+it('the air sensor is read the same way, and a pot boiled beside it is felt at once', async () => {
+  const air = new URL('/instruments/air', listening.url)
+  const first = async () => {
+    const stop = new AbortController()
+    const answer = await fetch(air, { signal: stop.signal })
+    const { value } = await answer.body!.pipeThrough(new TextDecoderStream()).getReader().read()
+    stop.abort()
+    const reading = airReadingSchema.parse(JSON.parse(/^data: (.*)$/m.exec(value ?? '')![1]!))
+    if (reading.shows === 'off') throw new Error('it is off')
+    return reading
+  }
+  const before = await first()
+  const done = await fetch(air, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify({ act: 'steam', probe: 'room' }),
+  })
+  expect(done.status).toBe(204)
+  const after = await first()
+  expect(after.room.rhPercent - before.room.rhPercent).toBeGreaterThan(20)
+  expect(after.store).toEqual(before.store)
 })

@@ -23,7 +23,7 @@ import { timeSchema } from './text.ts'
 
 export const FILE_VERSION = 4
 /** Room for several hundred photos. */
-export const FILE_MAX_CHARACTERS = 256 * 1024 * 1024
+export const FILE_MAX_CHARACTERS = 128 * 1024 * 1024
 
 const oneEach = <T extends { id: string }>(rows: readonly T[]): boolean =>
   new Set(rows.map((row) => row.id)).size === rows.length

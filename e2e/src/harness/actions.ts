@@ -58,17 +58,15 @@ export async function at(page: Page, path: RegExp): Promise<void> {
   await page.waitForFunction((source) => new RegExp(source).test(location.pathname), { timeout: WAIT_MS }, path.source)
 }
 
-/** Every go of the first stop, however many there are. */
+/** Every go of the first stop, however many there are, as the plan says. */
 export async function pourAll(page: Page): Promise<void> {
   await sees(page, 'still to pour')
   for (let go = 0; go < 5; go += 1) {
-    const last = await page.evaluate(
-      () => ![...document.querySelectorAll('button')].some((each) => each.textContent?.includes('more to come')),
-    )
+    const more = (await textOf(page)).includes('more to come')
     const before = await page.$eval('#work h1', (heading) => heading.textContent)
-    await pressStarting(page, 'Poured')
-    if (last) return
+    await page.keyboard.press('Space')
     await page.waitForFunction((was) => document.querySelector('#work h1')?.textContent !== was, {}, before)
+    if (!more) return
   }
 }
 

@@ -9,6 +9,7 @@ import { Ingredients } from './Ingredients.tsx'
 import { Lots } from './Lots.tsx'
 import { Presses } from './Presses.tsx'
 import { Rollers } from './Rollers.tsx'
+import { ScaleChecks } from './ScaleChecks.tsx'
 import { Heat, Places, Tools, Vessels } from './Tools.tsx'
 import { ThisDevice } from './ThisDevice.tsx'
 import { Portions, UnitsUsed, Ways } from './Ways.tsx'
@@ -19,6 +20,7 @@ const Bench: Shelf = ({ kitchen: { gear } }) => (
   <div className="grid grid-cols-1 gap-x-10 gap-y-6 lg:grid-cols-3">
     <div className="flex flex-col gap-6">
       <Tools gear={gear} />
+      <ScaleChecks gear={gear} />
       <Heat gear={gear} />
     </div>
     <Places gear={gear} />

@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react'
 import { preferred, type Preferences } from '../../state/preferencesSlice.ts'
 import { freeSound, ring } from '../../ui/sound.ts'
+import { canSpeak, speak } from '../../ui/voice.ts'
 import { useApp, useAppDispatch } from '../../state/store.ts'
 import { Section } from './Section.tsx'
 
@@ -21,7 +22,7 @@ function usePersistence() {
 
 export function ThisDevice() {
   const dispatch = useAppDispatch()
-  const { theme, sound } = useApp((state) => state.preferences)
+  const { theme, sound, voice, big } = useApp((state) => state.preferences)
   const { kept, ask, possible } = usePersistence()
   return (
     <Section title="This device">
@@ -51,6 +52,30 @@ export function ThisDevice() {
         <button type="button" className="quiet" onClick={() => void freeSound().then(ring)}>
           Hear the ring
         </button>
+      </p>
+      <p className="flex flex-wrap items-center gap-x-4 gap-y-1">
+        <label className="flex min-h-11 items-center gap-2">
+          <input
+            type="checkbox"
+            className="size-5 accent-(--ink)"
+            checked={voice}
+            disabled={!canSpeak()}
+            onChange={(event) => {
+              dispatch(preferred({ voice: event.target.checked }))
+              if (event.target.checked) speak('Steps and timers are spoken')
+            }}
+          />
+          Steps and timers are spoken{canSpeak() ? '' : ': this browser has no voice'}
+        </label>
+        <label className="flex min-h-11 items-center gap-2">
+          <input
+            type="checkbox"
+            className="size-5 accent-(--ink)"
+            checked={big}
+            onChange={(event) => dispatch(preferred({ big: event.target.checked }))}
+          />
+          Bigger type at the bench
+        </label>
       </p>
       <p className="small">
         {!possible

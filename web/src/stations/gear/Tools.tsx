@@ -5,6 +5,9 @@ import { repository } from '../../storage/index.ts'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { heatFields } from '../../ui/heatFields.ts'
 import { useUnits } from '../../ui/units.ts'
+import { useAir, type LiveAir } from '../../ui/useAir.ts'
+import { useApp } from '../../state/store.ts'
+import { AirNow, TakeAir } from './AirNow.tsx'
 import { Section } from './Section.tsx'
 
 const put = (gear: Gear) => void repository.putGear(gear)
@@ -48,15 +51,17 @@ export function Tools({ gear }: { gear: Gear }) {
   )
 }
 
-function PlaceRow({
-  place,
-  onChange,
-  onRemove,
-}: {
-  place: Place
-  onChange: (place: Place) => void
-  onRemove: (() => void) | null
-}) {
+interface PlaceRowProps {
+  readonly place: Place
+  readonly air: LiveAir
+  /** The bench stands here. */
+  readonly bench: boolean
+  readonly onBench: () => void
+  readonly onChange: (place: Place) => void
+  readonly onRemove: (() => void) | null
+}
+
+function PlaceRow({ place, air, bench, onBench, onChange, onRemove }: PlaceRowProps) {
   const { temperatureFigure, units } = useUnits()
   return (
     <li className="border-b border-line py-2">
@@ -97,12 +102,26 @@ function PlaceRow({
           onChange={(rhPercent) => onChange({ ...place, rhPercent })}
         />{' '}
         % humidity
+        <label className="ml-4 inline-flex min-h-9 items-center gap-2">
+          <input
+            type="radio"
+            name="bench-place"
+            className="size-4 accent-(--ink)"
+            aria-label={`The bench stands in ${place.name}`}
+            checked={bench}
+            onChange={onBench}
+          />
+          the bench
+        </label>
       </p>
+      <TakeAir air={air} place={place} onTake={onChange} />
     </li>
   )
 }
 
 export function Places({ gear }: { gear: Gear }) {
+  const air = useAir(useApp((state) => state.preferences.air))
+  const benchPlace = gear.places.find(({ id }) => id === gear.benchPlace) ?? gear.places[0]
   const change = (next: Place) =>
     put({ ...gear, places: gear.places.map((place) => (place.id === next.id ? next : place)) })
   const remove = (gone: Place) => {
@@ -118,6 +137,9 @@ export function Places({ gear }: { gear: Gear }) {
           <PlaceRow
             key={place.id}
             place={place}
+            air={air}
+            bench={place === benchPlace}
+            onBench={() => put({ ...gear, benchPlace: place.id })}
             onChange={change}
             onRemove={gear.places.length > 1 ? () => remove(place) : null}
           />
@@ -128,6 +150,9 @@ export function Places({ gear }: { gear: Gear }) {
           Add a place
         </button>
       )}
+      <div className="mt-3">
+        <AirNow air={air} />
+      </div>
     </Section>
   )
 }
@@ -142,6 +167,19 @@ export function Heat({ gear }: { gear: Gear }) {
       <p className="mb-1">
         Water from the tap <QuantityField {...tap} className={figure} /> {words.units.temperature}
       </p>
+      <div role="group" aria-label="Who kneads" className="mb-2 flex">
+        {(['hand', 'mixer'] as const).map((by) => (
+          <button
+            key={by}
+            type="button"
+            aria-pressed={gear.kneads === by}
+            className="press -ml-px min-h-[44px] flex-1 px-2 first:ml-0"
+            onClick={() => put({ ...gear, kneads: by })}
+          >
+            {by === 'hand' ? 'Kneaded by hand' : 'In a mixer'}
+          </button>
+        ))}
+      </div>
       <p className="mb-1">
         Kneading warms a dough by <QuantityField {...friction} className={figure} /> °C
         <span className="small block">

@@ -8,7 +8,7 @@ export function fileProblemWords({ code, path, data = {} }: Problem): string {
     case 'file-empty':
       return `This file is empty. Choose the file that Harina exported. ${unchanged}`
     case 'file-too-big':
-      return `This file is far larger than any workspace (over 64 MB). Choose the file that Harina exported. ${unchanged}`
+      return `This file is far larger than any workspace (over 128 MB). Choose the file that Harina exported. ${unchanged}`
     case 'file-cut-short':
       return `This file breaks off before its end, as after a copy that was interrupted. Copy it again from where it was kept. ${unchanged}`
     case 'file-not-json':

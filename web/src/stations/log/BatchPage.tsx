@@ -17,6 +17,7 @@ import { useAppDispatch } from '../../state/store.ts'
 import { PlanRule } from '../../ui/rule/PlanRule.tsx'
 import type { RuleMark } from '../../ui/rule/ruleLayout.ts'
 import { ruleLabel } from '../../ui/rule/ruleLabel.ts'
+import { PhotoRow, usePhotos } from '../../ui/PhotoRow.tsx'
 import { useUnits, type Worded } from '../../ui/units.ts'
 import { feelWords, timerName, verdictWords } from '../../ui/words.ts'
 
@@ -161,6 +162,7 @@ function Fact({ label, figure, note }: { label: string; figure: string; note?: s
 export function BatchPage({ batch }: { batch: BatchSummary }) {
   const { plan, state, thirst, corrections, onRule, basis14 } = batch
   const worded = useUnits()
+  const photos = usePhotos(batch.id)
   const moments = useMemo(() => momentsOf(batch, worded), [batch, worded])
   return (
     <article className="flex flex-col gap-4">
@@ -216,6 +218,7 @@ export function BatchPage({ batch }: { batch: BatchSummary }) {
           note={`table: ${plan.minutes.cook[0]} to ${plan.minutes.cook[1]}`}
         />
       </div>
+      {photos.length > 0 && <PhotoRow photos={photos} plan={plan} />}
       <div className="grid items-start gap-x-8 gap-y-4 md:grid-cols-2">
         <PlannedRows batch={batch} />
         <ol aria-label="What happened" className="text-[16px] leading-snug">

@@ -1,8 +1,10 @@
 /** The steps before the bowl: flour on the scale, water in the jug. */
 import {
+  airShiftG,
   asWeighed,
   formatNumber,
   roundHalfUp,
+  sackFlourG,
   waterTargets,
   type BenchAction,
   type Plan,
@@ -12,6 +14,8 @@ import { useState } from 'react'
 import { finishStep } from '../../../state/recordTap.ts'
 import { QuantityField } from '../../../ui/QuantityField.tsx'
 import { useKitchen } from '../../../ui/kitchen.tsx'
+import { useApp } from '../../../state/store.ts'
+import { useAir } from '../../../ui/useAir.ts'
 import { useUnits } from '../../../ui/units.ts'
 import { Jug } from './Jug.tsx'
 import { ScaleStrip } from '../scale/ScaleStrip.tsx'
@@ -107,6 +111,28 @@ function FlourNotes({
   )
 }
 
+/** Below this the jug's own hold-back covers it. */
+const AIR_POINTS = 0.4
+
+/** The air of the store has changed since the sheet was written: what that does to the water. */
+function AirNote({ plan }: { plan: Plan }) {
+  const { reading } = useAir(useApp((state) => state.preferences.air))
+  const ingredients = useKitchen()?.ingredients
+  const { temperature, mass } = useUnits()
+  if (!plan.store || !ingredients || reading?.shows !== 'air') return null
+  const { store } = reading
+  const shiftG = airShiftG(plan, store, (id) => ingredients.get(id)?.grain)
+  const flourG = sackFlourG(plan, { weighedG: {} })
+  if (shiftG === null || flourG <= 0 || Math.abs((100 * shiftG) / flourG) < AIR_POINTS) return null
+  return (
+    <Note title={`The air has changed: ${mass(Math.abs(shiftG))} ${shiftG > 0 ? 'more' : 'less'} water`}>
+      {temperature(store.temperatureC)} and {store.rhPercent} % now; the sheet was written for{' '}
+      {temperature(plan.store.temperatureC)} and {plan.store.rhPercent} %. An open sack follows within days, a closed
+      one within weeks: have it in mind at the first stop, and let the feel decide.
+    </Note>
+  )
+}
+
 export function FlourStep() {
   const { running } = useBench()
   const { plan } = running.batch
@@ -130,7 +156,12 @@ export function FlourStep() {
         run: () => void finishStep(running.batch, ...weighing.actions),
         disabled: empty,
       }}
-      aside={<FlourNotes plan={plan} water={waterTargets(plan, { weighedG })} changed={off && !empty} />}
+      aside={
+        <>
+          <AirNote plan={plan} />
+          <FlourNotes plan={plan} water={waterTargets(plan, { weighedG })} changed={off && !empty} />
+        </>
+      }
     >
       {onScale && (
         <ScaleStrip

@@ -1,0 +1,24 @@
+/** The air of the store now against the air the plan was made in. */
+import { storeMoisture, type Climate } from '../formula/index.ts'
+import type { Grain } from '../ingredients/index.ts'
+import type { Plan } from './schema.ts'
+
+/** Solids of 100 g of the flour that hydrations on the 14 % basis are written for. */
+const SOLIDS_14 = 86
+
+/**
+ * Water more (or less) for the same dough, g, were the flour to follow the air: `null` where the plan knows of no store, or
+ * of no grain. Water on solids is kept: ΔW = −F·Δm·(1 + (h₁₄ + 14)/86).
+ * @example 500 g of durum, written for 17 °C and 81 %, now 27 °C and 38 %: some 60 g more
+ */
+export function airShiftG(plan: Plan, now: Climate, grainOf: (ingredient: string) => Grain | undefined): number | null {
+  if (!plan.store || plan.control.by === 'base' || plan.sheet.flourState.by !== 'place') return null
+  const onSolids = (plan.hydration.expected14 + 14) / SOLIDS_14
+  const shifts = plan.rows
+    .filter((row) => row.part === 'flour')
+    .flatMap((row) => {
+      const grain = grainOf(row.ingredient)
+      return grain ? [row.weighedG * (row.water - storeMoisture(grain, now)) * (1 + onSolids)] : []
+    })
+  return shifts.length === 0 ? null : shifts.reduce((sum, each) => sum + each, 0)
+}

@@ -1,0 +1,196 @@
+/**
+ * A morning at the bench: three doughs at once on the played scale, one over-poured, the scale lost in between, the device
+ * asleep, the browser killed. Nothing is lost, and no clock is wrong.
+ */
+import type { BenchEvent } from '@harina/core'
+import type { Page } from 'puppeteer-core'
+import { openBrowser, openPage, pourAll, press, pressStarting, sees, textOf, valueOf } from './harness/index.ts'
+import { useSite } from './useSite.ts'
+
+const here = useSite('file')
+let page: Page
+const paths: Record<string, string> = {}
+
+const act = (body: object) =>
+  fetch(new URL('/instruments/scale', here.site.url), {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify(body),
+  }).then((answer) => expect(answer.status).toBe(204))
+
+const restsAt = (grams: number) =>
+  page.waitForFunction(
+    (wanted) => {
+      const shown = document.querySelector('[data-steady=true]')?.textContent ?? ''
+      return Math.abs(Number(/-?[\d.]+/.exec(shown)?.[0]) - wanted) <= 1
+    },
+    { timeout: 20_000 },
+    grams,
+  )
+const title = () => page.$eval('#work h1', (heading) => heading.textContent)
+const goTo = (path: string) => page.goto(new URL(path, here.site.url).href, { waitUntil: 'networkidle0' })
+
+/** Every event in this browser, by batch. */
+const kept = () =>
+  page.evaluate(
+    () =>
+      new Promise<Record<string, BenchEvent[]>>((resolve, reject) => {
+        const opening = indexedDB.open('harina')
+        opening.onerror = () => reject(new Error('no store'))
+        opening.onsuccess = () => {
+          const rows = opening.result.transaction('events').objectStore('events').getAll()
+          rows.onsuccess = () => {
+            const byBatch: Record<string, BenchEvent[]> = {}
+            for (const { batch, event } of rows.result as { batch: string; event: BenchEvent }[])
+              (byBatch[batch] ??= []).push(event)
+            resolve(byBatch)
+          }
+        }
+      }),
+  )
+
+async function take(formula: string): Promise<void> {
+  await goTo('/formula')
+  await press(page, 'Formula book')
+  await press(page, formula)
+  await page.waitForFunction(() => !document.querySelector('[role=dialog]'))
+  await press(page, 'Take to the bench')
+  await sees(page, 'At hand first')
+  paths[formula] = new URL(page.url()).pathname
+}
+
+/** The main action, until the title begins so. */
+async function onTo(words: string): Promise<void> {
+  for (let n = 0; n < 30; n += 1) {
+    const now = await title()
+    if (now.startsWith(words)) return
+    if (now.startsWith('How does it feel')) {
+      await page.keyboard.press('3')
+      await sees(page, 'It only needs time now.')
+    }
+    const before = await page.$eval('#work', (work) => work.textContent)
+    await page.keyboard.press('Space')
+    await page.waitForFunction((was) => document.querySelector('#work')?.textContent !== was, {}, before)
+    await new Promise((resolve) => setTimeout(resolve, 100))
+  }
+  throw new Error(`never came to ${words}, but to ${await title()}`)
+}
+
+/** Seconds left on the clock in view; over it, less than nothing. */
+async function secondsLeft(): Promise<number> {
+  const text = await page.$eval('#work section .figure', (figure) => figure.textContent ?? '')
+  const [, over = '', figures = '0'] = /(\+?)([\d:]+)/.exec(text) ?? []
+  const seconds = figures.split(':').reduce((sum, part) => sum * 60 + Number(part), 0)
+  return over === '+' ? -seconds : seconds
+}
+
+beforeAll(async () => {
+  page = await openPage(here.visit, here.site.url)
+})
+
+it('the first dough: weighed on the scale, over-poured, and its flour brings it back', async () => {
+  await take('Lamp-room semolina')
+  await pressStarting(page, 'All at hand')
+  await press(page, 'Read a scale')
+  const wanted = Number(await valueOf(page, 'Remilled durum R-34, grams on the scale'))
+  await restsAt(0)
+  await act({ act: 'put', grams: wanted })
+  await restsAt(wanted)
+  await pressStarting(page, 'Take ')
+  await pressStarting(page, 'Weighed, go on')
+  await pressStarting(page, 'Made, go on')
+  await sees(page, 'one of two')
+  await act({ act: 'tare' })
+  await restsAt(0)
+  await act({ act: 'put', grams: 560 })
+  await restsAt(560)
+  await pressStarting(page, 'Take 5')
+  await sees(page, 'more than all of it')
+  await page.evaluate(() => {
+    const button = [...document.querySelectorAll('button')].find((each) => each.textContent?.includes('of flour'))
+    button?.click()
+  })
+  await sees(page, 'How does it feel?')
+})
+
+it('the second: the scale is lost while it is weighed, and typing goes on', async () => {
+  await take('Gale noodles')
+  await pressStarting(page, 'All at hand')
+  await act({ act: 'drop', seconds: 3 })
+  await sees(page, 'The scale is gone')
+  await pressStarting(page, 'Weighed, go on')
+  await pressStarting(page, 'Made, go on')
+  await pourAll(page)
+  await onTo('Let the crumbs drink')
+  await pressStarting(page, 'Covered: start')
+  await sees(page, 'left')
+})
+
+it('the third: a batter that rests; now three are in their lanes, the one that wants hands on top', async () => {
+  await take('Scraper drops')
+  await onTo('Rest, wrapped')
+  await pressStarting(page, 'Start the rest')
+  await sees(page, 'left')
+  await goTo('/bench/all')
+  await sees(page, 'Lamp-room semolina')
+  const lanes = await page.$$eval('section[aria-label="The doughs"] li', (rows) =>
+    rows.map((row) => row.textContent ?? ''),
+  )
+  expect(lanes).toHaveLength(4)
+  expect(lanes[0]).toContain('Lamp-room semolina')
+  expect(lanes[0]).toContain('feel: now')
+  await page.keyboard.press('Space')
+  await sees(page, 'How does it feel?')
+})
+
+it('the browser is killed: every event is there, and the clocks have not stopped', async () => {
+  await goTo(paths['Scraper drops']!)
+  await sees(page, 'left')
+  const [before, left, at] = [await kept(), await secondsLeft(), Date.now()]
+  await here.visit.kill()
+  here.visit = await openBrowser(here.visit.profile)
+  page = await openPage(here.visit, new URL(paths['Scraper drops']!, here.site.url).href)
+  await sees(page, 'left')
+  expect(await kept()).toEqual(before)
+  const gone = (Date.now() - at) / 1000
+  expect(Math.abs(left - gone - (await secondsLeft()))).toBeLessThan(2)
+})
+
+it('asleep for an hour: what was due in it rings once each, over by as much as it slept', async () => {
+  const asleepMs = 60 * 60 * 1000
+  await page.evaluateOnNewDocument((ms) => {
+    const now = Date.now
+    Date.now = () => now() + ms
+  }, asleepMs)
+  await goTo(paths['Scraper drops']!)
+  await sees(page, 'has rested')
+  const call = await page.$eval('[aria-label="Timers ringing"]', (element) => element.textContent ?? '')
+  for (const name of ['Scraper drops', 'Gale noodles', 'Stiff semolina']) expect(call.split(name).length - 1).toBe(1)
+  const events = await kept()
+  const id = /[^/]+$/.exec(paths['Scraper drops']!)![0]
+  const started = events[id]!.find((event) => event.type === 'timer-started' && event.timer === 'rest')!
+  const due = Date.parse(started.at) + (started as { minutes: number }).minutes * 60_000
+  const over = (Date.now() + asleepMs - due) / 1000
+  expect(Math.abs(-(await secondsLeft()) - over)).toBeLessThan(3)
+})
+
+it('each goes on from where it stood, and the first is judged with its over-pour in the book', async () => {
+  // Awake again: the page that slept holds the bench no more.
+  const slept = page
+  page = await here.visit.browser.newPage()
+  await slept.close()
+  await goTo(paths['Lamp-room semolina']!)
+  await sees(page, 'How does it feel?')
+  await press(page, 'What happened')
+  await sees(page, 'of flour in')
+  expect(await textOf(page)).toMatch(/poured 5(59|60|61) g/)
+  await page.keyboard.press('Escape')
+  await page.waitForFunction(() => !document.querySelector('[role=dialog]'))
+  await onTo('How was it to eat?')
+  await page.keyboard.press('3')
+  await page.waitForSelector('[aria-pressed=true]')
+  await pressStarting(page, 'Write in the log')
+  await page.waitForFunction(() => location.pathname.startsWith('/log/'))
+  await goTo(paths['Gale noodles']!)
+  await sees(page, 'Let the crumbs drink')
+})

@@ -1,0 +1,217 @@
+/** Steps that are made from dough and machines: each shows what its own dough wants, and records what was done. */
+import { replay, type Kitchen } from '@harina/core'
+import { cleanup } from '@testing-library/react'
+import { openBatch, press, screen, settle, typeInto, fireEvent, within } from '../../testing/renderApp.tsx'
+import { BATCH, beginBatch, benchState, workedAs } from '../../testing/runBench.tsx'
+import { sampleKitchen } from '../../testing/sampleKitchen.ts'
+
+const machines: Kitchen = {
+  ...sampleKitchen,
+  gear: {
+    ...sampleKitchen.gear,
+    rollers: [
+      {
+        id: 'crank',
+        name: 'Crank sheeter',
+        widthMm: 150,
+        settings: 7,
+        widest: 'first',
+        measured: [
+          { setting: 1, gapMm: 2.8 },
+          { setting: 7, gapMm: 0.5 },
+        ],
+        springBack: 1.1,
+      },
+    ],
+    presses: [
+      {
+        id: 'press',
+        name: 'Counter press',
+        flowKgPerH: 2,
+        lumpG: 6,
+        openAreaMm2: 100,
+        crumb: { low: 30, best: 33, high: 36 },
+        runMin: 30,
+        restMin: 15,
+        firstDiscardG: 30,
+      },
+    ],
+  },
+}
+const as = (dough: string, shape: string) => ({ worked: workedAs(dough, shape, machines), kitchen: machines })
+const title = () => screen.getByRole('heading', { level: 1 }).textContent
+const pressedNames = (group: string) =>
+  within(screen.getByRole('group', { name: group }))
+    .getAllByRole('button')
+    .filter((button) => button.getAttribute('aria-pressed') === 'true')
+    .map((button) => button.textContent)
+
+afterEach(cleanup)
+
+it('what must be at hand is ticked by a press or a digit, and may be gone on without', async () => {
+  await beginBatch({ ...as('alk-low', 'alk-medium-wavy'), upTo: 'ready' })
+  expect(title()).toBe('At hand first')
+  const list = screen.getByRole('list', { name: 'At hand' })
+  expect(list.textContent).toContain('Gloves and eye protection')
+  expect(list.textContent).toContain('its handle in')
+  fireEvent.keyDown(window, { key: '1' })
+  await settle()
+  expect((await benchState()).ticked).toEqual(['scale'])
+  await press(/^Gloves/)
+  expect((await benchState()).ticked).toContain('gloves')
+  await press(/^Gloves/)
+  expect((await benchState()).ticked).not.toContain('gloves')
+  await press(/^Go on without \d+/)
+  expect(title()).toBe('Weigh the flour')
+})
+
+it('a steaming potato waits to be weighed, and less potato brings less flour and salt', async () => {
+  await beginBatch({ ...as('gn-potato', 'potato-ridged'), upTo: 'prepare' })
+  expect(title()).toBe('Let it steam off')
+  expect(screen.getByText(/Below 45 °C before the flour/)).toBeTruthy()
+  await press(/^Start the clock/)
+  await press(/^Steamed off/)
+  const { plan } = await openBatch(BATCH)
+  const base = plan.rows.find((row) => row.part === 'base')!
+  const flour = plan.rows.find((row) => row.part === 'flour')!
+  await typeInto(`${base.name}, grams on the scale`, String(Math.round(base.weighedG / 2)))
+  await press(/^Weighed, go on/)
+  const { weighedG } = await benchState()
+  expect(weighedG[flour.key]! / flour.weighedG).toBeCloseTo(0.5, 1)
+})
+
+it('kneaded by hand or in the mixer: other minutes, other words, the same dough', async () => {
+  await beginBatch({ ...as('alk-high', 'alk-thick-hand'), upTo: 'knead' })
+  expect(pressedNames('Who kneads')).toEqual([expect.stringContaining('By hand')])
+  await press(/^In the mixer/)
+  expect((await benchState()).workedBy).toBe('mixer')
+  expect(screen.getByText('Moving hooks')).toBeTruthy()
+  await press(/^Start kneading/)
+  const { plan } = await openBatch(BATCH)
+  const step = plan.steps.find((each) => each.kind === 'knead')!
+  if (step.kind !== 'knead') throw new Error('no knead')
+  const [low, high] = step.mixer!
+  expect((await benchState()).timers[step.id]!.minutes).toBe(Math.round((low + high) / 2))
+})
+
+it('felt again while it is kneaded: the family’s own sign, and a spoon where it is not so', async () => {
+  await beginBatch({ minutesAgo: 40, upTo: 'knead' }, { type: 'poured', grams: 402 })
+  expect(screen.getByRole('region', { name: 'Feel it again' }).textContent).toContain('firm as modelling clay')
+  await press('It does not feel so')
+  await press(/^2/)
+  await press(/^Add \d+ g water/)
+  const { additions, done } = await benchState()
+  expect(additions).toHaveLength(2)
+  expect(done).not.toContain('knead')
+})
+
+it('folds are counted one by one, doubling the layers; the roller’s passes follow in order', async () => {
+  await beginBatch({ ...as('alk-low', 'alk-medium-wavy'), upTo: 'fold' })
+  await press(/^Fold 1 done/)
+  await press(/^Fold 2 done/)
+  expect(screen.getByText('layers').parentElement!.textContent).toContain('4')
+  await press(/^Smooth already/)
+  await press(/^Start the rest/)
+  await press(/^Rested, go on/)
+  expect(title()).toBe('Thin the sheet')
+  expect(screen.getByText(/pass 1 of \d/)).toBeTruthy()
+  await press(/^Pass 1 done/)
+  expect(screen.getByText(/pass 2 of \d/)).toBeTruthy()
+  await press(/^Undo/)
+  expect(screen.getByText(/pass 1 of \d/)).toBeTruthy()
+  await press(/^Thin enough, go on/)
+  expect(title()).toMatch(/^Cut: /)
+  await press(/^Cut, go on/)
+  expect((await benchState()).shapedPieces).toBeGreaterThan(100)
+})
+
+it('without a roller the pin thins it, to the same thickness', async () => {
+  const bare = { ...machines, gear: { ...machines.gear, rollers: [] } }
+  await beginBatch({ worked: workedAs('soft-hand', 'ribbons', bare), kitchen: bare, upTo: 'thin' })
+  expect(screen.getByText(/With the pin/)).toBeTruthy()
+  await press(/^Thin enough, go on/)
+  expect(title()).toMatch(/^Cut: /)
+})
+
+it('crumb through the press: what to feed, and a clock for its barrel by its own name', async () => {
+  await beginBatch({ ...as('sw-crumb', 'ridged-tubes'), upTo: 'feed' })
+  expect(screen.getByText('feed').parentElement!.textContent).toContain('6 g')
+  expect(screen.getByText(/^Counter press: \d+ min of running/)).toBeTruthy()
+  await press(/^Time its \d+ min/)
+  expect(screen.getByRole('list', { name: 'Other clocks' }).textContent).toContain('rest the barrel')
+  await press(/^Stop rest the barrel/)
+  expect((await benchState()).timers['own-1']!.stage).toBe('stopped')
+})
+
+it('lumps are weighed one by one, and those off are named', async () => {
+  const plan = await beginBatch({ minutesAgo: 90, upTo: 'divide' }, { type: 'poured', grams: 402 })
+  const { record } = await import('../../storage/index.ts').then(({ repository }) => repository)
+  await record(BATCH, [
+    { id: 'l1', at: plan.at, type: 'lumped', grams: 40 },
+    { id: 'l2', at: plan.at, type: 'lumped', grams: 64 },
+  ])
+  await settle()
+  expect(screen.getByText(/2 of \d+ weighed/).textContent).toContain('40 g is off')
+})
+
+it('pot, fridge or rack: what is chosen decides what comes next', async () => {
+  await beginBatch({ minutesAgo: 90, upTo: 'then' }, { type: 'poured', grams: 402 })
+  fireEvent.keyDown(window, { key: '3' })
+  await press(/^On the rack space|^On the rack$/)
+  expect(title()).toBe('On the rack')
+  const figures = screen.getByText('now').parentElement!.textContent!
+  const dry = screen.getByText(/^dry, at/).parentElement!.textContent!
+  const grams = (text: string) => Number(/(\d{3,4}) g/.exec(text)![1])
+  // 48 of water on 100 of flour: some two thirds are left at 12.5 %.
+  expect(grams(dry) / grams(figures.replace('now', ''))).toBeGreaterThan(0.62)
+  expect(grams(dry) / grams(figures.replace('now', ''))).toBeLessThan(0.74)
+  await press(/^On the rack, go on/)
+  expect(title()).toBe('How did it come out?')
+  await press(/^Undo/)
+  await press(/^Undo/)
+  await press(/Into the fridge/)
+  await press(/^Into the fridge space|^Into the fridge$/)
+  expect(title()).toBe('Kept in the fridge')
+  await press(/^Out, to the pot/)
+  expect(title()).toBe('Cook')
+})
+
+it('batter is dropped potful by potful, each with its own minutes', async () => {
+  await beginBatch(
+    { ...as('batter-board', 'board-scraped'), minutesAgo: 60, upTo: 'drop' },
+    { type: 'poured', grams: 900 },
+  )
+  await press(/^They are in/)
+  const again = screen.queryByRole('button', { name: /the next potful in: 2 of/ })
+  if (again) {
+    fireEvent.click(again)
+    await settle()
+    expect((await benchState()).ticked).toEqual(['drop-1'])
+  }
+  await press(/^All cooked/)
+  const { plan, events } = await openBatch(BATCH)
+  expect(replay(plan, events).done).toContain('drop')
+  expect(title()).toBe('How was it to eat?')
+})
+
+it('wrappers are filled: so much in each, and how long the skin stands it', async () => {
+  await beginBatch(
+    { ...as('wrapper-hot', 'pan-wrapper'), minutesAgo: 60, upTo: 'fill' },
+    { type: 'poured', grams: 500 },
+  )
+  expect(screen.getByText(/min until the skin goes soft/)).toBeTruthy()
+  await press(/^Filled and sealed/)
+  expect((await benchState()).done).toContain('fill')
+})
+
+it('pulled noodles: lumps, doublings and strands, then straight to the pot', async () => {
+  await beginBatch(
+    { ...as('pulled-soft', 'fold-pulled'), minutesAgo: 60, upTo: 'pull' },
+    { type: 'poured', grams: 500 },
+  )
+  const strands = within(screen.getByRole('list', { name: 'Strands by doubling' })).getAllByRole('listitem')
+  expect(strands[0]!.textContent).toMatch(/^1 ×/)
+  expect(strands[1]!.textContent).toMatch(/^2 ×/)
+  await press(/^Pulled, go on/)
+  expect(title()).toBe('Cook')
+})
