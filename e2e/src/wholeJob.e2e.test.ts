@@ -55,7 +55,7 @@ it('six portions of a hand shape, from the first screen to the log and through a
   await pressStarting(page, 'Start the rest')
   await pressStarting(page, 'Rested, go on')
   await pressStarting(page, 'Divided, go on')
-  await pressStarting(page, 'Rolled and cut, go on')
+  await pressStarting(page, 'Ropes cut, go on')
   await fill(page, 'Pieces made', '650')
   await pressStarting(page, 'Shaped, go on')
   await pressStarting(page, 'To the pot')

@@ -1,8 +1,18 @@
-import { emptyWorkspace, readWorkspaceFile, replay, type Batch, type BenchEvent } from '@harina/core'
+import {
+  batchSchema,
+  currentStep,
+  emptyWorkspace,
+  FILE_VERSION,
+  readWorkspaceFile,
+  replay,
+  type Batch,
+  type BenchEvent,
+} from '@harina/core'
 import sample from '@harina/core/fixtures/workspace-1.harina.json'
+import sample3 from '@harina/core/fixtures/workspace-3.harina.json'
 import { Dexie } from 'dexie'
 import { HarinaDatabase } from './database.ts'
-import { createRepository } from './repository.ts'
+import { createRepository, PartWorkedOn, type Repository } from './repository.ts'
 
 const read = readWorkspaceFile(JSON.stringify(sample))
 if (!read.ok) throw new Error(read.problem.code)
@@ -89,7 +99,7 @@ it('seeds a browser once, and never over work', async () => {
   expect((await used.workspace()).formulas).toEqual([])
 })
 
-it('a browser that holds version 1 finds everything again in version 2', async () => {
+it('a browser that holds version 1 finds everything again in this one', async () => {
   const old = new Dexie('was-1')
   old.version(1).stores({
     formulas: 'id',
@@ -111,9 +121,74 @@ it('a browser that holds version 1 finds everything again in version 2', async (
   old.close()
 
   const read = await createRepository(new HarinaDatabase('was-1')).workspace()
-  const file = { format: 'harina', version: 2, exportedAt: '2031-01-01T10:00:00.000+00:00', ...read }
+  const file = { format: 'harina', version: FILE_VERSION, exportedAt: '2031-01-01T10:00:00.000+00:00', ...read }
   expect(readWorkspaceFile(JSON.stringify(file))).toMatchObject({ ok: true })
   expect(read.formulas).toHaveLength(sample.formulas.length)
   expect(read.batches.map((batch) => batch.id).sort()).toEqual([first!.id, 'running'].sort())
   expect(read.draft?.sheet.schools).toEqual({})
+})
+
+it('a browser that holds version 3 finds its open batch at the step where it stood', async () => {
+  const old = new Dexie('was-3')
+  old.version(3).stores({
+    formulas: 'id',
+    lots: 'id',
+    ingredients: 'id',
+    shapes: 'id',
+    gear: 'id',
+    drafts: 'id',
+    closedBatches: 'id',
+    openBatches: 'id',
+    events: '[batch+seq], batch',
+    marks: 'id',
+  })
+  const { plan } = sample3.batches[0]!
+  const at = '2031-03-01T09:00:00.000+00:00'
+  await old.table('gear').add(sample3.gear)
+  await old.table('openBatches').add({ id: 'running', plan })
+  await old.table('events').bulkAdd(
+    ['flour', 'water', 'pour'].map((step, seq) => ({
+      batch: 'running',
+      seq,
+      event: { id: `e${seq}`, at, type: 'step-done', step },
+    })),
+  )
+  old.close()
+  const repository = createRepository(new HarinaDatabase('was-3'))
+  const [batch] = await repository.openBatches()
+  expect(batchSchema.safeParse(batch).error?.issues ?? []).toEqual([])
+  expect(currentStep(batch!.plan, replay(batch!.plan, batch!.events))?.id).toBe('feel')
+  expect((await repository.gear())!.kneads).toBe('hand')
+  expect(await repository.photosOf('running')).toEqual([])
+})
+
+describe('a dough split in two', () => {
+  const at = (n: number) => `2031-03-01T09:00:0${n}.000+00:00`
+  const split: BenchEvent = { id: 's', at: at(5), type: 'split', keeps: 0.5, other: 'part', part: 'kept' }
+  const undo: BenchEvent = { id: 'u', at: at(6), type: 'undone', events: ['s'] }
+  const running = async () => {
+    const { repository } = fresh()
+    await repository.startBatch('whole', workspace.batches[0]!.plan)
+    await repository.record('whole', [{ id: 'p', at: at(1), type: 'poured', grams: 200 }])
+    await repository.record('whole', [split])
+    return repository
+  }
+  const ids = async (repository: Repository) => (await repository.openBatches()).map(({ id }) => id).sort()
+
+  it('is two batches from the moment it is recorded, and one again once it is undone', async () => {
+    const repository = await running()
+    expect(await ids(repository)).toEqual(['part', 'whole'])
+    await repository.record('whole', [undo])
+    expect(await ids(repository)).toEqual(['whole'])
+    await repository.record('whole', [{ id: 'r', at: at(7), type: 'undone', events: ['u'] }])
+    expect(await ids(repository)).toEqual(['part', 'whole'])
+  })
+
+  it('cannot be undone once the other part was worked on, and then nothing at all is recorded', async () => {
+    const repository = await running()
+    await repository.record('part', [{ id: 'n', at: at(6), type: 'noted', text: 'mine' }])
+    await expect(repository.record('whole', [undo])).rejects.toThrow(PartWorkedOn)
+    expect((await repository.openBatches()).find(({ id }) => id === 'whole')!.events).toHaveLength(2)
+    expect(await ids(repository)).toEqual(['part', 'whole'])
+  })
 })

@@ -1,6 +1,6 @@
-/** A line to a scale in a browser that has none: the test says what it shows and when it is lost. */
+/** A line to the kitchen's instruments in a browser that has none: the test says what they show and when they are lost. */
 import { act } from '@testing-library/react'
-import type { ScaleAct, ScaleReading } from '@harina/core'
+import type { AirAct, AirReading, ScaleAct, ScaleReading } from '@harina/core'
 
 class Line {
   static open: Line[] = []
@@ -15,7 +15,7 @@ class Line {
 }
 
 export function playScale() {
-  const acts: ScaleAct[] = []
+  const acts: (ScaleAct | AirAct)[] = []
   let answers = true
   Object.defineProperty(globalThis, 'EventSource', { value: Line, configurable: true, writable: true })
   Object.defineProperty(globalThis, 'fetch', {
@@ -23,11 +23,11 @@ export function playScale() {
     writable: true,
     value: (_: string, { body }: { body: string }) => {
       if (!answers) return Promise.reject(new Error('nobody there'))
-      acts.push(JSON.parse(body) as ScaleAct)
+      acts.push(JSON.parse(body) as ScaleAct | AirAct)
       return Promise.resolve({ ok: true, status: 204 })
     },
   })
-  const say = (reading: ScaleReading) =>
+  const say = (reading: ScaleReading | AirReading) =>
     act(() => Line.open.forEach((line) => line.onmessage?.({ data: JSON.stringify(reading) })))
   return {
     acts,

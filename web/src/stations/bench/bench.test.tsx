@@ -142,7 +142,7 @@ it('lumps and pieces are of the dough that is there', async () => {
   const lumps = Number(/lumps(\d+)/.exec(screen.getByText('lumps').parentElement?.textContent ?? '')?.[1])
   expect(lumps).toBeLessThan(11)
   await press(/^Divided, go on/)
-  await press(/^Rolled and cut, go on/)
+  await press(/^Ropes cut, go on/)
   await typeInto('Pieces made', '612')
   await press(/^Shaped, go on/)
   expect((await state()).shapedPieces).toBe(612)

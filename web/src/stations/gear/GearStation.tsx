@@ -20,11 +20,13 @@ const Bench: Shelf = ({ kitchen: { gear } }) => (
   <div className="grid grid-cols-1 gap-x-10 gap-y-6 lg:grid-cols-3">
     <div className="flex flex-col gap-6">
       <Tools gear={gear} />
-      <ScaleChecks gear={gear} />
       <Heat gear={gear} />
     </div>
     <Places gear={gear} />
-    <Vessels gear={gear} />
+    <div className="flex flex-col gap-6">
+      <ScaleChecks gear={gear} />
+      <Vessels gear={gear} />
+    </div>
   </div>
 )
 

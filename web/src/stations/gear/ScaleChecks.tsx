@@ -9,6 +9,9 @@ import { QuantityField } from '../../ui/QuantityField.tsx'
 import { useUnits } from '../../ui/units.ts'
 import { Section } from './Section.tsx'
 
+/** As finely as it was written. */
+const fineness = (grams: number) => (grams % 1 === 0 ? 1 : 0.1)
+
 const put = (gear: Gear) => void repository.putGear(gear)
 
 function Verdict({ check }: { check: ScaleCheck }) {
@@ -17,7 +20,8 @@ function Verdict({ check }: { check: ScaleCheck }) {
   if (fine) return <span>true</span>
   return (
     <span className="font-semibold">
-      {offG > 0 ? 'reads high' : 'reads low'} by {mass(Math.abs(offG), 0.1)}, {formatNumber(Math.abs(offPercent), 1)} %
+      {offG > 0 ? 'reads high' : 'reads low'} by {mass(Math.abs(offG), check.stepG)},{' '}
+      {formatNumber(Math.abs(offPercent), 1)} %
       <span className="block font-normal text-second">
         Weighed on it alone, a formula keeps its shape; beside another scale or a jug it is off by{' '}
         {formatNumber(points, 1)} points. Level it, a fresh battery, then check again.
@@ -66,7 +70,7 @@ function NewCheck({ gear }: { gear: Gear }) {
         with{' '}
         <QuantityField
           label="Known weight"
-          shown={massFigure(knownG, 0.1)}
+          shown={massFigure(knownG, fineness(knownG))}
           unit="g"
           min={0.1}
           max={100_000}
@@ -77,7 +81,7 @@ function NewCheck({ gear }: { gear: Gear }) {
         {units.mass} showed{' '}
         <QuantityField
           label="What it showed"
-          shown={shownG === null ? '' : massFigure(shownG, 0.1)}
+          shown={shownG === null ? '' : massFigure(shownG, fineness(shownG))}
           unit="g"
           min={0}
           max={100_000}
@@ -103,7 +107,7 @@ export function ScaleChecks({ gear }: { gear: Gear }) {
           <li key={check.scale} className="border-b border-line py-1 text-[16px] leading-snug">
             <span className="head">{check.scale}</span>, {format(check.at, 'd MMM')}{' '}
             <span className="small">({formatDistanceToNowStrict(check.at)} ago)</span>: {mass(check.knownG, 0.1)} shown
-            as {mass(check.shownG, 0.1)}; <Verdict check={check} />
+            as {mass(check.shownG, check.stepG)}; <Verdict check={check} />
           </li>
         ))}
       </ul>

@@ -1,7 +1,12 @@
 import { gearSchema, toFile } from '@harina/core'
 import { cleanup } from '@testing-library/react'
+import { preferred } from '../../state/preferencesSlice.ts'
+import { store } from '../../state/store.ts'
 import { repository } from '../../storage/index.ts'
+import { playScale } from '../../testing/playScale.ts'
+import { playVoice } from '../../testing/playVoice.ts'
 import {
+  act,
   fireEvent,
   press,
   putWorkspace,
@@ -268,4 +273,65 @@ it('every refusal says that nothing was changed', () => {
     'file-broken',
   ])
     expect(fileProblemWords({ code })).toMatch(/Nothing was changed\.$/)
+})
+
+it('a scale is checked with a known weight, dated, and told when it is off', async () => {
+  await openBench()
+  fireEvent.change(screen.getByLabelText('Which scale'), { target: { value: 'Pocket scale' } })
+  await typeInto('Known weight', '100')
+  await typeInto('What it showed', '100.6')
+  await press('Write the check down')
+  const [check] = (await repository.gear())!.scaleChecks
+  expect(check).toMatchObject({ scale: 'Pocket scale', knownG: 100, shownG: 100.6, stepG: 0.1 })
+  expect(Math.abs(Date.parse(check!.at) - Date.now())).toBeLessThan(10_000)
+  expect(screen.getByRole('list', { name: 'Scale checks' }).textContent).toContain('reads high by 0.6 g')
+  fireEvent.change(screen.getByLabelText('Which scale'), { target: { value: 'Bench scale' } })
+  await typeInto('Known weight', '500')
+  await typeInto('What it showed', '500')
+  await press('Write the check down')
+  expect(screen.getByRole('list', { name: 'Scale checks' }).textContent).toMatch(/Bench scale.*true/)
+  expect(gearSchema.safeParse(await repository.gear()).success).toBe(true)
+})
+
+it('who kneads and where the bench stands are gear', async () => {
+  await openBench()
+  await press('In a mixer')
+  fireEvent.click(screen.getByLabelText('The bench stands in Lamp room'))
+  await settle()
+  const gear = (await repository.gear())!
+  expect([gear.kneads, gear.benchPlace]).toEqual(['mixer', gear.places[1]!.id])
+})
+
+it('a reading of the air sensor is taken for a place; lost, it says so and nothing changes', async () => {
+  const air = playScale()
+  act(() => void store.dispatch(preferred({ air: false })))
+  await openBench()
+  await press('Read the air sensor')
+  const say = (store: number, room: number) =>
+    air.say({
+      shows: 'air',
+      store: { temperatureC: 15.2, rhPercent: store },
+      room: { temperatureC: 26.4, rhPercent: room },
+    })
+  say(84, 39)
+  fireEvent.click(screen.getByRole('button', { name: 'Sea store: take the store probe' }))
+  await settle()
+  expect((await repository.gear())!.places[0]).toMatchObject({ temperatureC: 15.2, rhPercent: 84 })
+  await press('A pot boils in the room')
+  expect(air.acts).toEqual([{ act: 'steam', probe: 'room' }])
+  air.lose()
+  expect(screen.getByText(/The air sensor is gone/)).toBeTruthy()
+  expect(screen.queryByRole('button', { name: 'Sea store: take the store probe' })).toBeNull()
+  await press('Without it')
+  expect(store.getState().preferences.air).toBe(false)
+})
+
+it('steps and timers are spoken where the browser has a voice', async () => {
+  const said = playVoice()
+  await openFiles()
+  fireEvent.click(screen.getByLabelText(/Steps and timers are spoken/))
+  expect(said()).toEqual(['Steps and timers are spoken'])
+  fireEvent.click(screen.getByLabelText('Bigger type at the bench'))
+  expect(store.getState().preferences).toMatchObject({ voice: true, big: true })
+  act(() => void store.dispatch(preferred({ voice: false, big: false })))
 })

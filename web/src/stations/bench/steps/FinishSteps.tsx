@@ -95,7 +95,7 @@ export function ThenStep() {
       <div className="flex flex-wrap items-center gap-x-12 gap-y-4 border-t border-line pt-4">
         {shape && <ShapeEngraving shape={shape} width={360} height={220} withScale />}
         <p className="figure text-[26px] leading-snug">
-          {formatNumber(state.shapedPieces ?? made.pieces, 0)} of {batch.plan.shape.name.toLowerCase()}
+          {formatNumber(state.shapedPieces ?? made.pieces, 0)} × {batch.plan.shape.name}
           <br />
           <span className="text-[44px] font-semibold">{mass(made.usableG, batch.plan.scaleStepG)}</span>
         </p>
@@ -182,6 +182,7 @@ export function DryStep() {
         Of every {mass(100)} on the tray, {mass(driedG(plan, state, 100), 0.1)} are left when it is dry enough to keep.
         {shape?.keep.driedMonths && ` Then it keeps about ${shape.keep.driedMonths} months, dry and dark.`}
       </p>
+      {shape && <ShapeEngraving shape={shape} width={360} height={220} withScale />}
     </StepSheet>
   )
 }

@@ -164,7 +164,7 @@ export function RollStep() {
   const { batch, state } = running
   const { plan } = batch
   const { blank } = plan.shape
-  const { length, gapFigure, units, mass } = useUnits()
+  const { length, lengthFigure, units, mass } = useUnits()
   const made = benchPieces(plan, state)
   const family = useFamily(plan)
   const shape = useKitchen()?.shapes.get(plan.shape.id)
@@ -174,7 +174,7 @@ export function RollStep() {
     <StepSheet
       title="Roll the ropes"
       lead={shape?.board}
-      action={{ label: 'Rolled and cut, go on', run: () => void finishStep(batch) }}
+      action={{ label: 'Ropes cut, go on', run: () => void finishStep(batch) }}
       aside={
         <>
           <Note title="From the middle out">
@@ -189,8 +189,8 @@ export function RollStep() {
       }
     >
       <div className="flex flex-wrap items-end gap-x-12 gap-y-4">
-        <Big label="thick" figure={gapFigure(blank.diameterMm)} unit={units.length} />
-        <Big label="cut every" figure={gapFigure(blank.cutMm)} unit={units.length} />
+        <Big label="thick" figure={lengthFigure(blank.diameterMm)} unit={units.length} />
+        <Big label="cut every" figure={lengthFigure(blank.cutMm)} unit={units.length} />
       </div>
       {rope && (
         <RopeOnBoard

@@ -208,7 +208,7 @@ export function CutStep() {
   const { blank } = plan.shape
   const sheet = useSheetPlan()
   const shape = useKitchen()?.shapes.get(plan.shape.id)
-  const { gapFigure, length, units, mass } = useUnits()
+  const { length, lengthFigure, units, mass } = useUnits()
   const { made, field, finish } = useCounted('cut')
   if (blank.type !== 'sheet') return null
   return (
@@ -231,7 +231,7 @@ export function CutStep() {
       }
     >
       <div className="flex flex-wrap items-end gap-x-12 gap-y-4">
-        <Big label="width" figure={gapFigure(blank.widthMm)} unit={units.length} />
+        <Big label="width" figure={lengthFigure(blank.widthMm)} unit={units.length} />
         <Big label="length" figure={length(blank.lengthMm)} unit="" small />
       </div>
       {field}
@@ -250,7 +250,7 @@ export function StampStep() {
   const sheet = useSheetPlan()
   const cut = blankCut(blank)
   const thin = plan.steps.find((step) => step.kind === 'thin')
-  const { gapFigure, units, mass } = useUnits()
+  const { lengthFigure, units, mass } = useUnits()
   const { made, field, finish } = useCounted('stamp')
   const sizeMm = blank.type === 'disc' ? blank.diameterMm : blank.type === 'sheet' ? blank.widthMm : 0
   const stamped = sheet?.stamped
@@ -276,7 +276,12 @@ export function StampStep() {
     >
       <div className="flex flex-wrap items-end gap-x-12 gap-y-4">
         <Big label="pieces" figure={formatNumber(total, 0)} unit="" />
-        <Big label={blank.type === 'disc' ? 'across' : 'square'} figure={gapFigure(sizeMm)} unit={units.length} small />
+        <Big
+          label={blank.type === 'disc' ? 'across' : 'square'}
+          figure={lengthFigure(sizeMm)}
+          unit={units.length}
+          small
+        />
       </div>
       {sheet && thin?.roller && cut && 'stamp' in cut && (
         <StampLayout widthMm={thin.roller.widthMm} plan={sheet} stamp={cut.stamp} family={family} />
