@@ -2,6 +2,7 @@
 import {
   DESK,
   mixToTheFeel,
+  onTo,
   openBrowser,
   openPage,
   PHONE,
@@ -9,6 +10,7 @@ import {
   pressStarting,
   sees,
   serveSite,
+  takeToBench,
   type Size,
 } from '@harina/e2e/harness'
 import { fileURLToPath } from 'node:url'
@@ -139,7 +141,6 @@ const shots: readonly Shot[] = [
     },
   },
   { name: 'shapes', at: '/shape/library', shows: '107 shapes', size: { width: 1280, height: 2920 }, before: allDrawn },
-  { name: 'bench-rest', at: '/bench', shows: 'Rest, wrapped' },
   { name: 'log', at: '/log/demo-6', shows: 'Gale' },
   { name: 'gear', at: '/gear', shows: 'Where flour stands' },
   { name: 'gear-sacks', at: '/gear/sacks', shows: 'Ingredients of your own' },
@@ -163,13 +164,25 @@ async function keep(name: string): Promise<void> {
 }
 
 for (const shot of shots) await take(shot)
-// The batch at the feel is still running: the same step on a phone and by lamplight.
+// The batch at the feel is still running beside others: a roller by lamplight, all of them in lanes, the feel on a phone.
 const feel = new URL(page.url()).pathname
+async function begin(formula: string, until: string): Promise<void> {
+  await page.goto(new URL('/formula', site.url).href, { waitUntil: 'networkidle0' })
+  await takeToBench(page, formula)
+  await onTo(page, until)
+}
 await prefer('lamp')
-await page.goto(new URL(feel, site.url).href, { waitUntil: 'networkidle0' })
-await sees(page, 'How does it feel?')
+await begin('Signal noodles', 'Thin the sheet')
+await page.keyboard.press('Space')
+await sees(page, 'pass 2 of')
 await keep('bench-lamp')
 await prefer('day')
+await begin('Scraper drops', 'Rest, wrapped')
+await page.keyboard.press('Space')
+await page.goto(new URL('/bench/all', site.url).href, { waitUntil: 'networkidle0' })
+await sees(page, 'Thick where it wants hands')
+await keep('bench-lanes')
+await page.goto(new URL(feel, site.url).href, { waitUntil: 'networkidle0' })
 await page.setViewport(PHONE)
 await page.reload({ waitUntil: 'networkidle0' })
 await sees(page, 'How does it feel?')

@@ -93,6 +93,14 @@ it('crumb for the press is fed, batter is dropped, gnocchi is folded onto a base
   expect(stepOf(gnocchi, 'knead')).toMatchObject({ how: 'fold', mixer: null })
 })
 
+it('what holds milk, curd or egg, and what is filled, is not offered the rack', () => {
+  const dries = (dough: string, shape: string) => stepOf(stepsFor(dough, shape), 'then').dries
+  expect(dries('sw-hand', 'little-ears')).toBe(true)
+  expect(dries('gn-curd-semolina', 'curd-hollows')).toBe(false)
+  expect(dries('gn-curd-semolina', 'one-dent-shells')).toBe(false)
+  expect(dries('wrapper-hot', 'pan-wrapper')).toBe(false)
+})
+
 it('pulled belts: three rounds of rest and kneading; pulled noodles go straight into the pot', () => {
   const belts = kinds(stepsFor('pulled-belt', 'belt-pulled'))
   expect(belts.filter((kind) => kind === 'knead')).toHaveLength(4)

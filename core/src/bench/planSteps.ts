@@ -1,7 +1,7 @@
 /** From formula, family, method, school and machines to the steps of one batch. */
 import { scald, temperMinutes } from '../heat/index.ts'
 import { positionOf } from '../schools/index.ts'
-import type { CourseStep, Dough, Shape } from '../shape/index.ts'
+import type { CourseStep, Dough } from '../shape/index.ts'
 import type { Worked } from '../sheet/computeSheet.ts'
 import { placeOf, type Kitchen } from '../sheet/kitchen.ts'
 import { readyItems } from './ready.ts'
@@ -225,12 +225,13 @@ function shapingSteps({ worked, kitchen }: Making): readonly PlannedStep[] {
   return blank.type === 'rope' ? [step('divide'), step('roll'), formed, ...fill] : [step('divide'), formed, ...fill]
 }
 
-function finishSteps(shape: Shape): readonly PlannedStep[] {
+function finishSteps({ shape, dough }: Pick<Worked, 'shape' | 'dough'>): readonly PlannedStep[] {
   if (shape.method === 'drop') return [{ id: 'drop', kind: 'drop' }]
   const { airBeforeCookMin, keep } = shape
   const cook: PlannedStep = { id: 'cook', kind: 'cook', how: shape.heat ?? 'boil' }
   if (airBeforeCookMin[1] === 0) return [cook]
-  const dries = keep.driedMonths !== null && shape.fillingG === undefined
+  // Milk, curd and egg do not dry safely in room air.
+  const dries = keep.driedMonths !== null && shape.fillingG === undefined && !dough.cautions.includes('egg-dairy')
   return [{ id: 'then', kind: 'then', minutes: airBeforeCookMin, fridgeDays: keep.fridgeDays, dries }, cook]
 }
 
@@ -260,7 +261,7 @@ export function planSteps(worked: Worked, kitchen: Kitchen): readonly PlannedSte
     ...(worked.water.totalG > 0 ? [{ id: 'water', kind: 'water' } as const] : []),
     ...courseSteps(making, rolled),
     ...shapingSteps(making),
-    ...finishSteps(worked.shape),
+    ...finishSteps(worked),
     { id: 'verdict', kind: 'verdict' },
   ]
   return [{ id: 'ready', kind: 'ready', items: [...readyItems(worked, kitchen, steps)] }, ...steps]

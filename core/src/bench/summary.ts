@@ -1,13 +1,15 @@
 import { lotKey } from '../sheet/kitchen.ts'
 import type { Batch } from '../records/documents.ts'
 import { bowlBasis14, bowlOnRule } from './bowl.ts'
-import { corrections, replay, type BenchState } from './fold.ts'
-import type { Feel, Plan } from './schema.ts'
+import { corrections, replay, standing, type BenchState } from './fold.ts'
+import type { BenchEvent, Feel, Plan } from './schema.ts'
 
 export interface BatchSummary {
   readonly id: string
   readonly plan: Plan
   readonly state: BenchState
+  /** What was recorded and not taken back, in order, as it was put right. */
+  readonly entries: readonly BenchEvent[]
   /** Hydration in the bowl at the end, percent on the 14 % basis. */
   readonly basis14: number
   /** Where the bowl ended on its own rule. */
@@ -32,6 +34,7 @@ export function summarise({ id, plan, events }: Batch): BatchSummary {
     id,
     plan,
     state,
+    entries: standing(events),
     basis14: bowlBasis14(plan, state),
     onRule: bowlOnRule(plan, state),
     lastFeel: state.feels.at(-1)?.feel ?? null,

@@ -70,6 +70,34 @@ export async function pourAll(page: Page): Promise<void> {
   }
 }
 
+/** From the formula station, a formula of the book to its first step at the bench. */
+export async function takeToBench(page: Page, formula: string): Promise<void> {
+  await press(page, 'Formula book')
+  await press(page, formula)
+  await page.waitForFunction(() => !document.querySelector('[role=dialog]'))
+  await press(page, 'Take to the bench')
+  await sees(page, 'At hand first')
+}
+
+/** The main action of each step, until one is entitled so; every dough feels right. */
+export async function onTo(page: Page, words: string): Promise<void> {
+  const title = () => page.$eval('#work h1', (heading) => heading.textContent)
+  for (let n = 0; n < 40; n += 1) {
+    const now = await title()
+    if (now.startsWith(words)) return
+    if (now.startsWith('How does it feel')) {
+      await page.keyboard.press('3')
+      await sees(page, 'It only needs time now.')
+    }
+    const before = await page.$eval('#work', (work) => work.textContent)
+    await page.keyboard.press('Space')
+    await page.waitForFunction((was) => document.querySelector('#work')?.textContent !== was, {}, before)
+    // What the tap stored comes back in its own time.
+    await new Promise((resolve) => setTimeout(resolve, 100))
+  }
+  throw new Error(`never came to ${words}, but to ${await title()}`)
+}
+
 /** From the sheet on paper to the word for how the dough feels, the way the plan says. */
 export async function mixToTheFeel(page: Page): Promise<void> {
   await press(page, 'Take to the bench')

@@ -71,7 +71,7 @@ export async function settle(): Promise<void> {
   await readOpen()
 }
 
-export async function typeInto(label: string, text: string): Promise<void> {
+export async function typeInto(label: string | RegExp, text: string): Promise<void> {
   const field = await screen.findByLabelText(label)
   fireEvent.focus(field)
   fireEvent.change(field, { target: { value: text } })

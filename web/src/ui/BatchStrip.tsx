@@ -21,7 +21,7 @@ function Tab({ to, ink, name, note, paper }: TabProps) {
       to={to}
       style={{ borderTopColor: ink, borderTopStyle: paper ? 'dashed' : 'solid' }}
       className={({ isActive }) =>
-        `flex h-[58px] min-w-0 max-w-[220px] shrink flex-col justify-center border-t-[6px] border-r border-r-line px-3 md:px-4 ${
+        `flex h-[58px] max-w-[220px] min-w-[104px] shrink flex-col md:min-w-0 justify-center border-t-[6px] border-r border-r-line px-3 md:px-4 ${
           isActive ? '-mb-px bg-sheet pb-px' : 'bg-ground'
         }`
       }
@@ -40,7 +40,11 @@ export function BatchStrip({ children }: { children?: ReactNode }) {
   const family = (dough: string): Family => kitchen?.doughs.get(dough)?.family ?? 'semolina'
   return (
     <header className="flex h-[58px] shrink-0 items-stretch border-b border-ink bg-ground">
-      <nav aria-label="Doughs" className="flex min-w-0 flex-1 items-stretch overflow-hidden" data-screen-only>
+      <nav
+        aria-label="Doughs"
+        className="flex min-w-0 flex-1 items-stretch overflow-x-auto overflow-y-hidden md:overflow-hidden"
+        data-screen-only
+      >
         {sheet && <Tab paper to="/formula" ink={familyInk[family(sheet.dough)]} name={sheet.name} note="on paper" />}
         {batches.map((running) => (
           <Tab

@@ -225,14 +225,8 @@ function RunningSheet({ running, step }: { running: RunningBatch; step: PlannedS
   return (
     <BenchViewContext value={view}>
       <Banners running={running} />
-      {state.paused ? (
-        <SetAside paused={state.paused} />
-      ) : (
-        <>
-          <StepLine steps={steps} done={state.done} current={step} shown={shown} onLook={lookAt} />
-          <Sheet key={shown.id} />
-        </>
-      )}
+      <StepLine steps={steps} done={state.done} current={step} shown={shown} onLook={lookAt} />
+      {state.paused && live ? <SetAside paused={state.paused} /> : <Sheet key={shown.id} />}
       <BenchFoot running={running} onOpen={setPanel} />
       {Open && (
         <Suspense>

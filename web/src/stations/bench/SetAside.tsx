@@ -2,7 +2,10 @@ import { liveTimers } from '@harina/core'
 import { format, formatDistanceStrict } from 'date-fns'
 import { recordTap } from '../../state/recordTap.ts'
 import { stepName } from '../../ui/words.ts'
+import { InTheBowl } from './steps/BowlRule.tsx'
 import { Big, Note, StepSheet, useBench } from './StepSheet.tsx'
+
+const MINUTE_MS = 60_000
 
 /** A batch that waits for its maker: what it stands at, and what has gone on without them. */
 export function SetAside({ paused }: { paused: { readonly at: string; readonly why: string } }) {
@@ -24,11 +27,12 @@ export function SetAside({ paused }: { paused: { readonly at: string; readonly w
     >
       <Big
         label={`since ${format(paused.at, 'HH:mm')}`}
-        figure={formatDistanceStrict(paused.at, nowMs)}
+        figure={nowMs - Date.parse(paused.at) < MINUTE_MS ? 'just now' : formatDistanceStrict(paused.at, nowMs)}
         unit=""
         small
       />
       {step && <p className="text-[18px]">It stands at: {stepName(step).toLowerCase()}.</p>}
+      <InTheBowl />
     </StepSheet>
   )
 }

@@ -165,7 +165,7 @@ export function StepSheet({ title, lead, action, second, onDigit, aside, childre
     <div className="flex flex-col gap-5 lg:grid lg:min-h-0 lg:flex-1 lg:grid-cols-[minmax(0,1fr)_310px] lg:grid-rows-[minmax(0,1fr)_auto] lg:gap-x-7 lg:gap-y-0">
       <section
         aria-label={title}
-        className="flex min-w-0 flex-col gap-4 pb-2 *:shrink-0 lg:row-span-2 lg:min-h-0 lg:overflow-y-auto"
+        className="flex min-w-0 flex-col gap-4 pb-2 *:shrink-0 lg:row-span-2 lg:pl-px lg:min-h-0 lg:overflow-y-auto"
       >
         <div>
           <h1 className="head text-[26px] leading-tight md:text-[32px]">{title}</h1>

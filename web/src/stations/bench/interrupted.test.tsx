@@ -90,10 +90,10 @@ it('a mistaken figure is put right beside what was written, and the bowl follows
   await press('What happened')
   const entry = () =>
     within(screen.getByRole('list', { name: 'Entries' }))
-      .getByText(/poured 4020 g/)
+      .getByText(/4020 g of water in/)
       .closest('li')!
   fireEvent.click(within(entry()).getByRole('button', { name: /^Put right/ }))
-  await typeInto('Right figure of poured 4020 g', '402')
+  await typeInto(/^Right figure of 4020 g of water in/, '402')
   await press('So it was')
   expect((await benchState()).pouredG).toBe(402)
   expect(entry().textContent).toContain('put right: 402')

@@ -23,8 +23,7 @@ function Verdict({ check }: { check: ScaleCheck }) {
       {offG > 0 ? 'reads high' : 'reads low'} by {mass(Math.abs(offG), check.stepG)},{' '}
       {formatNumber(Math.abs(offPercent), 1)} %
       <span className="block font-normal text-second">
-        Weighed on it alone, a formula keeps its shape; beside another scale or a jug it is off by{' '}
-        {formatNumber(points, 1)} points. Level it, a fresh battery, then check again.
+        {formatNumber(points, 1)} points beside another scale or a jug. Level it, renew the battery, check again.
       </span>
     </span>
   )
@@ -101,13 +100,13 @@ function NewCheck({ gear }: { gear: Gear }) {
 export function ScaleChecks({ gear }: { gear: Gear }) {
   const { mass } = useUnits()
   return (
-    <Section title="Is it true?" lead="A weight you know, on a level scale that has been on for a minute.">
+    <Section title="Is it true?" lead="A weight you know, on a level scale.">
       <ul aria-label="Scale checks">
         {lastOfEach(gear.scaleChecks).map((check) => (
           <li key={check.scale} className="border-b border-line py-1 text-[16px] leading-snug">
             <span className="head">{check.scale}</span>, {format(check.at, 'd MMM')}{' '}
-            <span className="small">({formatDistanceToNowStrict(check.at)} ago)</span>: {mass(check.knownG, 0.1)} shown
-            as {mass(check.shownG, check.stepG)}; <Verdict check={check} />
+            <span className="small">({formatDistanceToNowStrict(check.at)} ago)</span>:{' '}
+            {mass(check.knownG, check.stepG)} shown as {mass(check.shownG, check.stepG)}; <Verdict check={check} />
           </li>
         ))}
       </ul>

@@ -167,7 +167,7 @@ export function Heat({ gear }: { gear: Gear }) {
       <p className="mb-1">
         Water from the tap <QuantityField {...tap} className={figure} /> {words.units.temperature}
       </p>
-      <div role="group" aria-label="Who kneads" className="mb-2 flex">
+      <div role="group" aria-label="Who kneads" className="my-2 flex">
         {(['hand', 'mixer'] as const).map((by) => (
           <button
             key={by}

@@ -4,13 +4,11 @@ import {
   formatPercent,
   formatPoints,
   plannedOnRule,
-  stepsOf,
-  type Addition,
   type BatchSummary,
+  type BenchEvent,
   type PlannedRow,
 } from '@harina/core'
 import { format } from 'date-fns'
-import { useMemo } from 'react'
 import { useNavigate } from 'react-router'
 import { draftOpened } from '../../state/draftSlice.ts'
 import { useAppDispatch } from '../../state/store.ts'
@@ -18,8 +16,9 @@ import { PlanRule } from '../../ui/rule/PlanRule.tsx'
 import type { RuleMark } from '../../ui/rule/ruleLayout.ts'
 import { ruleLabel } from '../../ui/rule/ruleLabel.ts'
 import { PhotoRow, usePhotos } from '../../ui/PhotoRow.tsx'
-import { useUnits, type Worded } from '../../ui/units.ts'
-import { feelWords, timerName, verdictWords } from '../../ui/words.ts'
+import { useEntryWords } from '../../ui/useEntryWords.ts'
+import { useUnits } from '../../ui/units.ts'
+import { verdictWords } from '../../ui/words.ts'
 
 /** The batch's sheet on paper again; its flour has learned, so the water starts from what was accepted. */
 export function StartNext({ batch }: { batch: BatchSummary }) {
@@ -119,34 +118,39 @@ function PlannedRows({ batch: { plan, state } }: { batch: BatchSummary }) {
   )
 }
 
-type Moment = { readonly at: string; readonly words: string; readonly strong?: boolean }
+/** Told elsewhere on the page, or only of use at the bench. */
+const UNTOLD: ReadonlySet<BenchEvent['type']> = new Set([
+  'weighed',
+  'step-done',
+  'sampled',
+  'lumped',
+  'noted',
+  'judged',
+])
 
-const additionWords = ({ what, grams, from, to }: Addition, index: number, { mass }: Worded): string =>
-  `${mass(grams, grams < 3 ? 0.1 : 1)} ${what}${index === 0 && what === 'water' ? ', first stop' : ''}: ${formatPercent(from)} to ${formatPercent(to)} %`
+function Story({ batch: { plan, state, entries } }: { batch: BatchSummary }) {
+  const wordsOf = useEntryWords(plan, state)
+  const told = entries.flatMap((event) => {
+    const words = UNTOLD.has(event.type) ? null : wordsOf(event)
+    return words === null ? [] : [{ event, words }]
+  })
+  return (
+    <ol aria-label="What happened" className="text-[16px] leading-snug">
+      <Moment at={plan.at} words="taken to the bench" />
+      {told.map(({ event, words }) => (
+        <Moment key={event.id} at={event.at} words={words} strong={event.type === 'felt'} />
+      ))}
+    </ol>
+  )
+}
 
-function momentsOf({ plan, state }: BatchSummary, worded: Worded): readonly Moment[] {
-  const steps = stepsOf(plan, state)
-  const moments: Moment[] = [
-    { at: plan.at, words: 'taken to the bench' },
-    ...state.additions.map((addition, index) => ({ at: addition.at, words: additionWords(addition, index, worded) })),
-    ...state.feels.map(({ at, feel }) => ({ at, words: `felt ${feelWords[feel]}`, strong: true })),
-    ...Object.entries(state.timers).map(([id, timer]) => {
-      const step = steps.find((each) => each.id === id) ?? null
-      return {
-        at: timer.startedAt,
-        words: `${timerName({ ...timer, id, step })}, ${formatNumber(timer.minutes, 0)} min set`,
-      }
-    }),
-    ...(state.end
-      ? [
-          {
-            at: state.end.at,
-            words: state.end.how === 'abandoned' ? `given up: ${state.end.reason}` : 'written in the log',
-          },
-        ]
-      : []),
-  ]
-  return moments.sort((a, b) => Date.parse(a.at) - Date.parse(b.at))
+function Moment({ at, words, strong = false }: { at: string; words: string; strong?: boolean }) {
+  return (
+    <li className="flex gap-3 py-0.5">
+      <span className="figure w-12 shrink-0 text-second">{format(at, 'HH:mm')}</span>
+      <span className={strong ? 'head' : ''}>{words}</span>
+    </li>
+  )
 }
 
 function Fact({ label, figure, note }: { label: string; figure: string; note?: string | undefined }) {
@@ -163,7 +167,6 @@ export function BatchPage({ batch }: { batch: BatchSummary }) {
   const { plan, state, thirst, corrections, onRule, basis14 } = batch
   const worded = useUnits()
   const photos = usePhotos(batch.id)
-  const moments = useMemo(() => momentsOf(batch, worded), [batch, worded])
   return (
     <article className="flex flex-col gap-4">
       <header>
@@ -221,14 +224,7 @@ export function BatchPage({ batch }: { batch: BatchSummary }) {
       {photos.length > 0 && <PhotoRow photos={photos} plan={plan} />}
       <div className="grid items-start gap-x-8 gap-y-4 md:grid-cols-2">
         <PlannedRows batch={batch} />
-        <ol aria-label="What happened" className="text-[16px] leading-snug">
-          {moments.map((moment, index) => (
-            <li key={index} className="flex gap-3 py-0.5">
-              <span className="figure w-12 shrink-0 text-second">{format(moment.at, 'HH:mm')}</span>
-              <span className={moment.strong ? 'head' : ''}>{moment.words}</span>
-            </li>
-          ))}
-        </ol>
+        <Story batch={batch} />
       </div>
     </article>
   )

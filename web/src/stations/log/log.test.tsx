@@ -23,9 +23,9 @@ it('tells a batch from beginning to end: planned, poured, felt, corrected, judge
   const story = screen.getByRole('list', { name: 'What happened' }).textContent ?? ''
   for (const words of [
     'taken to the bench',
-    'first stop',
+    'of water in: 0.0 to ',
     'felt crumbling',
-    'g flour',
+    'g of flour in',
     'kneading',
     'resting',
     'cooking, 5 min set',

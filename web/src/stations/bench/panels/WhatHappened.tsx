@@ -5,9 +5,9 @@ import { useState } from 'react'
 import { recordTap } from '../../../state/recordTap.ts'
 import { QuantityField } from '../../../ui/QuantityField.tsx'
 import { SidePanel } from '../../../ui/SidePanel.tsx'
+import { useEntryWords } from '../../../ui/useEntryWords.ts'
 import { useUnits } from '../../../ui/units.ts'
 import { useBench } from '../StepSheet.tsx'
-import { useEntryWords } from './useEntryWords.ts'
 
 const unitOf = (event: BenchEvent): Unit => (event.type === 'shaped' ? 'count' : event.type === 'cooked' ? 'min' : 'g')
 
@@ -80,7 +80,7 @@ function Entry({ event, figure, words, takenBack }: EntryProps) {
 export default function WhatHappened({ onClose }: { onClose: () => void }) {
   const { running } = useBench()
   const { events } = running.batch
-  const wordsOf = useEntryWords(running)
+  const wordsOf = useEntryWords(running.batch.plan, running.state)
   const live = new Map(standing(events).map((event) => [event.id, event]))
   const told = events.flatMap((event) => {
     const words = wordsOf(event)

@@ -46,14 +46,14 @@ export function Jug({ totalG, startG, pouredG, stepG }: Props) {
         <g key={line.text}>
           <path
             d={`M2 ${y(line.at)}H${width + 2}L${width + 14} ${line.place}`}
-            stroke={line.strong ? 'var(--semolina)' : 'var(--ink)'}
+            stroke={line.strong ? 'var(--family)' : 'var(--ink)'}
             strokeWidth={line.strong ? 3.5 : 1.5}
             fill="none"
           />
           <text
             x={width + 20}
             y={line.place + 5}
-            className={line.strong ? 'fill-semolina text-[17px] font-semibold' : 'fill-ink text-[16px]'}
+            className={line.strong ? 'fill-(--family) text-[17px] font-semibold' : 'fill-ink text-[16px]'}
           >
             {line.text}
           </text>

@@ -1,25 +1,37 @@
-import { formatNumber, stepsOf, type BenchEvent } from '@harina/core'
-import type { RunningBatch } from '../../../ui/batches.ts'
-import { useUnits } from '../../../ui/units.ts'
-import { feelWords, stepName, timerName, verdictWords } from '../../../ui/words.ts'
+import {
+  formatNumber,
+  formatPercent,
+  stepsOf,
+  type Addition,
+  type BenchEvent,
+  type BenchState,
+  type Plan,
+} from '@harina/core'
+import { useUnits } from './units.ts'
+import { feelWords, stepName, timerName, verdictWords } from './words.ts'
 
 /** What an entry of the book says; null for what is only a mark of another. */
-export function useEntryWords({ batch: { plan }, state }: RunningBatch): (event: BenchEvent) => string | null {
+export function useEntryWords(plan: Plan, state: BenchState): (event: BenchEvent) => string | null {
   const { mass } = useUnits()
   const steps = stepsOf(plan, state)
   const step = (id: string) => steps.find((each) => each.id === id) ?? null
   const grams = (value: number) => mass(value, value < 10 ? 0.1 : plan.scaleStepG)
+  /** Where it took the bowl. */
+  const moved = (event: BenchEvent, what: Addition['what']): string => {
+    const addition = state.additions.find((each) => each.at === event.at && each.what === what)
+    return addition ? `: ${formatPercent(addition.from)} to ${formatPercent(addition.to)} %` : ''
+  }
   const timer = (id: string, name?: string) => timerName({ id, name: name ?? null, step: step(id) })
   return (event) => {
     switch (event.type) {
       case 'weighed':
         return `${plan.rows.find((row) => row.key === event.row)?.name ?? event.row}: ${grams(event.grams)}`
       case 'poured':
-        return `poured ${grams(event.grams)}`
+        return `${grams(event.grams)} of water in${moved(event, 'water')}`
       case 'added-flour':
-        return `${grams(event.grams)} of flour in`
+        return `${grams(event.grams)} of flour in${moved(event, 'flour')}`
       case 'jar-weighed':
-        return `jar of board flour: ${grams(event.grams)}`
+        return `the jar of board flour at ${grams(event.grams)}${moved(event, 'flour')}`
       case 'felt':
         return `felt ${feelWords[event.feel]}`
       case 'timer-started':
