@@ -51,6 +51,14 @@ it('a batch from the sheet to the log without touching the mouse', async () => {
   await sees(page, 'written in the log')
 })
 
+it('a word said with a finger, then the space bar: it goes on, and does not say the word again', async () => {
+  const page = await openPage(here.visit, here.site.url)
+  await mixToTheFeel(page)
+  await page.locator('[aria-label="How does it feel?"] button:nth-of-type(3)').click()
+  await sees(page, 'It only needs time now.')
+  await go(page, 'Heel of the hand')
+})
+
 it('two doughs run side by side; what is done to one is not done to the other', async () => {
   const page = await openPage(here.visit, here.site.url)
   await mixToTheFeel(page)

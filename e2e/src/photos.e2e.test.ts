@@ -3,7 +3,7 @@ import type { WorkspaceFile } from '@harina/core'
 import { mkdtemp, writeFile } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { catchDownloads, follow, openPage, press, sees } from './harness/index.ts'
+import { bringBack, catchDownloads, clearWorkspace, follow, openPage, press, sees } from './harness/index.ts'
 import { useSite } from './useSite.ts'
 
 const here = useSite('file')
@@ -51,16 +51,9 @@ it('a large photo is drawn down, told about, exported, and comes back with the w
   expect(photos).toMatchObject([{ batch: 'demo-running', step: 'rest', type: 'image/jpeg', note: 'Before the roll' }])
   expect(photos[0]!.base64.length).toBeLessThan(drawn.length)
 
-  await press(page, 'Clear this workspace')
-  await page.waitForSelector('[role=dialog] input[type=checkbox]')
-  await page.click('[role=dialog] input[type=checkbox]')
-  await press(page, 'Clear it')
+  await clearWorkspace(page)
   await follow(page, 'Files and device')
-  const back = await page.waitForSelector('input[type=file]')
-  await back!.uploadFile(exported.path)
-  await sees(page, '13 batches')
-  await press(page, 'Bring it in')
-  await sees(page, 'Brought in')
+  await bringBack(page, exported.path, 13)
   await page.goto(new URL('/bench/demo-running', here.site.url).href, { waitUntil: 'networkidle0' })
   await press(page, 'Photos')
   await page.waitForSelector('ul[aria-label=Photos] img')

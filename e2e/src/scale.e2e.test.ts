@@ -1,28 +1,24 @@
 /** A batch weighed and poured on the scale that ships with the product: over-poured, the line lost, nothing lost. */
+import type { ScaleAct } from '@harina/core'
 import type { Page } from 'puppeteer-core'
-import { openPage, press, pressStarting, sees, textOf, valueOf } from './harness/index.ts'
+import {
+  actOnScale,
+  keptEvents,
+  openPage,
+  press,
+  pressStarting,
+  scaleRestsAt,
+  sees,
+  textOf,
+  valueOf,
+} from './harness/index.ts'
 import { useSite } from './useSite.ts'
 
 const here = useSite('file')
 let page: Page
 
-const act = (body: object) =>
-  fetch(new URL('/instruments/scale', here.site.url), {
-    method: 'POST',
-    headers: { 'Content-Type': 'application/json' },
-    body: JSON.stringify(body),
-  }).then((answer) => expect(answer.status).toBe(204))
-
-/** The display has come to rest within a gram of it. */
-const restsAt = (grams: number) =>
-  page.waitForFunction(
-    (wanted) => {
-      const shown = document.querySelector('[data-steady=true]')?.textContent ?? ''
-      return Math.abs(Number(/-?[\d.]+/.exec(shown)?.[0]) - wanted) <= 1
-    },
-    { timeout: 15_000 },
-    grams,
-  )
+const act = (body: ScaleAct) => actOnScale(here.site.url, body)
+const restsAt = (grams: number) => scaleRestsAt(page, grams)
 const FLOUR = 'Remilled durum R-34, grams on the scale'
 
 beforeAll(async () => {
@@ -74,19 +70,9 @@ it('over-poured: the flour that brings it back, in one press, and it is in the b
   await sees(page, 'How does it feel?')
   await page.reload({ waitUntil: 'networkidle0' })
   await sees(page, 'How does it feel?')
-  const kept = await page.evaluate(
-    () =>
-      new Promise<{ type: string; grams?: number }[]>((resolve, reject) => {
-        const opening = indexedDB.open('harina')
-        opening.onerror = () => reject(new Error('no store'))
-        opening.onsuccess = () => {
-          const rows = opening.result.transaction('events').objectStore('events').getAll()
-          rows.onsuccess = () =>
-            resolve(rows.result.map((row: { event: { type: string; grams?: number } }) => row.event))
-        }
-      }),
-  )
+  const kept = Object.values(await keptEvents(page)).flat()
   const flour = kept.find((event) => event.type === 'added-flour')
-  expect(flour!.grams).toBeGreaterThan(50)
-  expect(kept.some((event) => event.type === 'poured' && Math.abs((event.grams ?? 0) - 520) <= 1)).toBe(true)
+  expect(flour).toMatchObject({ type: 'added-flour' })
+  expect(flour?.type === 'added-flour' && flour.grams).toBeGreaterThan(50)
+  expect(kept.some((event) => event.type === 'poured' && Math.abs(event.grams - 520) <= 1)).toBe(true)
 })

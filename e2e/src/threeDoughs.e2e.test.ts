@@ -2,15 +2,18 @@
  * A morning at the bench: three doughs at once on the played scale, one over-poured, the scale lost in between, the device
  * asleep, the browser killed. Nothing is lost, and no clock is wrong.
  */
-import type { BenchEvent } from '@harina/core'
+import type { ScaleAct } from '@harina/core'
 import type { Page } from 'puppeteer-core'
 import {
+  actOnScale,
+  keptEvents,
   onTo,
   openBrowser,
   openPage,
   pourAll,
   press,
   pressStarting,
+  scaleRestsAt,
   sees,
   takeToBench,
   textOf,
@@ -22,42 +25,9 @@ const here = useSite('file')
 let page: Page
 const paths: Record<string, string> = {}
 
-const act = (body: object) =>
-  fetch(new URL('/instruments/scale', here.site.url), {
-    method: 'POST',
-    headers: { 'Content-Type': 'application/json' },
-    body: JSON.stringify(body),
-  }).then((answer) => expect(answer.status).toBe(204))
-
-const restsAt = (grams: number) =>
-  page.waitForFunction(
-    (wanted) => {
-      const shown = document.querySelector('[data-steady=true]')?.textContent ?? ''
-      return Math.abs(Number(/-?[\d.]+/.exec(shown)?.[0]) - wanted) <= 1
-    },
-    { timeout: 20_000 },
-    grams,
-  )
+const act = (body: ScaleAct) => actOnScale(here.site.url, body)
+const restsAt = (grams: number) => scaleRestsAt(page, grams)
 const goTo = (path: string) => page.goto(new URL(path, here.site.url).href, { waitUntil: 'networkidle0' })
-
-/** Every event in this browser, by batch. */
-const kept = () =>
-  page.evaluate(
-    () =>
-      new Promise<Record<string, BenchEvent[]>>((resolve, reject) => {
-        const opening = indexedDB.open('harina')
-        opening.onerror = () => reject(new Error('no store'))
-        opening.onsuccess = () => {
-          const rows = opening.result.transaction('events').objectStore('events').getAll()
-          rows.onsuccess = () => {
-            const byBatch: Record<string, BenchEvent[]> = {}
-            for (const { batch, event } of rows.result as { batch: string; event: BenchEvent }[])
-              (byBatch[batch] ??= []).push(event)
-            resolve(byBatch)
-          }
-        }
-      }),
-  )
 
 async function take(formula: string): Promise<void> {
   await goTo('/formula')
@@ -135,12 +105,12 @@ it('the third: a batter that rests; now three are in their lanes, the one that w
 it('the browser is killed: every event is there, and the clocks have not stopped', async () => {
   await goTo(paths['Scraper drops']!)
   await sees(page, 'left')
-  const [before, left, at] = [await kept(), await secondsLeft(), Date.now()]
+  const [before, left, at] = [await keptEvents(page), await secondsLeft(), Date.now()]
   await here.visit.kill()
   here.visit = await openBrowser(here.visit.profile)
   page = await openPage(here.visit, new URL(paths['Scraper drops']!, here.site.url).href)
   await sees(page, 'left')
-  expect(await kept()).toEqual(before)
+  expect(await keptEvents(page)).toEqual(before)
   const gone = (Date.now() - at) / 1000
   expect(Math.abs(left - gone - (await secondsLeft()))).toBeLessThan(2)
 })
@@ -155,7 +125,7 @@ it('asleep for an hour: what was due in it rings once each, over by as much as i
   await sees(page, 'has rested')
   const call = await page.$eval('[aria-label="Timers ringing"]', (element) => element.textContent ?? '')
   for (const name of ['Scraper drops', 'Gale noodles', 'Stiff semolina']) expect(call.split(name).length - 1).toBe(1)
-  const events = await kept()
+  const events = await keptEvents(page)
   const id = /[^/]+$/.exec(paths['Scraper drops']!)![0]
   const started = events[id]!.find((event) => event.type === 'timer-started' && event.timer === 'rest')!
   const due = Date.parse(started.at) + (started as { minutes: number }).minutes * 60_000

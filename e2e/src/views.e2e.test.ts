@@ -125,6 +125,15 @@ const views: readonly View[] = [
       await sees(page, 'None of this batch yet')
     },
   },
+  {
+    name: 'a card for the wall',
+    path: '/bench',
+    shows: 'Rest, wrapped',
+    open: async (page) => {
+      await press(page, 'Card')
+      await sees(page, 'In this order')
+    },
+  },
   { name: 'lanes', path: '/bench/all', shows: 'Thick where it wants hands' },
   { name: 'lanes on a phone', path: '/bench/all', shows: 'Thick where it wants hands', size: PHONE },
   { name: 'log', path: '/log', shows: '12 batches' },

@@ -2,7 +2,9 @@
 import type { WorkspaceFile } from '@harina/core'
 import {
   at,
+  bringBack,
   catchDownloads,
+  clearWorkspace,
   fill,
   follow,
   mixToTheFeel,
@@ -83,10 +85,7 @@ it('six portions of a hand shape, from the first screen to the log and through a
   const exported = await downloads.next()
   const before = JSON.parse(exported.text) as WorkspaceFile
   expect(before.batches).toHaveLength(14)
-  await press(page, 'Clear this workspace')
-  await page.waitForSelector('[role=dialog] input[type=checkbox]')
-  await page.click('[role=dialog] input[type=checkbox]')
-  await press(page, 'Clear it')
+  await clearWorkspace(page)
   await follow(page, 'Sacks and jars')
   await sees(page, 'Your sacks would stand here.')
   await page.goto(new URL('/log', here.site.url).href, { waitUntil: 'networkidle0' })
@@ -94,11 +93,7 @@ it('six portions of a hand shape, from the first screen to the log and through a
 
   await follow(page, 'Gear')
   await follow(page, 'Files and device')
-  const input = await page.waitForSelector('input[type=file]')
-  await input!.uploadFile(exported.path)
-  await sees(page, '14 batches')
-  await press(page, 'Bring it in')
-  await sees(page, 'Brought in')
+  await bringBack(page, exported.path, 14)
   await page.goto(new URL(logPath, here.site.url).href, { waitUntil: 'networkidle0' })
   await sees(page, 'Even pieces. ‹b>Again‹/b> on Saturday.')
   expect(await page.$eval('article', (article) => article.innerText)).toBe(logText)

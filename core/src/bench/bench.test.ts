@@ -410,3 +410,14 @@ it('with less in the sack the salt and the jug follow, whatever is weighed after
   const state = replay(plan, [stamp({ type: 'weighed', row: 'flour', grams: 226 }, 1)])
   expect(doughG(plan, { ...state, pouredG: waterTargets(plan, state).totalG })).toBeCloseTo((452 + 217 + 5) / 2, 6)
 })
+
+it('of a dough for two shapes, the batch’s own pieces are of its share, and the rest is named', () => {
+  const worked = computeSheet({ ...testSheet, alsoShapes: [{ by: 'share', shape: 'pips', percent: 25 }] }, testKitchen)
+  if (!worked.ok) throw new Error(worked.problem.code)
+  const shared = planBatch(worked.value, testKitchen, plan.at, null)
+  expect(shared.also).toEqual([{ id: 'pips', name: 'pips', share: 0.25 }])
+  expect(shared.shape.share).toBeCloseTo(0.75, 9)
+  expect(shared.shape.pieces).toBe(Math.floor(plan.shape.pieces * 0.75 + 1e-9))
+  const poured = replay(shared, [stamp({ type: 'poured', grams: 217 }, 1)])
+  expect(benchPieces(shared, poured).usableG).toBeCloseTo(0.75 * 674 * 0.98, 6)
+})

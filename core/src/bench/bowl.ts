@@ -49,9 +49,13 @@ export function doughG(plan: Plan, state: Contents): number {
   return flourG(plan, state) + state.pouredG + saltG(plan, state) + others
 }
 
-/** The dough that is really there, less what is lost on the way, cut as planned. */
+/** All of the dough less what is lost on the way, g. */
+export const usableDoughG = (plan: Plan, state: Contents): number =>
+  doughG(plan, state) * (1 - plan.sheet.lossPercent / 100)
+
+/** The dough that is really there, less what is lost on the way and what goes into other shapes, cut as planned. */
 export function benchPieces(plan: Plan, state: Contents): Pieces & { readonly usableG: number } {
-  const usableG = doughG(plan, state) * (1 - plan.sheet.lossPercent / 100)
+  const usableG = usableDoughG(plan, state) * plan.shape.share
   return { usableG, ...piecesOf(plan.shape.blank, usableG, plan.densityGPerCm3, plan.boardMm) }
 }
 

@@ -1,6 +1,7 @@
 import type { Lot } from '../records/documents.ts'
 import type { Worked, WorkedRow } from '../sheet/computeSheet.ts'
 import { placeOf, type Kitchen } from '../sheet/kitchen.ts'
+import { shapeParts } from '../sheet/shapeParts.ts'
 import type { Window } from '../shape/index.ts'
 import { planSteps, roomC } from './planSteps.ts'
 import type { Plan, PlannedRow } from './schema.ts'
@@ -28,12 +29,25 @@ const shifted = ({ low, best, high }: Window, points: number): Window => ({
   high: high + points,
 })
 
+/** How the usable dough is shared out; a sheet whose other shapes ask for more than there is gives all to its own. */
+function shares(worked: Worked, kitchen: Kitchen): Pick<Plan, 'also'> & { readonly share: number } {
+  const parts = shapeParts(worked, kitchen)
+  if (!parts.ok || worked.usableG <= 0) return { share: 1, also: [] }
+  const [main, ...others] = parts.value.map((part) => ({
+    id: part.shape.id,
+    name: part.shape.name,
+    share: Math.min(1, part.doughG / worked.usableG),
+  }))
+  return { share: main?.share ?? 1, also: others }
+}
+
 /**
  * The plan a batch runs with: a copy of the sheet and of every figure that mattered that day, so that later changes to
  * formula, lot or store do not touch a batch that has begun.
  */
 export function planBatch(worked: Worked, kitchen: Kitchen, at: string, formula: string | null): Plan {
   const { dough, shape, cut, batch, practice, control } = worked
+  const { share, also } = shares(worked, kitchen)
   const place = placeOf(worked.sheet, kitchen.gear)
   return {
     at,
@@ -60,9 +74,11 @@ export function planBatch(worked: Worked, kitchen: Kitchen, at: string, formula:
       name: shape.name,
       blank: shape.blank,
       pieceG: cut.pieceG,
-      pieces: cut.pieces,
+      pieces: Math.floor(cut.pieces * share + 1e-9),
+      share,
       window: control.by === 'base' ? worked.match.window : shifted(worked.match.window, worked.flourShift),
     },
+    also: [...also],
     minutes: { cook: shape.cookFreshMin, drink: dough.drinkMin },
     steps: [...planSteps(worked, kitchen)],
     kneads: kitchen.gear.kneads,

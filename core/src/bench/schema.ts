@@ -63,9 +63,13 @@ export const planSchema = z.strictObject({
     blank: blankSchema,
     pieceG: mass,
     pieces: z.number().int().min(0),
+    /** Of the usable dough; the rest is cut into other shapes. */
+    share: z.number().min(0).max(1),
     /** In the dough's control variable: the 14 % basis, or flour on the base. */
     window: z.strictObject({ low: z.number(), best: z.number(), high: z.number() }),
   }),
+  /** What else the dough is cut into, with its share of it. */
+  also: z.array(z.strictObject({ id: idSchema, name: nameSchema, share: z.number().min(0).max(1) })).max(8),
   minutes: z.strictObject({ cook: span, drink: z.number() }),
   steps: z.array(plannedStepSchema).min(1).max(80),
   /** Who kneads, unless the batch says otherwise. */

@@ -41,6 +41,8 @@ function plan3to4(plan: Loose): Loose {
   const minutes = (plan['minutes'] ?? {}) as Loose
   return {
     ...plan,
+    shape: one(plan['shape'], (shape) => ({ ...shape, share: 1 })),
+    also: [],
     minutes: { cook: minutes['cook'], drink: minutes['drink'] },
     steps: oldSteps(plan),
     kneads: 'hand',

@@ -134,3 +134,20 @@ export async function chord(
   await page.keyboard.press(key)
   await page.keyboard.up(modifier)
 }
+
+/** From the files shelf: everything is cleared. */
+export async function clearWorkspace(page: Page): Promise<void> {
+  await press(page, 'Clear this workspace')
+  await page.waitForSelector('[role=dialog] input[type=checkbox]')
+  await page.click('[role=dialog] input[type=checkbox]')
+  await press(page, 'Clear it')
+}
+
+/** From the files shelf: a file is brought in, once so many batches were found in it. */
+export async function bringBack(page: Page, path: string, batches: number): Promise<void> {
+  const input = await page.waitForSelector('input[type=file]')
+  await (input as ElementHandle<HTMLInputElement>).uploadFile(path)
+  await sees(page, `${batches} batches`)
+  await press(page, 'Bring it in')
+  await sees(page, 'Brought in')
+}

@@ -13,6 +13,7 @@ import { isTyping } from '../../ui/keys.ts'
 import { useKitchen } from '../../ui/kitchen.tsx'
 import { useRunningBatches, type RunningBatch } from '../../ui/batches.ts'
 import { useUnits, type Worded } from '../../ui/units.ts'
+import { useKeyIsTaken } from '../../ui/useKeyIsTaken.ts'
 import { useNow } from '../../ui/useNow.ts'
 import { stepName } from '../../ui/words.ts'
 import { Lanes } from './Lanes.tsx'
@@ -36,6 +37,7 @@ const panels = {
   happened: lazy(() => import('./panels/WhatHappened.tsx')),
   timer: lazy(() => import('./panels/OwnTimer.tsx')),
   photos: lazy(() => import('./panels/Photos.tsx')),
+  card: lazy(() => import('./panels/Card.tsx')),
 } as const
 type Panel = keyof typeof panels
 
@@ -193,6 +195,7 @@ function BenchFoot({ running, onOpen }: { running: RunningBatch; onOpen: (panel:
       {link('Something is wrong', () => onOpen('trouble'))}
       {link('A timer', () => onOpen('timer'))}
       {link('Photos', () => onOpen('photos'))}
+      {link('Card', () => onOpen('card'))}
       {link('Interrupted', () => onOpen('interrupt'))}
       <span className="small ml-auto hidden truncate lg:inline">
         {state.hands?.taken ? `${state.hands.who} · ` : ''}
@@ -216,7 +219,11 @@ function RunningSheet({ running, step }: { running: RunningBatch; step: PlannedS
   const steps = useMemo(() => stepsOf(batch.plan, state), [batch.plan, state])
   const { shown, lookAt, live, back } = useLooking(steps, step)
   const [panel, setPanel] = useState<Panel | null>(null)
-  const view = useMemo(() => ({ running, step: shown, live, back, nowMs }), [running, shown, live, back, nowMs])
+  const keyIsTaken = useKeyIsTaken()
+  const view = useMemo(
+    () => ({ running, step: shown, live, back, nowMs, keyIsTaken }),
+    [running, shown, live, back, nowMs, keyIsTaken],
+  )
   const Sheet = sheets[shown.kind]
   const Open = panel && panels[panel]
   useEffect(() => {

@@ -7,6 +7,7 @@ import { callsOf, callWords, type Calling, type RunningBatch } from '../../ui/ba
 import { familyInk } from '../../ui/family.tsx'
 import { useKitchen } from '../../ui/kitchen.tsx'
 import { isTyping } from '../../ui/keys.ts'
+import { useKeyIsTaken } from '../../ui/useKeyIsTaken.ts'
 import { useNow } from '../../ui/useNow.ts'
 import { useWidth } from '../../ui/useWidth.ts'
 import { stepName } from '../../ui/words.ts'
@@ -120,14 +121,14 @@ function Lane({ calling, nowMs, width }: { calling: Calling; nowMs: number; widt
 export function Lanes({ batches }: { batches: readonly RunningBatch[] }) {
   const nowMs = useNow()
   const navigate = useNavigate()
+  const keyIsTaken = useKeyIsTaken()
   const [measure, width] = useWidth(1000)
   const calls = callsOf(batches, nowMs)
   const first = calls[0]
   const open = () => first && void navigate(`/bench/${first.running.batch.id}`)
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      if (event.key !== ' ' || isTyping(event.target)) return
-      if (event.target instanceof HTMLElement && event.target.closest('button, a, [role=dialog]')) return
+      if (event.key !== ' ' || isTyping(event.target) || keyIsTaken(event.target)) return
       event.preventDefault()
       open()
     }

@@ -16,6 +16,8 @@ export interface BenchView {
   /** False while a step is only looked at. */
   readonly live: boolean
   readonly back: () => void
+  /** Whether a key is for what has the focus. */
+  readonly keyIsTaken: (target: EventTarget | null) => boolean
   readonly nowMs: number
 }
 
@@ -52,12 +54,12 @@ interface Props {
 }
 
 function useStepKeys(action: StepAction, onDigit: Props['onDigit']) {
+  const { keyIsTaken } = useBench()
   // Before the first paint: what can be seen can be pressed.
   useLayoutEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey) return
-      const onButton = event.target instanceof HTMLElement && event.target.closest('button, a, [role=dialog]')
-      if (event.key === ' ' && !onButton) {
+      if (event.key === ' ' && !keyIsTaken(event.target)) {
         event.preventDefault()
         if (!action.disabled && !event.repeat) action.run()
       } else if (/^[1-9]$/.test(event.key)) onDigit?.(Number(event.key))

@@ -20,6 +20,30 @@ function usePersistence() {
   return { kept, ask: () => void storage?.persist().then(setKept), possible: storage !== undefined }
 }
 
+interface TickProps {
+  readonly label: string
+  readonly on: boolean
+  readonly possible?: boolean
+  readonly onChange: (on: boolean) => void
+}
+
+function Tick({ label, on, possible = true, onChange }: TickProps) {
+  return (
+    <label className="flex min-h-11 items-center gap-2">
+      <input
+        type="checkbox"
+        className="size-5 accent-(--ink)"
+        checked={on}
+        disabled={!possible}
+        onChange={(event) => onChange(event.target.checked)}
+      />
+      {label}
+    </label>
+  )
+}
+
+const SPOKEN = 'Steps and timers are spoken'
+
 export function ThisDevice() {
   const dispatch = useAppDispatch()
   const { theme, sound, voice, big } = useApp((state) => state.preferences)
@@ -40,42 +64,22 @@ export function ThisDevice() {
         ))}
       </div>
       <p className="flex flex-wrap items-center gap-x-4 gap-y-1">
-        <label className="flex min-h-11 items-center gap-2">
-          <input
-            type="checkbox"
-            className="size-5 accent-(--ink)"
-            checked={sound}
-            onChange={(event) => dispatch(preferred({ sound: event.target.checked }))}
-          />
-          Timers are heard
-        </label>
+        <Tick label="Timers are heard" on={sound} onChange={(on) => dispatch(preferred({ sound: on }))} />
         <button type="button" className="quiet" onClick={() => void freeSound().then(ring)}>
           Hear the ring
         </button>
       </p>
       <p className="flex flex-wrap items-center gap-x-4 gap-y-1">
-        <label className="flex min-h-11 items-center gap-2">
-          <input
-            type="checkbox"
-            className="size-5 accent-(--ink)"
-            checked={voice}
-            disabled={!canSpeak()}
-            onChange={(event) => {
-              dispatch(preferred({ voice: event.target.checked }))
-              if (event.target.checked) speak('Steps and timers are spoken')
-            }}
-          />
-          Steps and timers are spoken{canSpeak() ? '' : ': this browser has no voice'}
-        </label>
-        <label className="flex min-h-11 items-center gap-2">
-          <input
-            type="checkbox"
-            className="size-5 accent-(--ink)"
-            checked={big}
-            onChange={(event) => dispatch(preferred({ big: event.target.checked }))}
-          />
-          Bigger type at the bench
-        </label>
+        <Tick
+          label={canSpeak() ? SPOKEN : `${SPOKEN}: this browser has no voice`}
+          on={voice}
+          possible={canSpeak()}
+          onChange={(on) => {
+            dispatch(preferred({ voice: on }))
+            if (on) speak(SPOKEN)
+          }}
+        />
+        <Tick label="Bigger type at the bench" on={big} onChange={(on) => dispatch(preferred({ big: on }))} />
       </p>
       <p className="small">
         {!possible

@@ -147,7 +147,10 @@ export default function LogStation() {
             </section>
             <div
               className={`min-h-0 lg:overflow-y-auto ${batchId === undefined ? 'hidden lg:block' : ''}`}
-              tabIndex={-1}
+              // The keys scroll a long story; where it fits they pass over it.
+              tabIndex={opened ? 0 : -1}
+              role="region"
+              aria-label="The batch"
             >
               {opened && (
                 <>

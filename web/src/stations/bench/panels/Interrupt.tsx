@@ -2,7 +2,6 @@
 import {
   backFromFridgeMin,
   benchPieces,
-  doughG,
   doughMoisture,
   formatNumber,
   plainTextFrom,
@@ -15,12 +14,16 @@ import { notify } from '../../../state/notify.ts'
 import { recordTap } from '../../../state/recordTap.ts'
 import { QuantityField } from '../../../ui/QuantityField.tsx'
 import { SidePanel } from '../../../ui/SidePanel.tsx'
-import { useRunningBatches } from '../../../ui/batches.ts'
+import { useRunningBatches, type RunningBatch } from '../../../ui/batches.ts'
 import { useKitchen } from '../../../ui/kitchen.tsx'
 import { useUnits } from '../../../ui/units.ts'
 import { useBench } from '../StepSheet.tsx'
 
 const reasons = ['Too wet to save', 'Too dry to save', 'Ran out of time', 'Not needed after all']
+
+/** There is a dough to put away or to cut in two: water is in it, or it is on its base. */
+const isMixed = ({ batch: { plan }, state }: RunningBatch): boolean =>
+  state.additions.length > 0 || (plan.control.by === 'base' && state.done.includes('flour'))
 
 function Way({ title, children }: { title: string; children: ReactNode }) {
   return (
@@ -101,8 +104,7 @@ function Tomorrow({ tap }: { tap: (action: BenchAction) => void }) {
   const dough = useKitchen()?.doughs.get(plan.sheet.dough)
   const hours = dough?.restColdH.high ?? 24
   const minutes = backFromFridgeMin(plan.roomC, doughMoisture(plan, running.state))
-  const wet = doughG(plan, running.state) > 0 && (running.state.additions.length > 0 || plan.control.by === 'base')
-  if (hours < 4 || !wet || running.step?.kind === 'temper') return null
+  if (hours < 4 || !isMixed(running) || running.step?.kind === 'temper') return null
   return (
     <Way title="Tomorrow, from the fridge">
       <p className="mb-2 leading-snug">
@@ -125,8 +127,7 @@ function SplitOff({ onDone }: { onDone: () => void }) {
   const [grams, setGrams] = useState<number | null>(null)
   const keeps = grams === null ? 0 : 1 - grams / wholeG
   const possible = grams !== null && keeps > 0.01 && keeps < 0.99
-  const mixed = state.additions.length > 0 || plan.control.by === 'base'
-  if (!mixed) return null
+  if (!isMixed(running)) return null
   const split = async () => {
     await recordTap(batch, { type: 'split', keeps, other: nanoid(), part: 'kept' })
     notify('It is two batches now', {

@@ -27,7 +27,8 @@ import { Big, Note, StepSheet, useBench, useStep } from '../StepSheet.tsx'
 import { BoardFlour } from './BoardFlour.tsx'
 import { EvenPieces } from './EvenPieces.tsx'
 import { HowTo } from './HowTo.tsx'
-import { useCounted } from './RollerSteps.tsx'
+import { OtherShapes } from './OtherShapes.tsx'
+import { useCounted } from './useCounted.tsx'
 
 function useFamily(plan: Plan) {
   return useKitchen()?.doughs.get(plan.sheet.dough)?.family ?? 'semolina'
@@ -138,6 +139,7 @@ export function DivideStep() {
             {rope ? `${length(rope.ropeMm)} of rope in all, ` : ''}
             {mass(made.usableG, plan.scaleStepG)} of dough.
           </Note>
+          <OtherShapes />
           <Note title="By weight">
             Cut with a scraper, no tearing. Between {mass(eachG - slackG, plan.scaleStepG)} and{' '}
             {mass(eachG + slackG, plan.scaleStepG)} is even enough; small bits go under, not on top.

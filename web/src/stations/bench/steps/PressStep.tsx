@@ -4,7 +4,8 @@ import { useKitchen } from '../../../ui/kitchen.tsx'
 import { ShapeEngraving } from '../../../ui/ShapeEngraving.tsx'
 import { useUnits } from '../../../ui/units.ts'
 import { Big, Note, StepSheet, useBench, useStep } from '../StepSheet.tsx'
-import { useCounted } from './RollerSteps.tsx'
+import { OtherShapes } from './OtherShapes.tsx'
+import { useCounted } from './useCounted.tsx'
 import { useOwnTimer } from './useOwnTimer.ts'
 
 function useRun(press: KeptPress | null) {
@@ -51,6 +52,7 @@ export function FeedStep() {
                 : `The crumb stands ${formatNumber(Math.abs(run.crumb.outsideBy), 1)} points too ${run.crumb.outsideBy < 0 ? 'dry for it, and strains it' : 'wet for it, and clogs it'}.`}
             </Note>
           )}
+          <OtherShapes />
           <Note title="Never a finger in the feed" grade="caution">
             Use the pusher. Plug out before the die comes off or anything is cleared; dies and barrels are hot after a
             run.

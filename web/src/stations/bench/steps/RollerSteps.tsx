@@ -9,10 +9,8 @@ import {
   type Pass,
   type SheetPlan,
 } from '@harina/core'
-import { useState, type ReactNode } from 'react'
 import { finishStep, recordTap } from '../../../state/recordTap.ts'
 import { useKitchen } from '../../../ui/kitchen.tsx'
-import { QuantityField } from '../../../ui/QuantityField.tsx'
 import { RollerStairs } from '../../../ui/RollerStairs.tsx'
 import { StampLayout } from '../../../ui/StampLayout.tsx'
 import { useUnits } from '../../../ui/units.ts'
@@ -20,6 +18,8 @@ import { problemWords } from '../../../ui/words.ts'
 import { Big, Note, StepSheet, useBench, useStep } from '../StepSheet.tsx'
 import { BoardFlour } from './BoardFlour.tsx'
 import { HowTo } from './HowTo.tsx'
+import { OtherShapes } from './OtherShapes.tsx'
+import { useCounted } from './useCounted.tsx'
 
 /** The dough that is really there, through the roller of the plan; null without a roller, or for what is not cut of a sheet. */
 function useSheetPlan(): SheetPlan | null {
@@ -147,6 +147,7 @@ export function ThinStep() {
       second={passes.length > 0 && tally.tick ? { label: 'Thin enough, go on', run: finish } : null}
       aside={
         <>
+          <OtherShapes />
           <Note title={`To ${gapFigure(thicknessMm)} ${units.length}`}>
             {pieces > 1
               ? `In ${formatNumber(pieces, 0)} pieces of ${length(plan?.sheet.sheetLengthMm ?? 0)}: all of them through one setting before the next. `
@@ -173,33 +174,6 @@ export function ThinStep() {
       )}
     </StepSheet>
   )
-}
-
-/** The last step of cutting counts the pieces, unless a hand shapes them after. */
-export function useCounted(kind: 'cut' | 'stamp' | 'feed' | 'pull') {
-  const { running } = useBench()
-  const { plan } = running.batch
-  const made = benchPieces(plan, running.state)
-  const [typed, setTyped] = useState<number | null>(null)
-  const count = Math.round(typed ?? running.state.shapedPieces ?? made.pieces)
-  const last = !plan.steps.some((step) => step.kind === 'shape')
-  const finish = () => void finishStep(running.batch, ...(last ? [{ type: 'shaped', pieces: count } as const] : []))
-  const field: ReactNode = last && (
-    <p className="text-[17px] text-second">
-      made{' '}
-      <QuantityField
-        label={kind === 'stamp' ? 'Pieces stamped' : 'Pieces made'}
-        shown={formatNumber(count, 0)}
-        unit="count"
-        min={0}
-        max={1_000_000}
-        className="text-[30px] font-semibold text-ink"
-        widthCh={7}
-        onChange={setTyped}
-      />
-    </p>
-  )
-  return { made, count, field, finish }
 }
 
 export function CutStep() {

@@ -38,33 +38,51 @@ function useWeighing(rows: readonly PlannedRow[]) {
   return { gramsOf, wantedOf, set, actions, typed }
 }
 
-function RealWeight({
-  row,
-  grams,
-  stepG,
-  onChange,
-}: {
-  row: PlannedRow
-  grams: number
-  stepG: number
-  onChange: (grams: number) => void
-}) {
+interface WeighRowProps {
+  readonly row: PlannedRow
+  readonly label: string
+  readonly small: boolean
+  readonly weighing: ReturnType<typeof useWeighing>
+}
+
+/** What is wanted, large, and what really went on the scale. */
+function WeighRow({ row, label, small, weighing }: WeighRowProps) {
+  const { running } = useBench()
+  const stepG = running.batch.plan.scaleStepG
   const { massFigure, units } = useUnits()
   return (
-    <p className="text-[17px] text-second">
-      on the scale{' '}
-      <QuantityField
-        label={`${row.name}, grams on the scale`}
-        shown={massFigure(grams, stepG)}
-        unit="g"
-        min={0}
-        max={1_000_000}
-        className="text-[30px] font-semibold text-ink"
-        widthCh={6}
-        onChange={onChange}
-      />{' '}
-      {units.mass}
-    </p>
+    <div>
+      <Big small={small} label={label} figure={massFigure(weighing.wantedOf(row), stepG)} unit={units.mass} />
+      <p className="mt-1 text-[17px] text-second">
+        on the scale{' '}
+        <QuantityField
+          label={`${row.name}, grams on the scale`}
+          shown={massFigure(weighing.gramsOf(row), stepG)}
+          unit="g"
+          min={0}
+          max={1_000_000}
+          className="text-[30px] font-semibold text-ink"
+          widthCh={6}
+          onChange={(grams) => weighing.set(row.key, grams)}
+        />{' '}
+        {units.mass}
+      </p>
+    </div>
+  )
+}
+
+/** The scale's next: the first row that nothing was said of yet, or the last. */
+function WeighOnScale({ rows, weighing }: { rows: readonly PlannedRow[]; weighing: ReturnType<typeof useWeighing> }) {
+  const next = rows.find((row) => weighing.typed[row.key] === undefined) ?? rows.at(-1)
+  if (!next) return null
+  return (
+    <ScaleStrip
+      target={{
+        label: next.name,
+        targetG: weighing.wantedOf(next),
+        take: (grams) => weighing.set(next.key, grams),
+      }}
+    />
   )
 }
 
@@ -136,13 +154,12 @@ function AirNote({ plan }: { plan: Plan }) {
 export function FlourStep() {
   const { running } = useBench()
   const { plan } = running.batch
-  const { massFigure, units, temperature } = useUnits()
+  const { temperature } = useUnits()
   const rows = firstRows(plan)
   const weighing = useWeighing(rows)
   const off = rows.some((row) => weighing.gramsOf(row) !== row.weighedG)
   const empty = rows.filter((row) => row.part === 'flour').every((row) => weighing.gramsOf(row) <= 0)
   const weighedG = Object.fromEntries(rows.map((row) => [row.key, weighing.gramsOf(row)]))
-  const onScale = rows.find((row) => weighing.typed[row.key] === undefined) ?? rows.at(-1)
   return (
     <StepSheet
       title={plan.control.by === 'base' ? `Weigh ${plan.control.base} and flour` : 'Weigh the flour'}
@@ -163,33 +180,10 @@ export function FlourStep() {
         </>
       }
     >
-      {onScale && (
-        <ScaleStrip
-          target={{
-            label: onScale.name,
-            targetG: weighing.wantedOf(onScale),
-            take: (grams) => weighing.set(onScale.key, grams),
-          }}
-        />
-      )}
+      <WeighOnScale rows={rows} weighing={weighing} />
       <div className={`grid gap-6 ${rows.length > 1 ? 'sm:grid-cols-2' : ''}`}>
         {rows.map((row) => (
-          <div key={row.key}>
-            <Big
-              label={row.name}
-              figure={massFigure(weighing.wantedOf(row), plan.scaleStepG)}
-              unit={units.mass}
-              small={rows.length > 1}
-            />
-            <div className="mt-2">
-              <RealWeight
-                row={row}
-                grams={weighing.gramsOf(row)}
-                stepG={plan.scaleStepG}
-                onChange={(grams) => weighing.set(row.key, grams)}
-              />
-            </div>
-          </div>
+          <WeighRow key={row.key} row={row} label={row.name} small={rows.length > 1} weighing={weighing} />
         ))}
       </div>
     </StepSheet>
@@ -229,7 +223,9 @@ function WaterNotes({ plan, heldG }: { plan: Plan; heldG: number }) {
 
 /** What goes into the jug or beside it, in the order it should: alkali, salt, the rest. */
 const withWater = (plan: Plan): readonly PlannedRow[] =>
-  (['alkali', 'salt', 'other'] as const).flatMap((part) => plan.rows.filter((row) => row.part === part))
+  (['alkali', 'salt', 'other'] as const).flatMap((part) =>
+    plan.rows.filter((row) => row.part === part && row.weighedG > 0),
+  )
 
 const howItGoesIn: Readonly<Record<string, string>> = {
   alkali: 'first, into cold water',
@@ -266,24 +262,15 @@ export function WaterStep() {
         <Jug totalG={water.totalG} startG={water.startG} pouredG={0} stepG={plan.scaleStepG} />
       </div>
       <div className="flex flex-wrap gap-x-12 gap-y-4 border-t border-line pt-4">
-        {rows
-          .filter((row) => row.weighedG > 0)
-          .map((row) => (
-            <div key={row.key}>
-              <Big
-                small
-                label={`${row.name}, ${howItGoesIn[row.part] ?? 'with it'}`}
-                figure={massFigure(weighing.wantedOf(row), plan.scaleStepG)}
-                unit={units.mass}
-              />
-              <RealWeight
-                row={row}
-                grams={weighing.gramsOf(row)}
-                stepG={plan.scaleStepG}
-                onChange={(grams) => weighing.set(row.key, grams)}
-              />
-            </div>
-          ))}
+        {rows.map((row) => (
+          <WeighRow
+            key={row.key}
+            row={row}
+            label={`${row.name}, ${howItGoesIn[row.part] ?? 'with it'}`}
+            small
+            weighing={weighing}
+          />
+        ))}
       </div>
     </StepSheet>
   )

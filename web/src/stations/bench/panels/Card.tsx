@@ -1,0 +1,93 @@
+/** The batch on one sheet of paper, for the wall above the bench: what goes in, where to stop, each step with its time, room to write. */
+import { formatNumber, stepMinutes, stepsOf, waterTargets, type PlannedRow } from '@harina/core'
+import { format } from 'date-fns'
+import { SidePanel } from '../../../ui/SidePanel.tsx'
+import { useKitchen } from '../../../ui/kitchen.tsx'
+import { useUnits } from '../../../ui/units.ts'
+import { stepName } from '../../../ui/words.ts'
+import { useBench } from '../StepSheet.tsx'
+
+function GoesIn({ rows }: { rows: readonly PlannedRow[] }) {
+  const { running } = useBench()
+  const { plan } = running.batch
+  const { mass } = useUnits()
+  const water = waterTargets(plan, { weighedG: {} })
+  return (
+    <table className="w-full border-collapse">
+      <caption className="head pb-1 text-left text-[17px]">Goes in</caption>
+      <tbody>
+        {rows.map((row) => (
+          <tr key={row.key} className="border-b border-line">
+            <th scope="row" className="py-1 text-left font-normal">
+              {row.name}
+              {row.part === 'water' && water.holdBackG > 0 && (
+                <span className="small block">
+                  first to {mass(water.startG, plan.scaleStepG)}; {mass(water.holdBackG, plan.scaleStepG)} only if it
+                  asks
+                </span>
+              )}
+            </th>
+            <td className="figure text-right text-[20px] font-semibold whitespace-nowrap">
+              {mass(row.weighedG, plan.scaleStepG)}
+            </td>
+            <td className="w-[22mm] border-l border-line" aria-hidden="true" />
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  )
+}
+
+export default function Card({ onClose }: { onClose: () => void }) {
+  const { running } = useBench()
+  const { plan } = running.batch
+  const right = useKitchen()?.doughs.get(plan.sheet.dough)?.feel.right
+  const { mass, temperature } = useUnits()
+  const steps = stepsOf(plan, running.state).filter(({ kind }) => kind !== 'ready' && kind !== 'verdict')
+  return (
+    <SidePanel title="A card for the wall" onClose={onClose} wide>
+      <div className="border-2 border-ink p-4" data-print="card">
+        <h3 className="head text-[26px] leading-tight">{plan.sheet.name}</h3>
+        <p className="small mb-3">
+          {format(plan.at, 'EEEE d MMMM, HH:mm')} · {formatNumber(plan.shape.pieces, 0)} × {plan.shape.name} of{' '}
+          {mass(plan.shape.pieceG, 0.01)}
+          {plan.waterC !== null && ` · water at ${temperature(plan.waterC)}`}
+        </p>
+        <GoesIn rows={plan.rows.filter((row) => row.weighedG > 0)} />
+        {right && (
+          <p className="my-3 leading-snug">
+            <span className="head">Right</span> is: {right}.
+          </p>
+        )}
+        <table className="w-full border-collapse">
+          <caption className="head pb-1 text-left text-[17px]">In this order</caption>
+          <tbody>
+            {steps.map((step) => {
+              const { minutes, hands } = stepMinutes(plan, running.state, step)
+              return (
+                <tr key={step.id} className="border-b border-line">
+                  <th scope="row" className="py-1 text-left font-normal">
+                    {stepName(step)}
+                  </th>
+                  <td className="figure text-right whitespace-nowrap">
+                    {hands ? 'about ' : ''}
+                    {formatNumber(Math.max(1, minutes), 0)} min
+                  </td>
+                  <td className="w-[22mm] border-l border-line" aria-hidden="true" />
+                </tr>
+              )
+            })}
+          </tbody>
+        </table>
+        <p className="small mt-3 leading-snug">
+          Raw flour is not ready to eat.{' '}
+          {plan.rows.some((row) => row.part === 'alkali') && 'Alkali: gloves, eye protection, as its label says. '}
+          Your local food code comes first.
+        </p>
+      </div>
+      <button type="button" className="action mt-4 self-start" onClick={() => print()}>
+        Print it
+      </button>
+    </SidePanel>
+  )
+}

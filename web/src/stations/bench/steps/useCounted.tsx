@@ -1,0 +1,32 @@
+import { benchPieces, formatNumber } from '@harina/core'
+import { useState, type ReactNode } from 'react'
+import { finishStep } from '../../../state/recordTap.ts'
+import { QuantityField } from '../../../ui/QuantityField.tsx'
+import { useBench } from '../StepSheet.tsx'
+
+/** The last step of cutting counts the pieces, unless a hand shapes them after. */
+export function useCounted(kind: 'cut' | 'stamp' | 'feed' | 'pull') {
+  const { running } = useBench()
+  const { plan } = running.batch
+  const made = benchPieces(plan, running.state)
+  const [typed, setTyped] = useState<number | null>(null)
+  const count = Math.round(typed ?? running.state.shapedPieces ?? made.pieces)
+  const last = !plan.steps.some((step) => step.kind === 'shape')
+  const finish = () => void finishStep(running.batch, ...(last ? [{ type: 'shaped', pieces: count } as const] : []))
+  const field: ReactNode = last && (
+    <p className="text-[17px] text-second">
+      made{' '}
+      <QuantityField
+        label={kind === 'stamp' ? 'Pieces stamped' : 'Pieces made'}
+        shown={formatNumber(count, 0)}
+        unit="count"
+        min={0}
+        max={1_000_000}
+        className="text-[30px] font-semibold text-ink"
+        widthCh={7}
+        onChange={setTyped}
+      />
+    </p>
+  )
+  return { made, count, field, finish }
+}
