@@ -1,27 +1,11 @@
 /** The steps of every dough as every shape it is made into, by hand and machine, under every school. */
-import { planBatch, planSchema, planSteps, startSheet, shapesFor, type Kitchen, type PlannedStep } from '@harina/core'
-import { doughs, presses, schools, shapes } from './index.ts'
-import { wholeKitchen, work } from './testing/wholeKitchen.ts'
+import { planBatch, planSchema, planSteps, startSheet, shapesFor, type PlannedStep } from '@harina/core'
+import { doughs, schools, shapes } from './index.ts'
+import { withMachines } from './testing/withMachines.ts'
+import { work } from './testing/wholeKitchen.ts'
 
-const roller = {
-  id: 'r',
-  name: 'Crank',
-  widthMm: 150,
-  settings: 7,
-  widest: 'first' as const,
-  measured: [
-    { setting: 1, gapMm: 3 },
-    { setting: 7, gapMm: 0.6 },
-  ],
-  springBack: 1.1,
-}
-const { note: _, ...press } = presses[0]!
-const machines: Kitchen = {
-  ...wholeKitchen,
-  gear: { ...wholeKitchen.gear, rollers: [roller], presses: [press] },
-}
 const pairs = doughs.flatMap((dough) => shapesFor(dough, shapes).map((shape) => ({ dough, shape })))
-const stepsFor = (doughId: string, shapeId: string, kitchen = machines, chosen: Record<string, string> = {}) => {
+const stepsFor = (doughId: string, shapeId: string, kitchen = withMachines, chosen: Record<string, string> = {}) => {
   const sheet = startSheet(
     doughs.find(({ id }) => id === doughId)!,
     shapes.find(({ id }) => id === shapeId)!,
@@ -35,7 +19,12 @@ const stepOf = <K extends PlannedStep['kind']>(steps: readonly PlannedStep[], ki
 
 it('every dough as every shape: a plan that can be stored, each step once, from what is at hand to the verdict', () => {
   const faults = pairs.flatMap(({ dough, shape }) => {
-    const plan = planBatch(work(startSheet(dough, shape, machines), machines), machines, '2031-03-01T09:00:00Z', null)
+    const plan = planBatch(
+      work(startSheet(dough, shape, withMachines), withMachines),
+      withMachines,
+      '2031-03-01T09:00:00Z',
+      null,
+    )
     const all = kinds(plan.steps)
     const at = (kind: PlannedStep['kind']) => all.indexOf(kind)
     const fault = (wrong: boolean, what: string) => (wrong ? [`${dough.id} as ${shape.id}: ${what}`] : [])
@@ -78,7 +67,7 @@ it('scalded skins cool before hands go in; the same dough made cold does not', (
   expect(scalded.minutes).toBeGreaterThan(3)
   expect(kinds(stepsFor('wrapper-cold', 'thin-machine-round'))).not.toContain('cool')
   // A school of hot water has any dough stirred with a stick.
-  const hot = stepsFor('sw-hand', 'little-ears', machines, { 'water-heat': 'hot' })
+  const hot = stepsFor('sw-hand', 'little-ears', withMachines, { 'water-heat': 'hot' })
   expect(stepOf(hot, 'pour').how).toBe('scald')
   expect(stepOf(hot, 'ready').items.map(({ id }) => id)).toContain('stick')
 })
@@ -108,7 +97,7 @@ it('pulled belts: three rounds of rest and kneading; pulled noodles go straight 
 })
 
 it('staging by the school: thirds, all at once, or the dough’s own way', () => {
-  const goes = (staging: string) => stepOf(stepsFor('sw-hand', 'little-ears', machines, { staging }), 'pour').goes
+  const goes = (staging: string) => stepOf(stepsFor('sw-hand', 'little-ears', withMachines, { staging }), 'pour').goes
   expect(goes('thirds')).toEqual([1 / 3, 1 / 3, 1 / 3])
   expect(goes('at-once')).toEqual([1])
   expect(goes('held-back')).toEqual([0.6, 0.4])
@@ -116,7 +105,12 @@ it('staging by the school: thirds, all at once, or the dough’s own way', () =>
 
 it('a night in the fridge comes back to the room, the sooner the warmer the bench', () => {
   const overnight = (benchPlace: string) =>
-    stepsFor('sw-hand', 'little-ears', { ...machines, gear: { ...machines.gear, benchPlace } }, { rest: 'overnight' })
+    stepsFor(
+      'sw-hand',
+      'little-ears',
+      { ...withMachines, gear: { ...withMachines.gear, benchPlace } },
+      { rest: 'overnight' },
+    )
   const [cool, warm] = [overnight('damp'), overnight('dry')]
   expect(stepOf(cool, 'rest')).toMatchObject({ cold: true, best: 720 })
   expect(stepOf(warm, 'temper').minutes).toBeLessThanOrEqual(stepOf(cool, 'temper').minutes + 60)
@@ -126,7 +120,7 @@ it('a night in the fridge comes back to the room, the sooner the warmer the benc
 
 it('the board is bare or floured as the shape wants it, dusted as the school does', () => {
   const items = (shape: string, dough: string, chosen = {}) =>
-    stepOf(stepsFor(dough, shape, machines, chosen), 'ready').items.map(({ id }) => id)
+    stepOf(stepsFor(dough, shape, withMachines, chosen), 'ready').items.map(({ id }) => id)
   expect(items('little-ears', 'sw-hand')).toContain('board-bare')
   expect(items('ribbons', 'soft-hand')).toContain('flour-jar')
   expect(items('ribbons', 'soft-hand', { dusting: 'starch' })).toContain('starch-jar')

@@ -76,3 +76,12 @@ export function drawnOutMm(blank: Blank): number | null {
     return volumeMm3 / (blank.drawn.thicknessMm * (blank.drawn.widthMm ?? blank.widthMm))
   return null
 }
+
+/** Across a piece that is closed over a filling: diameter of a round, the shorter side of a square; 0 for what has no face. */
+export function faceMm(blank: Blank): number {
+  if (blank.type === 'disc') return blank.diameterMm
+  return blank.type === 'sheet' ? Math.min(blank.widthMm, blank.lengthMm) : 0
+}
+
+/** One layer of its skin; for what is not cut of a sheet, its wall. */
+export const skinMm = (blank: Blank, wallMm: number): number => ('thicknessMm' in blank ? blank.thicknessMm : wallMm)

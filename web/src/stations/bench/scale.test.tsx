@@ -1,32 +1,14 @@
 /** The scale at the bench: read, taken, taken by itself, lost, and never missed. */
-import { planBatch, replay } from '@harina/core'
+import type { Plan } from '@harina/core'
 import { cleanup } from '@testing-library/react'
 import { preferred } from '../../state/preferencesSlice.ts'
 import { store } from '../../state/store.ts'
-import { repository } from '../../storage/index.ts'
 import { playScale } from '../../testing/playScale.ts'
-import {
-  act,
-  fireEvent,
-  openBatch,
-  press,
-  putWorkspace,
-  readOpen,
-  renderAt,
-  sampleWorkspace,
-  screen,
-  settle,
-  valueOf,
-} from '../../testing/renderApp.tsx'
-import { sampleKitchen, sampleWorked } from '../../testing/sampleKitchen.ts'
-import BenchStation from './BenchStation.tsx'
+import { act, fireEvent, press, screen, valueOf } from '../../testing/renderApp.tsx'
+import { beginBatch, benchState as state } from '../../testing/runBench.tsx'
 
-const plan = planBatch(sampleWorked, sampleKitchen, new Date().toISOString(), null)
-const flourG = plan.rows[0]!.weighedG
-const state = async () => {
-  const { plan: of, events } = await openBatch('b')
-  return replay(of, events)
-}
+let plan: Plan
+let flourG: number
 const strip = () => screen.getByRole('region', { name: 'The scale' })
 
 let scale: ReturnType<typeof playScale>
@@ -34,12 +16,8 @@ beforeEach(async () => {
   jest.useFakeTimers({ doNotFake: ['setTimeout', 'setImmediate', 'queueMicrotask', 'performance', 'setInterval'] })
   scale = playScale()
   act(() => void store.dispatch(preferred({ scale: true, takesItself: false })))
-  await putWorkspace({ ...sampleWorkspace, batches: [] })
-  await repository.startBatch('b', plan)
-  await repository.record('b', [{ id: 'e0', at: plan.at, type: 'step-done', step: 'ready' }])
-  await readOpen()
-  renderAt('/bench/b', [{ path: '/bench/:batchId?', element: <BenchStation /> }])
-  await settle()
+  plan = await beginBatch({ upTo: 'flour' })
+  flourG = plan.rows[0]!.weighedG
   await screen.findByRole('region', { name: 'The scale' })
 })
 afterEach(() => {

@@ -1,43 +1,10 @@
 /** Steps that are made from dough and machines: each shows what its own dough wants, and records what was done. */
-import { replay, type Kitchen } from '@harina/core'
+import { replay } from '@harina/core'
 import { cleanup } from '@testing-library/react'
 import { openBatch, press, screen, settle, typeInto, fireEvent, within } from '../../testing/renderApp.tsx'
 import { BATCH, beginBatch, benchState, workedAs } from '../../testing/runBench.tsx'
-import { sampleKitchen } from '../../testing/sampleKitchen.ts'
+import { sampleMachines as machines } from '../../testing/sampleKitchen.ts'
 
-const machines: Kitchen = {
-  ...sampleKitchen,
-  gear: {
-    ...sampleKitchen.gear,
-    rollers: [
-      {
-        id: 'crank',
-        name: 'Crank sheeter',
-        widthMm: 150,
-        settings: 7,
-        widest: 'first',
-        measured: [
-          { setting: 1, gapMm: 2.8 },
-          { setting: 7, gapMm: 0.5 },
-        ],
-        springBack: 1.1,
-      },
-    ],
-    presses: [
-      {
-        id: 'press',
-        name: 'Counter press',
-        flowKgPerH: 2,
-        lumpG: 6,
-        openAreaMm2: 100,
-        crumb: { low: 30, best: 33, high: 36 },
-        runMin: 30,
-        restMin: 15,
-        firstDiscardG: 30,
-      },
-    ],
-  },
-}
 const as = (dough: string, shape: string) => ({ worked: workedAs(dough, shape, machines), kitchen: machines })
 const title = () => screen.getByRole('heading', { level: 1 }).textContent
 const pressedNames = (group: string) =>

@@ -1,44 +1,15 @@
 /** Something is wrong: the sign, its causes by this batch's numbers, the remedy in its own grams, and the log. */
-import { planBatch, replay } from '@harina/core'
+import type { Plan } from '@harina/core'
 import { cleanup } from '@testing-library/react'
-import { repository } from '../../storage/index.ts'
-import {
-  fireEvent,
-  openBatch,
-  press,
-  putWorkspace,
-  readOpen,
-  renderAt,
-  sampleWorkspace,
-  screen,
-  settle,
-  within,
-} from '../../testing/renderApp.tsx'
-import { sampleKitchen, sampleWorked } from '../../testing/sampleKitchen.ts'
-import BenchStation from './BenchStation.tsx'
+import { fireEvent, press, screen, settle, within } from '../../testing/renderApp.tsx'
+import { beginBatch, benchState as state } from '../../testing/runBench.tsx'
+import { sampleWorked } from '../../testing/sampleKitchen.ts'
 
-const MINUTE = 60_000
-const start = Date.now() - 40 * MINUTE
-const plan = planBatch(sampleWorked, sampleKitchen, new Date(start).toISOString(), null)
-const state = async () => {
-  const { plan: of, events } = await openBatch('b')
-  return replay(of, events)
-}
-
+let plan: Plan
 beforeEach(async () => {
-  await putWorkspace({ ...sampleWorkspace, batches: [] })
-  await repository.startBatch('b', plan)
-  const at = (minute: number) => new Date(start + minute * MINUTE).toISOString()
-  await repository.record('b', [
-    { id: 'e0', at: at(0), type: 'step-done', step: 'ready' },
-    { id: 'e1', at: at(1), type: 'step-done', step: 'flour' },
-    { id: 'e2', at: at(2), type: 'step-done', step: 'water' },
-    { id: 'e3', at: at(3), type: 'poured', grams: plan.water.startG * 0.8 },
-    { id: 'e4', at: at(4), type: 'step-done', step: 'pour' },
-  ])
-  await readOpen()
-  renderAt('/bench/b', [{ path: '/bench/:batchId?', element: <BenchStation /> }])
-  await settle()
+  // A fifth short of its first stop, forty minutes ago.
+  const startG = sampleWorked.water.startG * 0.8
+  plan = await beginBatch({ minutesAgo: 40, upTo: 'feel' }, { type: 'poured', grams: startG })
   await press('Something is wrong')
 })
 afterEach(cleanup)

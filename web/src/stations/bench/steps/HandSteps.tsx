@@ -3,12 +3,16 @@ import {
   benchPieces,
   blankVolumeMm3,
   drawnOutMm,
-  filled,
+  faceMm,
+  fillingAtBench,
   formatNumber,
+  lumpIsEven,
+  lumps,
   pulled,
   RIM_MIN_MM,
   type BenchState,
   type Blank,
+  type Lumps,
   type Plan,
 } from '@harina/core'
 import { useId, useState } from 'react'
@@ -34,48 +38,31 @@ function useFamily(plan: Plan) {
   return useKitchen()?.doughs.get(plan.sheet.dough)?.family ?? 'semolina'
 }
 
-/** What hands, hopper and roller take at a time. */
-const LUMP_G = 400
-/** A lump this far off makes a rope of another thickness, or one of another length. */
-const LUMP_TOLERANCE = 0.03
-
-/** What one divides into: board lengths of rope, pieces to be pulled or pinned, or what the hands can take. */
-function lumpsOf(plan: Plan, made: ReturnType<typeof benchPieces>): number {
-  const { blank } = plan.shape
-  const eachIsAPiece = blank.type === 'disc' || plan.steps.some((step) => step.kind === 'pull')
-  if (eachIsAPiece) return made.pieces
-  if (made.rope) return made.rope.ropes
-  return Math.max(1, Math.ceil(made.usableG / LUMP_G))
-}
-
 const BALL_PX = 52
 const MOST_DRAWN = 48
 
 interface LumpsProps {
-  readonly lumps: number
+  readonly wanted: Lumps
   readonly state: BenchState
-  readonly eachG: number
-  readonly slackG: number
-  readonly stepG: number
 }
 
 /** The lumps in rows, the weighed ones filled, those off with a bar through. */
-function LumpRow({ lumps, state, eachG, slackG, family }: Omit<LumpsProps, 'stepG'> & { family: Family }) {
+function LumpRow({ wanted, state, family }: LumpsProps & { family: Family }) {
   const hatch = useId()
-  const drawn = Math.min(MOST_DRAWN, lumps)
+  const drawn = Math.min(MOST_DRAWN, wanted.count)
   return (
     <svg
       className="block w-full max-w-[760px]"
       viewBox={`0 0 ${12 * BALL_PX} ${Math.ceil(drawn / 12) * BALL_PX}`}
       role="img"
-      aria-label={`${lumps} lumps, ${state.lumps.length} of them weighed`}
+      aria-label={`${wanted.count} lumps, ${state.lumps.length} of them weighed`}
     >
       <HatchPattern id={hatch} family={family} />
       {Array.from({ length: drawn }, (_, n) => {
         const weighed = state.lumps[n]
         const [x, y] = [(n % 12) * BALL_PX + BALL_PX / 2, Math.floor(n / 12) * BALL_PX + BALL_PX / 2]
         // A ball's width goes with the third root of its mass.
-        const r = 21 * Math.cbrt(weighed ? Math.min(2, weighed.grams / eachG) : 1)
+        const r = 21 * Math.cbrt(weighed ? Math.min(2, weighed.grams / wanted.eachG) : 1)
         return (
           <g key={n}>
             <circle
@@ -87,7 +74,7 @@ function LumpRow({ lumps, state, eachG, slackG, family }: Omit<LumpsProps, 'step
               strokeWidth={weighed ? 2 : 1}
               strokeDasharray={weighed ? undefined : '3 3'}
             />
-            {weighed && Math.abs(weighed.grams - eachG) > slackG && (
+            {weighed && !lumpIsEven(wanted, weighed.grams) && (
               <path d={`M${x - r} ${y}H${x + r}`} stroke="var(--danger)" strokeWidth="4" />
             )}
           </g>
@@ -97,14 +84,13 @@ function LumpRow({ lumps, state, eachG, slackG, family }: Omit<LumpsProps, 'step
   )
 }
 
-function Lumps({ lumps, state, eachG, slackG, stepG }: LumpsProps) {
+function LumpWords({ wanted, state, stepG }: LumpsProps & { stepG: number }) {
   const { mass } = useUnits()
-  const within = (grams: number) => Math.abs(grams - eachG) <= slackG
-  const off = state.lumps.filter(({ grams }) => !within(grams))
+  const off = state.lumps.filter(({ grams }) => !lumpIsEven(wanted, grams))
   if (state.lumps.length === 0) return null
   return (
     <p className="figure text-[20px]" role="status">
-      {state.lumps.length} of {formatNumber(lumps, 0)} weighed
+      {state.lumps.length} of {formatNumber(wanted.count, 0)} weighed
       {off.length > 0 &&
         `; ${off.map(({ grams }) => mass(grams, stepG)).join(', ')} ${off.length === 1 ? 'is' : 'are'} off: nip or add`}
       .
@@ -119,16 +105,15 @@ export function DivideStep() {
   const { length, mass, massFigure, units } = useUnits()
   const made = benchPieces(plan, state)
   const family = useFamily(plan)
-  const lumps = lumpsOf(plan, made)
-  const eachG = made.usableG / Math.max(1, lumps)
-  const slackG = Math.max(plan.scaleStepG, LUMP_TOLERANCE * eachG)
+  const wanted = lumps(plan, state)
+  const { count, eachG, slackG } = wanted
   const { rope } = made
   const take = (grams: number) => void recordTap(batch, { type: 'lumped', grams })
   return (
     <StepSheet
       title="Divide"
       lead={
-        rope && lumps === rope.ropes
+        rope && count === rope.ropes
           ? `Each lump rolls out to one board of ${length(plan.boardMm)}. Keep what waits covered.`
           : 'Into what the hands, the roller or the hopper can take. Keep what waits covered.'
       }
@@ -149,14 +134,14 @@ export function DivideStep() {
     >
       <ScaleStrip target={{ label: 'one lump', targetG: eachG, take }} />
       <div className="flex flex-wrap items-start gap-x-12 gap-y-4">
-        <Big label="lumps" figure={formatNumber(lumps, 0)} unit="" />
+        <Big label="lumps" figure={formatNumber(count, 0)} unit="" />
         <div>
           <Big label="each" figure={massFigure(eachG, plan.scaleStepG)} unit={units.mass} />
           <p className="figure text-[17px] text-second">± {mass(slackG, plan.scaleStepG)}</p>
         </div>
       </div>
-      <LumpRow lumps={lumps} state={state} eachG={eachG} slackG={slackG} family={family} />
-      <Lumps lumps={lumps} state={state} eachG={eachG} slackG={slackG} stepG={plan.scaleStepG} />
+      <LumpRow wanted={wanted} state={state} family={family} />
+      <LumpWords wanted={wanted} state={state} stepG={plan.scaleStepG} />
     </StepSheet>
   )
 }
@@ -346,16 +331,8 @@ export function FillStep() {
   const { mass, massFigure, units, length } = useUnits()
   const made = benchPieces(plan, running.state)
   const count = running.state.shapedPieces ?? made.pieces
-  const faceMm =
-    blank.type === 'disc' ? blank.diameterMm : blank.type === 'sheet' ? Math.min(blank.widthMm, blank.lengthMm) : 0
-  const each = filled({
-    pieces: count,
-    doughG: made.pieceG,
-    fillingG: step.gramsEach,
-    moisturePercent: step.moisturePercent,
-    wallMm: 'thicknessMm' in blank ? blank.thicknessMm : (shape?.wallMm ?? 1),
-    faceMm,
-  })
+  const each = fillingAtBench(plan, running.state, step, shape?.wallMm ?? 1)
+  const hasFace = faceMm(blank) > 0
   return (
     <StepSheet
       title={`Fill: ${plan.shape.name}`}
@@ -366,7 +343,7 @@ export function FillStep() {
           <Note title={`${formatNumber(each.softAfterMin, 0)} min until the skin goes soft`}>
             A rule of thumb, for this wall and this filling: cook, freeze or chill before.
           </Note>
-          {faceMm > 0 && each.rimMm < RIM_MIN_MM && (
+          {hasFace && each.rimMm < RIM_MIN_MM && (
             <Note title={`A rim of ${length(Math.max(0, each.rimMm))}`} grade="caution">
               That is too little to seal. Put less in.
             </Note>

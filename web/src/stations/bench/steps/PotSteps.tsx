@@ -1,5 +1,5 @@
 /** Into the heat: cooked at once, or dropped in potful by potful. */
-import { benchPieces, dropped, formatNumber, type StepOf } from '@harina/core'
+import { benchPieces, formatNumber, POT_L, potfulsAtBench, type StepOf } from '@harina/core'
 import { finishStep, recordTap } from '../../../state/recordTap.ts'
 import { useKitchen } from '../../../ui/kitchen.tsx'
 import { ShapeEngraving } from '../../../ui/ShapeEngraving.tsx'
@@ -127,8 +127,7 @@ export function DropStep() {
   const { blank } = plan.shape
   const [low] = plan.minutes.cook
   const doughG = benchPieces(plan, state).usableG
-  // No more in the pot at once than its water bears.
-  const { potfuls, eachG } = dropped({ doughG, potL: Math.min(6, plan.pot.litres), litresPer100G })
+  const { potfuls, eachG } = potfulsAtBench(plan, state, litresPer100G)
   const inPot = state.ticked.filter((item) => item.startsWith(`${step.id}-`)).length
   const next = () =>
     void recordTap(
@@ -157,7 +156,7 @@ export function DropStep() {
         <p>
           {potfuls === 1
             ? `All of it at once: ${mass(doughG)}.`
-            : `${formatNumber(potfuls, 0)} potfuls of ${mass(eachG)} in a pot of six litres.`}
+            : `${formatNumber(potfuls, 0)} potfuls of ${mass(eachG)} in a pot of ${POT_L} litres.`}
         </p>
         {potfuls > 1 && state.timers[step.id] && inPot + 1 < potfuls && (
           <button type="button" className="press min-h-[56px] px-5" onClick={next}>

@@ -1,4 +1,4 @@
-import { formatNumber, overPour, roundHalfUp, waterTargets } from '@harina/core'
+import { formatNumber, overPour, pourGo, roundHalfUp, waterTargets } from '@harina/core'
 import { useState } from 'react'
 import { finishStep, recordTap } from '../../../state/recordTap.ts'
 import { QuantityField } from '../../../ui/QuantityField.tsx'
@@ -9,17 +9,6 @@ import { ScaleStrip } from '../scale/ScaleStrip.tsx'
 import { Big, Note, StepSheet, useBench, useStep, type StepAction } from '../StepSheet.tsx'
 import { pourLead } from './stepWords.ts'
 
-/** Which go is now, and how much is left of it, g. */
-function goNow(goes: readonly number[], startG: number, pouredG: number, stepG: number) {
-  let untilG = 0
-  for (const [index, share] of goes.entries()) {
-    untilG += share * startG
-    if (pouredG < untilG - stepG / 2 || index === goes.length - 1)
-      return { go: index + 1, leftG: Math.max(0, roundHalfUp(untilG - pouredG, stepG)) }
-  }
-  return { go: 1, leftG: 0 }
-}
-
 const COUNTS = ['none', 'one', 'two', 'three', 'four', 'five']
 
 export function PourStep() {
@@ -28,8 +17,7 @@ export function PourStep() {
   const { batch, state } = running
   const { plan } = batch
   const water = waterTargets(plan, state)
-  const goes = step.goes.length
-  const { go, leftG } = goNow(step.goes, water.startG, state.pouredG, plan.scaleStepG)
+  const { go, of: goes, leftG } = pourGo(plan, state, step)
   const [poured, setPoured] = useState<number | null>(null)
   const nowG = poured ?? leftG
   const { mass, massFigure, units } = useUnits()

@@ -1,5 +1,5 @@
 /** A crumb through the press: what to feed and when, and when the barrel rests. */
-import { benchPieces, bowlReading, formatNumber, pressPlan, type KeptPress } from '@harina/core'
+import { formatNumber, pressAtBench } from '@harina/core'
 import { useKitchen } from '../../../ui/kitchen.tsx'
 import { ShapeEngraving } from '../../../ui/ShapeEngraving.tsx'
 import { useUnits } from '../../../ui/units.ts'
@@ -8,21 +8,12 @@ import { OtherShapes } from './OtherShapes.tsx'
 import { useCounted } from './useCounted.tsx'
 import { useOwnTimer } from './useOwnTimer.ts'
 
-function useRun(press: KeptPress | null) {
-  const { running } = useBench()
-  const { plan } = running.batch
-  const doughG = benchPieces(plan, running.state).usableG
-  return (
-    press &&
-    pressPlan({ blank: plan.shape.blank, doughG }, plan.densityGPerCm3, bowlReading(plan, running.state), press)
-  )
-}
-
 export function FeedStep() {
   const { running } = useBench()
   const { plan } = running.batch
-  const { press } = useStep('feed')
-  const run = useRun(press)
+  const step = useStep('feed')
+  const { press } = step
+  const run = pressAtBench(plan, running.state, step)
   const shape = useKitchen()?.shapes.get(plan.shape.id)
   const { mass, massFigure, units } = useUnits()
   const { made, field, finish } = useCounted('feed')

@@ -1,14 +1,6 @@
 /** A sheet: folded, thinned pass by pass, cut or stamped. */
-import {
-  bowlBasis14,
-  benchPieces,
-  blankCut,
-  formatNumber,
-  formatPercent,
-  sheetPlan,
-  type Pass,
-  type SheetPlan,
-} from '@harina/core'
+import { blankCut, formatNumber, formatPercent, sheetAtBench, type Pass, type SheetPlan } from '@harina/core'
+import { useMemo } from 'react'
 import { finishStep, recordTap } from '../../../state/recordTap.ts'
 import { useKitchen } from '../../../ui/kitchen.tsx'
 import { RollerStairs } from '../../../ui/RollerStairs.tsx'
@@ -21,22 +13,9 @@ import { HowTo } from './HowTo.tsx'
 import { OtherShapes } from './OtherShapes.tsx'
 import { useCounted } from './useCounted.tsx'
 
-/** The dough that is really there, through the roller of the plan; null without a roller, or for what is not cut of a sheet. */
 function useSheetPlan(): SheetPlan | null {
   const { running } = useBench()
-  const { plan } = running.batch
-  const thin = plan.steps.find((step) => step.kind === 'thin')
-  const cut = blankCut(plan.shape.blank)
-  if (!thin?.roller || !cut || !('thicknessMm' in plan.shape.blank)) return null
-  return sheetPlan({
-    doughG: benchPieces(plan, running.state).usableG,
-    densityGPerCm3: plan.densityGPerCm3,
-    thicknessMm: plan.shape.blank.thicknessMm,
-    hydrationPercent: bowlBasis14(plan, running.state),
-    roller: thin.roller,
-    maxLengthMm: plan.boardMm,
-    cut,
-  })
+  return useMemo(() => sheetAtBench(running.batch.plan, running.state), [running])
 }
 
 /** Goes that are ticked off one by one, with the space bar or a knuckle. */

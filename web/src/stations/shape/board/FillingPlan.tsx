@@ -1,9 +1,11 @@
 /** A filled shape: filling against dough, whether a rim is left, and how long it waits. */
 import {
+  faceMm,
   filled,
   formatNumber,
   plainTextFrom,
   RIM_MIN_MM,
+  skinMm,
   USUAL_FILLING_PERCENT,
   type Filling,
   type ShapePart,
@@ -14,10 +16,6 @@ import { useAppDispatch } from '../../../state/store.ts'
 import { QuantityField } from '../../../ui/QuantityField.tsx'
 import { useUnits } from '../../../ui/units.ts'
 import { Titled } from '../Titled.tsx'
-
-const faceOf = ({ blank }: ShapePart['shape']): number =>
-  blank.type === 'disc' ? blank.diameterMm : blank.type === 'sheet' ? Math.min(blank.widthMm, blank.lengthMm) : 0
-const wallOf = ({ blank, wallMm }: ShapePart['shape']): number => ('thicknessMm' in blank ? blank.thicknessMm : wallMm)
 
 export function FillingPlan({ part: { shape, cut }, worked }: { part: ShapePart; worked: Worked }) {
   const dispatch = useAppDispatch()
@@ -37,8 +35,8 @@ export function FillingPlan({ part: { shape, cut }, worked }: { part: ShapePart;
     doughG: cut.pieceG,
     fillingG: filling.gramsEach,
     moisturePercent: filling.moisturePercent,
-    wallMm: wallOf(shape),
-    faceMm: faceOf(shape),
+    wallMm: skinMm(shape.blank, shape.wallMm),
+    faceMm: faceMm(shape.blank),
   })
   const outside = filling.gramsEach < usual.low || filling.gramsEach > usual.high
   return (
@@ -79,7 +77,7 @@ export function FillingPlan({ part: { shape, cut }, worked }: { part: ShapePart;
         {mass(plan.fillingG, 1)} for {formatNumber(cut.pieces, 0)} pieces of {mass(plan.pieceG, 0.1)};{' '}
         {formatNumber(plan.ratio, 1)} of filling to 1 of dough. Mounds of {length(plan.moundMm)},{' '}
         {shape.blank.type === 'sheet'
-          ? `set ${length(faceOf(shape))} from middle to middle on the sheet`
+          ? `set ${length(faceMm(shape.blank))} from middle to middle on the sheet`
           : 'one in the middle of each round'}
         .
       </p>

@@ -1,0 +1,102 @@
+/** What each step of the hands and machines works with, of the dough that is really there. */
+import { dropped, filled, sheetPlan, type FilledPieces, type SheetPlan } from '../geometry/index.ts'
+import { roundHalfUp } from '../formula/index.ts'
+import { faceMm, skinMm } from '../shape/index.ts'
+import { blankCut } from '../sheet/rollPlan.ts'
+import { pressPlan, type PressPlan } from '../sheet/pressPlan.ts'
+import { benchPieces, bowlBasis14, bowlReading, waterTargets } from './bowl.ts'
+import type { BenchState } from './fold.ts'
+import type { Plan } from './schema.ts'
+import type { StepOf } from './steps.ts'
+
+export interface PourGo {
+  /** From 1 on, of so many. */
+  readonly go: number
+  readonly of: number
+  /** Still to pour in this go, g; to the step of the scale. */
+  readonly leftG: number
+}
+
+/** Which go of the first stop is now. @example 400 g in two halves, 150 g poured → go 1 of 2, 50 g left */
+export function pourGo(plan: Plan, state: BenchState, { goes }: Pick<StepOf<'pour'>, 'goes'>): PourGo {
+  const { startG } = waterTargets(plan, state)
+  const stepG = plan.scaleStepG
+  let untilG = 0
+  for (const [index, share] of goes.entries()) {
+    untilG += share * startG
+    if (state.pouredG < untilG - stepG / 2 || index === goes.length - 1)
+      return { go: index + 1, of: goes.length, leftG: Math.max(0, roundHalfUp(untilG - state.pouredG, stepG)) }
+  }
+  return { go: 1, of: 1, leftG: 0 }
+}
+
+/** What hands, hopper and roller take at a time, g. */
+const LUMP_G = 400
+/** A lump this far off makes a rope of another thickness, or one of another length. */
+const LUMP_TOLERANCE = 0.03
+
+export interface Lumps {
+  readonly count: number
+  readonly eachG: number
+  /** So far off is even enough, g. */
+  readonly slackG: number
+}
+
+/** What one divides into: pieces to be pulled or pinned, board lengths of rope, or what the hands can take. */
+export function lumps(plan: Plan, state: BenchState): Lumps {
+  const made = benchPieces(plan, state)
+  const eachIsAPiece = plan.shape.blank.type === 'disc' || plan.steps.some((step) => step.kind === 'pull')
+  const count = eachIsAPiece ? made.pieces : (made.rope?.ropes ?? Math.ceil(made.usableG / LUMP_G))
+  const whole = Math.max(1, count)
+  const eachG = made.usableG / whole
+  return { count: whole, eachG, slackG: Math.max(plan.scaleStepG, LUMP_TOLERANCE * eachG) }
+}
+
+export const lumpIsEven = ({ eachG, slackG }: Lumps, grams: number): boolean => Math.abs(grams - eachG) <= slackG
+
+/** Through the roller of the plan; null without one, or for what is not cut of a sheet. */
+export function sheetAtBench(plan: Plan, state: BenchState): SheetPlan | null {
+  const thin = plan.steps.find((step) => step.kind === 'thin')
+  const { blank } = plan.shape
+  const cut = blankCut(blank)
+  if (!thin?.roller || !cut || !('thicknessMm' in blank)) return null
+  return sheetPlan({
+    doughG: benchPieces(plan, state).usableG,
+    densityGPerCm3: plan.densityGPerCm3,
+    thicknessMm: blank.thicknessMm,
+    hydrationPercent: bowlBasis14(plan, state),
+    roller: thin.roller,
+    maxLengthMm: plan.boardMm,
+    cut,
+  })
+}
+
+/** Through the press of the plan; null without one. */
+export function pressAtBench(plan: Plan, state: BenchState, { press }: StepOf<'feed'>): PressPlan | null {
+  const doughG = benchPieces(plan, state).usableG
+  return press && pressPlan({ blank: plan.shape.blank, doughG }, plan.densityGPerCm3, bowlReading(plan, state), press)
+}
+
+/** Of the pieces that were made, or will be. */
+export function fillingAtBench(plan: Plan, state: BenchState, step: StepOf<'fill'>, wallMm: number): FilledPieces {
+  const made = benchPieces(plan, state)
+  const { blank } = plan.shape
+  return filled({
+    pieces: state.shapedPieces ?? made.pieces,
+    doughG: made.pieceG,
+    fillingG: step.gramsEach,
+    moisturePercent: step.moisturePercent,
+    wallMm: skinMm(blank, wallMm),
+    faceMm: faceMm(blank),
+  })
+}
+
+/** A household's large pot: no more is dropped at once than its water bears, litres. */
+export const POT_L = 6
+
+export const potfulsAtBench = (plan: Plan, state: BenchState, litresPer100G: number) =>
+  dropped({
+    doughG: benchPieces(plan, state).usableG,
+    potL: Math.min(POT_L, plan.pot.litres),
+    litresPer100G,
+  })

@@ -1,0 +1,114 @@
+/** What the steps work with: goes, lumps, sheets, presses, fillings and potfuls add up to the dough that is there. */
+import {
+  benchPieces,
+  fillingAtBench,
+  lumpIsEven,
+  lumps,
+  planBatch,
+  potfulsAtBench,
+  pourGo,
+  pressAtBench,
+  replay,
+  sheetAtBench,
+  shapesFor,
+  startSheet,
+  waterTargets,
+  type BenchEvent,
+  type Plan,
+  type PlannedStep,
+} from '@harina/core'
+import fc from 'fast-check'
+import { doughs, shapes } from './index.ts'
+import { withMachines } from './testing/withMachines.ts'
+import { work } from './testing/wholeKitchen.ts'
+
+const AT = '2031-03-01T09:00:00Z'
+const pairs = doughs.flatMap((dough) => shapesFor(dough, shapes).map((shape) => ({ dough, shape })))
+const planOf = (dough: string, shape: string): Plan => {
+  const pair = pairs.find((each) => each.dough.id === dough && each.shape.id === shape)!
+  return planBatch(work(startSheet(pair.dough, pair.shape, withMachines), withMachines), withMachines, AT, null)
+}
+const poured = (plan: Plan, grams: number) =>
+  replay(plan, [{ id: 'e1', at: AT, type: 'poured', grams } satisfies BenchEvent])
+const full = (plan: Plan) => poured(plan, waterTargets(plan, { weighedG: {} }).totalG)
+const stepOf = <K extends PlannedStep['kind']>(plan: Plan, kind: K) =>
+  plan.steps.find((step) => step.kind === kind) as Extract<PlannedStep, { kind: K }>
+
+it('goes follow one another, and what is left of each brings the bowl to the first stop', () => {
+  const plan = planOf('sw-hand', 'little-ears')
+  const step = stepOf(plan, 'pour')
+  const { startG } = waterTargets(plan, { weighedG: {} })
+  fc.assert(
+    fc.property(fc.integer({ min: 0, max: Math.ceil(startG * 1.3) }), (grams) => {
+      const { go, of, leftG } = pourGo(plan, poured(plan, grams), step)
+      expect(go >= 1 && go <= of && leftG >= 0).toBe(true)
+      if (go === of) expect(Math.abs(Math.max(grams, startG) - grams - leftG)).toBeLessThanOrEqual(plan.scaleStepG / 2)
+      else expect(grams + leftG).toBeLessThan(startG)
+    }),
+  )
+  let state = poured(plan, 0)
+  for (let total = 0, go = 1; go <= 2; go += 1) {
+    expect(pourGo(plan, state, step).go).toBe(go)
+    total += pourGo(plan, state, step).leftG
+    state = poured(plan, total)
+  }
+  expect(Math.abs(state.pouredG - startG)).toBeLessThanOrEqual(1)
+})
+
+it('lumps of every dough as every shape are the usable dough, and a lump of its own mass is even', () => {
+  for (const { dough, shape } of pairs) {
+    const plan = planOf(dough.id, shape.id)
+    const state = full(plan)
+    const found = lumps(plan, state)
+    expect(found.count * found.eachG).toBeCloseTo(benchPieces(plan, state).usableG, 6)
+    expect(lumpIsEven(found, found.eachG)).toBe(true)
+    expect(lumpIsEven(found, found.eachG + 2 * found.slackG)).toBe(false)
+  }
+})
+
+it('a rope divides into board lengths, a wrapper into pieces, pulled noodles into what is pulled', () => {
+  const countOf = (dough: string, shape: string) => {
+    const plan = planOf(dough, shape)
+    return { count: lumps(plan, full(plan)).count, made: benchPieces(plan, full(plan)) }
+  }
+  const ears = countOf('sw-hand', 'little-ears')
+  expect(ears.count).toBe(ears.made.rope!.ropes)
+  const skins = countOf('wrapper-hot', 'pan-wrapper')
+  expect(skins.count).toBe(skins.made.pieces)
+  const pulled = countOf('pulled-soft', 'fold-pulled')
+  expect(pulled.count).toBe(pulled.made.pieces)
+})
+
+it('the sheet at the bench is the dough that was poured: more of it is a longer sheet', () => {
+  const plan = planOf('alk-low', 'alk-medium-wavy')
+  const at = (grams: number) => sheetAtBench(plan, poured(plan, grams))!.sheet.lengthMm
+  const { totalG } = waterTargets(plan, { weighedG: {} })
+  expect(at(totalG * 1.2)).toBeGreaterThan(at(totalG))
+  expect(sheetAtBench(planOf('sw-hand', 'little-ears'), full(plan))).toBeNull()
+  const passes = sheetAtBench(plan, full(plan))!.passes
+  if (!passes.ok) throw new Error(passes.problem.code)
+  passes.value.slice(1).forEach((pass, n) => expect(pass.gapMm).toBeLessThan(passes.value[n]!.gapMm))
+})
+
+it('the press runs as long as the crumb lasts, and says when it is too dry for it', () => {
+  const plan = planOf('sw-crumb', 'ridged-tubes')
+  const step = stepOf(plan, 'feed')
+  const run = pressAtBench(plan, full(plan), step)!
+  expect(run.runMin * run.massFlowGPerMin).toBeCloseTo(benchPieces(plan, full(plan)).usableG, 3)
+  expect(pressAtBench(plan, poured(plan, 10), step)!.crumb.outsideBy).toBeLessThan(0)
+  expect(pressAtBench(plan, full(plan), { ...step, press: null })).toBeNull()
+})
+
+it('filling for the pieces that were made, not for those that were planned', () => {
+  const plan = planOf('wrapper-hot', 'pan-wrapper')
+  const step = stepOf(plan, 'fill')
+  const state = { ...full(plan), shapedPieces: 40 }
+  expect(fillingAtBench(plan, state, step, 1.5).fillingG).toBeCloseTo(40 * step.gramsEach, 6)
+})
+
+it('potfuls share the batter evenly, none over what the pot bears', () => {
+  const plan = planOf('batter-board', 'board-scraped')
+  const { potfuls, eachG } = potfulsAtBench(plan, full(plan), 1)
+  expect(potfuls * eachG).toBeCloseTo(benchPieces(plan, full(plan)).usableG, 6)
+  expect(eachG).toBeLessThanOrEqual(600 + 1e-6)
+})
