@@ -2,20 +2,9 @@ import fc from 'fast-check'
 import { computeSheet } from '../sheet/index.ts'
 import { testKitchen, testSheet } from '../testing/testKitchen.ts'
 import { benchPieces, bowlBasis14, doughG, effectivePercent, planWindow, waterTargets } from './bowl.ts'
-import {
-  corrections,
-  currentStep,
-  figureOf,
-  isRinging,
-  liveTimers,
-  redoable,
-  replay,
-  standing,
-  standingFeel,
-  stepsOf,
-  undoable,
-  untouched,
-} from './fold.ts'
+import { corrections, currentStep, isRinging, liveTimers, replay, standingFeel, stepsOf } from './fold.ts'
+import { untouched } from './state.ts'
+import { figureOf, redoable, standing, undoable } from './history.ts'
 import { planBatch } from './planBatch.ts'
 import { benchEventSchema, FEELS, planSchema, VERDICTS, type BenchAction, type BenchEvent } from './schema.ts'
 import { carvedOff } from './split.ts'
@@ -61,7 +50,7 @@ const action: fc.Arbitrary<BenchAction> = fc.oneof(
     type: fc.constant('split'),
     keeps: fc.double({ min: 0.05, max: 0.95, noNaN: true }),
     other: fc.constant('other'),
-    part: fc.constantFrom('kept', 'taken'),
+    part: fc.constant('kept'),
   }),
   fc.record({ type: fc.constant('amended'), of: fc.nat(60).map((n) => `e${n}`), figure: grams }),
   fc.record({ type: fc.constant('clock-set'), shiftMs: fc.integer({ min: -9e6, max: 9e6 }) }),
@@ -389,6 +378,15 @@ describe('a dough in two', () => {
       }),
       { numRuns: 300 },
     )
+  })
+
+  it('the part carved off cannot be made whole from its own side; what came after can be taken back', () => {
+    const split = stamp(splitOf(0.4), 20)
+    const poured = stamp({ type: 'poured', grams: 217 }, 1)
+    const other = carvedOff({ id: 'first', plan, events: [poured, split] }, split.id)!
+    expect(undoable(other.events)).toEqual([])
+    const more = stamp({ type: 'poured', grams: 5 }, 21)
+    expect(undoable([...other.events, more])).toEqual([more.id])
   })
 
   it('the same split makes the same other batch, and what it teaches of the flour is counted once', () => {

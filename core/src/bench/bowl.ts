@@ -1,6 +1,6 @@
 /** What is in the bowl: flour, water and salt as really weighed and poured. Masses in g, hydrations in percent. */
 import { basis14Percent } from '../formula/index.ts'
-import type { BenchState } from './fold.ts'
+import type { BenchState } from './state.ts'
 import { pouredWindow } from '../sheet/computeSheet.ts'
 import { piecesOf, type Pieces, type Window } from '../shape/index.ts'
 import type { Plan, PlannedRow } from './schema.ts'

@@ -1,90 +1,10 @@
 /** A batch is its events, replayed. Nothing here reads a clock: times come with the events. */
 import { unreachable } from '../result.ts'
 import { asWeighed, bowlOnRule } from './bowl.ts'
-import type { BenchEvent, Feel, Plan, TimerId, Verdict, Worker } from './schema.ts'
-import { stepsNow, type Finish, type PlannedStep, type StepChanges } from './steps.ts'
-
-export interface Timer {
-  readonly startedAt: string
-  /** Milliseconds since the epoch, so that sleep and reload change nothing. */
-  readonly endsAtMs: number
-  readonly minutes: number
-  readonly stage: 'running' | 'answered' | 'stopped'
-  /** Of a timer of the maker's own. */
-  readonly name: string | null
-}
-
-export interface Addition {
-  readonly at: string
-  readonly what: 'water' | 'flour'
-  readonly grams: number
-  readonly saltG: number
-  /** Taken up from the board, and no correction. */
-  readonly board: boolean
-  /** Where the bowl stood on its own rule before and after, percent. */
-  readonly from: number
-  readonly to: number
-}
-
-export interface BenchState extends StepChanges {
-  readonly weighedG: Readonly<Record<string, number>>
-  readonly pouredG: number
-  readonly addedFlourG: number
-  readonly addedSaltG: number
-  /** Every pour and every spoon of flour, in order: the trail of the hydration. */
-  readonly additions: readonly Addition[]
-  readonly feels: readonly {
-    readonly at: string
-    readonly feel: Feel
-    readonly pouredG: number
-    readonly addedFlourG: number
-  }[]
-  /** The jar of flour for the board, when last weighed; null before. */
-  readonly jarG: number | null
-  readonly timers: Readonly<Record<TimerId, Timer>>
-  readonly done: readonly string[]
-  readonly ticked: readonly string[]
-  readonly workedBy: Worker | null
-  readonly lumps: readonly { readonly at: string; readonly grams: number }[]
-  readonly shapedPieces: number | null
-  readonly samples: readonly { readonly at: string; readonly grams: number }[]
-  readonly finish: Finish | null
-  readonly chilled: readonly { readonly at: string; readonly before: string; readonly minutes: number }[]
-  readonly paused: { readonly at: string; readonly why: string } | null
-  readonly hands: { readonly at: string; readonly who: string; readonly word: string; readonly taken: boolean } | null
-  /** `keeps`: how much of the first dough this is, all splits together. */
-  readonly split: { readonly keeps: number; readonly part: 'kept' | 'taken' } | null
-  readonly cookedMin: number | null
-  readonly verdict: Verdict | null
-  readonly notes: readonly { readonly at: string; readonly text: string }[]
-  readonly end: { readonly how: 'closed' | 'abandoned'; readonly at: string; readonly reason: string } | null
-}
-
-export const untouched: BenchState = {
-  weighedG: {},
-  pouredG: 0,
-  addedFlourG: 0,
-  addedSaltG: 0,
-  additions: [],
-  feels: [],
-  jarG: null,
-  timers: {},
-  done: [],
-  ticked: [],
-  workedBy: null,
-  lumps: [],
-  shapedPieces: null,
-  samples: [],
-  finish: null,
-  chilled: [],
-  paused: null,
-  hands: null,
-  split: null,
-  cookedMin: null,
-  verdict: null,
-  notes: [],
-  end: null,
-}
+import { standing } from './history.ts'
+import type { BenchEvent, Feel, Plan, TimerId } from './schema.ts'
+import { untouched, type Addition, type BenchState, type Timer } from './state.ts'
+import { stepsNow, type PlannedStep, type StepChanges } from './steps.ts'
 
 const MINUTE_MS = 60_000
 
@@ -250,88 +170,8 @@ export function applyEvent(plan: Plan, state: BenchState, event: BenchEvent): Be
   }
 }
 
-/** An entry with the figure it should have had; one without a figure stays as it is. */
-function putRight(event: BenchEvent, figure: number): BenchEvent {
-  switch (event.type) {
-    case 'weighed':
-    case 'poured':
-    case 'lumped':
-    case 'jar-weighed':
-      return { ...event, grams: figure }
-    case 'sampled':
-      return figure > 0 ? { ...event, grams: figure } : event
-    case 'added-flour':
-      return { ...event, grams: figure, saltG: event.grams > 0 ? (event.saltG * figure) / event.grams : 0 }
-    case 'shaped':
-      return { ...event, pieces: Math.round(figure) }
-    case 'cooked':
-      return { ...event, minutes: figure }
-    default:
-      return event
-  }
-}
-
-/** The figure of an entry, where it has one that can be put right. */
-export function figureOf(event: BenchEvent): number | null {
-  switch (event.type) {
-    case 'weighed':
-    case 'poured':
-    case 'lumped':
-    case 'jar-weighed':
-    case 'sampled':
-    case 'added-flour':
-      return event.grams
-    case 'shaped':
-      return event.pieces
-    case 'cooked':
-      return event.minutes
-    default:
-      return null
-  }
-}
-
-/**
- * Events still in force, in order: an `undone` event takes back those it names, and can be taken back itself; an `amended`
- * one puts the figure of an earlier one right.
- */
-export function standing(events: readonly BenchEvent[]): readonly BenchEvent[] {
-  const takenBack = new Set<string>()
-  for (const event of [...events].reverse())
-    if (event.type === 'undone' && !takenBack.has(event.id)) event.events.forEach((id) => takenBack.add(id))
-  const live = events.filter((event) => event.type !== 'undone' && !takenBack.has(event.id))
-  const figures = new Map(live.flatMap((event) => (event.type === 'amended' ? [[event.of, event.figure]] : [])))
-  if (figures.size === 0) return live
-  return live.map((event) => {
-    const figure = figures.get(event.id)
-    return figure === undefined ? event : putRight(event, figure)
-  })
-}
-
 export const replay = (plan: Plan, events: readonly BenchEvent[]): BenchState =>
   standing(events).reduce((state, event) => applyEvent(plan, state, event), untouched)
-
-/** What one tap recorded carries one time. */
-const sameTap = (events: readonly BenchEvent[], at: string | undefined): string[] =>
-  events.filter((event) => event.at === at).map((event) => event.id)
-
-/** Ids that an undo would take back now: those of the last tap still standing. */
-export function undoable(events: readonly BenchEvent[]): readonly string[] {
-  const live = standing(events)
-  return sameTap(live, live.at(-1)?.at)
-}
-
-/** Ids that a redo would take back now: the last undo, if nothing else has happened since. */
-export function redoable(events: readonly BenchEvent[]): readonly string[] {
-  const cancelled = new Set<string>()
-  for (const event of [...events].reverse()) {
-    if (event.type !== 'undone') return []
-    if (cancelled.has(event.id)) continue
-    const takesBackAnUndo = events.some((other) => other.type === 'undone' && event.events.includes(other.id))
-    if (!takesBackAnUndo) return [event.id]
-    event.events.forEach((id) => cancelled.add(id))
-  }
-  return []
-}
 
 /** The steps of a batch, as what happened has left them. */
 export const stepsOf = ({ steps }: Pick<Plan, 'steps'>, state: StepChanges): readonly PlannedStep[] =>

@@ -1,5 +1,7 @@
 export * from './bowl.ts'
 export * from './fold.ts'
+export * from './history.ts'
+export * from './state.ts'
 export * from './planBatch.ts'
 export * from './schema.ts'
 export * from './suggest.ts'

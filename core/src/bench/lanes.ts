@@ -1,7 +1,8 @@
 /** Several doughs at once: when each next wants the cook, and how its hours lie ahead. */
 import { unreachable } from '../result.ts'
 import { benchPieces } from './bowl.ts'
-import { currentStep, liveTimers, stepsOf, type BenchState, type LiveTimer } from './fold.ts'
+import { currentStep, liveTimers, stepsOf, type LiveTimer } from './fold.ts'
+import type { BenchState } from './state.ts'
 import type { Plan } from './schema.ts'
 import type { PlannedStep } from './steps.ts'
 

@@ -5,7 +5,7 @@ import { faceMm, skinMm } from '../shape/index.ts'
 import { blankCut } from '../sheet/rollPlan.ts'
 import { pressPlan, type PressPlan } from '../sheet/pressPlan.ts'
 import { benchPieces, bowlBasis14, bowlReading, waterTargets } from './bowl.ts'
-import type { BenchState } from './fold.ts'
+import type { BenchState } from './state.ts'
 import type { Plan } from './schema.ts'
 import type { StepOf } from './steps.ts'
 

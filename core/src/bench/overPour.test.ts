@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { computeSheet } from '../sheet/index.ts'
 import { testKitchen, testSheet } from '../testing/testKitchen.ts'
 import { bowlOnRule, waterTargets } from './bowl.ts'
-import { untouched } from './fold.ts'
+import { untouched } from './state.ts'
 import { overPour } from './overPour.ts'
 import { planBatch } from './planBatch.ts'
 

@@ -1,6 +1,6 @@
 /** More water than all of it: what it does, and the flour that brings the bowl back. */
 import { bowlOnRule, bowlWaterG, flourG, saltG, waterTargets } from './bowl.ts'
-import type { BenchState } from './fold.ts'
+import type { BenchState } from './state.ts'
 import type { Plan } from './schema.ts'
 
 export interface OverPour {

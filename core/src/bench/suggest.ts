@@ -1,6 +1,7 @@
 import { correctHydration } from '../formula/index.ts'
 import { baseG, bowlOnRule, bowlWaterG, effectivePercent, flourG, saltG, waterTargets } from './bowl.ts'
-import { corrections, type BenchState } from './fold.ts'
+import { corrections } from './fold.ts'
+import type { BenchState } from './state.ts'
 import type { BenchAction, Feel, Plan } from './schema.ts'
 
 /** Steps people have in the hand, in g. */

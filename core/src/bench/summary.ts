@@ -1,7 +1,9 @@
 import { lotKey } from '../sheet/kitchen.ts'
 import type { Batch } from '../records/documents.ts'
 import { bowlBasis14, bowlOnRule } from './bowl.ts'
-import { corrections, replay, standing, type BenchState } from './fold.ts'
+import { corrections, replay } from './fold.ts'
+import type { BenchState } from './state.ts'
+import { standing } from './history.ts'
 import type { BenchEvent, Feel, Plan } from './schema.ts'
 
 export interface BatchSummary {

@@ -68,7 +68,11 @@ export function finishStep(batch: Batch, ...actions: BenchAction[]): Promise<voi
 
 export async function undoTap({ id, events }: Batch): Promise<void> {
   const ids = undoable(events)
-  if (ids.length > 0) await write(id, [{ type: 'undone', events: [...ids] }])
+  if (ids.length > 0) return write(id, [{ type: 'undone', events: [...ids] }])
+  if (events.some((event) => event.type === 'split'))
+    notify('Nothing here can be taken back', {
+      description: 'The split itself is undone in the batch it was carved off.',
+    })
 }
 
 export async function redoTap({ id, events }: Batch): Promise<void> {

@@ -3,7 +3,7 @@ import { useState } from 'react'
 import { QuantityField } from '../../../ui/QuantityField.tsx'
 import { SidePanel } from '../../../ui/SidePanel.tsx'
 import { useUnits } from '../../../ui/units.ts'
-import { actOrSay } from './ScaleStrip.tsx'
+import { actOrSay } from './actOrSay.ts'
 
 const portions: readonly (readonly [string, number])[] = [
   ['Pour 100 g', 100],

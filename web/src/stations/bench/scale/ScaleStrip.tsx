@@ -1,11 +1,10 @@
 /** The scale at the bench: what it shows, what remains to the target, and taking it. Without one, everything is typed. */
-import { formatNumber, pouring, type ScaleAct } from '@harina/core'
+import { formatNumber, pouring } from '@harina/core'
 import { lazy, Suspense, useEffect, useRef, useState } from 'react'
-import { playedScale } from '../../../devices/scale.ts'
-import { notify } from '../../../state/notify.ts'
 import { preferred } from '../../../state/preferencesSlice.ts'
 import { useApp, useAppDispatch } from '../../../state/store.ts'
 import { useUnits } from '../../../ui/units.ts'
+import { actOrSay } from './actOrSay.ts'
 import { useScale, type LiveScale } from './useScale.ts'
 
 const ScalePanel = lazy(() => import('./ScalePanel.tsx'))
@@ -16,14 +15,6 @@ export interface ScaleTarget {
   /** Null where any mass will do, as for a piece. */
   readonly targetG: number | null
   readonly take: (grams: number) => void
-}
-
-export async function actOrSay(act: ScaleAct): Promise<void> {
-  try {
-    await playedScale.act(act)
-  } catch {
-    notify('The scale does not answer', { description: 'Type what is on it; nothing here is lost.' })
-  }
 }
 
 /** What the scale says of the target, in words; empty before anything is on it. */

@@ -6,7 +6,7 @@ import { ShapeEngraving } from '../../../ui/ShapeEngraving.tsx'
 import { dropTestWords, dropWords } from '../../../ui/shapeWords.ts'
 import { useUnits } from '../../../ui/units.ts'
 import { Note, useBench, useStep } from '../StepSheet.tsx'
-import { Timed } from './TimedSteps.tsx'
+import { Timed } from './Timed.tsx'
 
 const boiling = (
   <Note title="Boiling water" grade="caution">

@@ -1,0 +1,85 @@
+/** What a batch's events fold into. */
+import type { Feel, TimerId, Verdict, Worker } from './schema.ts'
+import type { Finish, StepChanges } from './steps.ts'
+
+export interface Timer {
+  readonly startedAt: string
+  /** Milliseconds since the epoch, so that sleep and reload change nothing. */
+  readonly endsAtMs: number
+  readonly minutes: number
+  readonly stage: 'running' | 'answered' | 'stopped'
+  /** Of a timer of the maker's own. */
+  readonly name: string | null
+}
+
+export interface Addition {
+  readonly at: string
+  readonly what: 'water' | 'flour'
+  readonly grams: number
+  readonly saltG: number
+  /** Taken up from the board, and no correction. */
+  readonly board: boolean
+  /** Where the bowl stood on its own rule before and after, percent. */
+  readonly from: number
+  readonly to: number
+}
+
+export interface BenchState extends StepChanges {
+  readonly weighedG: Readonly<Record<string, number>>
+  readonly pouredG: number
+  readonly addedFlourG: number
+  readonly addedSaltG: number
+  /** Every pour and every spoon of flour, in order: the trail of the hydration. */
+  readonly additions: readonly Addition[]
+  readonly feels: readonly {
+    readonly at: string
+    readonly feel: Feel
+    readonly pouredG: number
+    readonly addedFlourG: number
+  }[]
+  /** The jar of flour for the board, when last weighed; null before. */
+  readonly jarG: number | null
+  readonly timers: Readonly<Record<TimerId, Timer>>
+  readonly done: readonly string[]
+  readonly ticked: readonly string[]
+  readonly workedBy: Worker | null
+  readonly lumps: readonly { readonly at: string; readonly grams: number }[]
+  readonly shapedPieces: number | null
+  readonly samples: readonly { readonly at: string; readonly grams: number }[]
+  readonly finish: Finish | null
+  readonly chilled: readonly { readonly at: string; readonly before: string; readonly minutes: number }[]
+  readonly paused: { readonly at: string; readonly why: string } | null
+  readonly hands: { readonly at: string; readonly who: string; readonly word: string; readonly taken: boolean } | null
+  /** `keeps`: how much of the first dough this is, all splits together. */
+  readonly split: { readonly keeps: number; readonly part: 'kept' | 'taken' } | null
+  readonly cookedMin: number | null
+  readonly verdict: Verdict | null
+  readonly notes: readonly { readonly at: string; readonly text: string }[]
+  readonly end: { readonly how: 'closed' | 'abandoned'; readonly at: string; readonly reason: string } | null
+}
+
+export const untouched: BenchState = {
+  weighedG: {},
+  pouredG: 0,
+  addedFlourG: 0,
+  addedSaltG: 0,
+  additions: [],
+  feels: [],
+  jarG: null,
+  timers: {},
+  done: [],
+  ticked: [],
+  workedBy: null,
+  lumps: [],
+  shapedPieces: null,
+  samples: [],
+  finish: null,
+  chilled: [],
+  paused: null,
+  hands: null,
+  split: null,
+  cookedMin: null,
+  verdict: null,
+  notes: [],
+  end: null,
+}

@@ -1,0 +1,119 @@
+/** The dough into lumps, by weight. */
+import { benchPieces, formatNumber, lumpIsEven, lumps, type BenchState, type Lumps } from '@harina/core'
+import { useId } from 'react'
+import { finishStep, recordTap } from '../../../state/recordTap.ts'
+import { HatchPattern, type Family } from '../../../ui/family.tsx'
+import { blankWords } from '../../../ui/BlankDrawing.tsx'
+import { useUnits } from '../../../ui/units.ts'
+import { ScaleStrip } from '../scale/ScaleStrip.tsx'
+import { Big, Note, StepSheet, useBench } from '../StepSheet.tsx'
+import { OtherShapes } from './OtherShapes.tsx'
+import { useFamily } from './useFamily.ts'
+
+const BALL_PX = 52
+const MOST_DRAWN = 48
+
+interface LumpsProps {
+  readonly wanted: Lumps
+  readonly state: BenchState
+}
+
+/** The lumps in rows, the weighed ones filled, those off with a bar through. */
+function LumpRow({ wanted, state, family }: LumpsProps & { family: Family }) {
+  const hatch = useId()
+  const drawn = Math.min(MOST_DRAWN, wanted.count)
+  return (
+    <svg
+      className="block w-full max-w-[760px]"
+      viewBox={`0 0 ${12 * BALL_PX} ${Math.ceil(drawn / 12) * BALL_PX}`}
+      role="img"
+      aria-label={`${wanted.count} lumps, ${state.lumps.length} of them weighed`}
+    >
+      <HatchPattern id={hatch} family={family} />
+      {Array.from({ length: drawn }, (_, n) => {
+        const weighed = state.lumps[n]
+        const [x, y] = [(n % 12) * BALL_PX + BALL_PX / 2, Math.floor(n / 12) * BALL_PX + BALL_PX / 2]
+        // A ball's width goes with the third root of its mass.
+        const r = 21 * Math.cbrt(weighed ? Math.min(2, weighed.grams / wanted.eachG) : 1)
+        return (
+          <g key={n}>
+            <circle
+              cx={x}
+              cy={y}
+              r={r}
+              fill={weighed ? `url(#${hatch})` : 'none'}
+              stroke="var(--ink)"
+              strokeWidth={weighed ? 2 : 1}
+              strokeDasharray={weighed ? undefined : '3 3'}
+            />
+            {weighed && !lumpIsEven(wanted, weighed.grams) && (
+              <path d={`M${x - r} ${y}H${x + r}`} stroke="var(--danger)" strokeWidth="4" />
+            )}
+          </g>
+        )
+      })}
+    </svg>
+  )
+}
+
+function LumpWords({ wanted, state, stepG }: LumpsProps & { stepG: number }) {
+  const { mass } = useUnits()
+  const off = state.lumps.filter(({ grams }) => !lumpIsEven(wanted, grams))
+  if (state.lumps.length === 0) return null
+  return (
+    <p className="figure text-[20px]" role="status">
+      {state.lumps.length} of {formatNumber(wanted.count, 0)} weighed
+      {off.length > 0 &&
+        `; ${off.map(({ grams }) => mass(grams, stepG)).join(', ')} ${off.length === 1 ? 'is' : 'are'} off: nip or add`}
+      .
+    </p>
+  )
+}
+
+export function DivideStep() {
+  const { running } = useBench()
+  const { batch, state } = running
+  const { plan } = batch
+  const { length, mass, massFigure, units } = useUnits()
+  const made = benchPieces(plan, state)
+  const family = useFamily(plan)
+  const wanted = lumps(plan, state)
+  const { count, eachG, slackG } = wanted
+  const { rope } = made
+  const take = (grams: number) => void recordTap(batch, { type: 'lumped', grams })
+  return (
+    <StepSheet
+      title="Divide"
+      lead={
+        rope && count === rope.ropes
+          ? `Each lump rolls out to one board of ${length(plan.boardMm)}. Keep what waits covered.`
+          : 'Into what the hands, the roller or the hopper can take. Keep what waits covered.'
+      }
+      action={{ label: 'Divided, go on', run: () => void finishStep(batch) }}
+      aside={
+        <>
+          <Note title={rope ? `${rope.piecesPerBoard} pieces from a board` : blankWords(plan.shape.blank, { length })}>
+            {rope ? `${length(rope.ropeMm)} of rope in all, ` : ''}
+            {mass(made.usableG, plan.scaleStepG)} of dough.
+          </Note>
+          <OtherShapes />
+          <Note title="By weight">
+            Cut with a scraper, no tearing. Between {mass(eachG - slackG, plan.scaleStepG)} and{' '}
+            {mass(eachG + slackG, plan.scaleStepG)} is even enough; small bits go under, not on top.
+          </Note>
+        </>
+      }
+    >
+      <ScaleStrip target={{ label: 'one lump', targetG: eachG, take }} />
+      <div className="flex flex-wrap items-start gap-x-12 gap-y-4">
+        <Big label="lumps" figure={formatNumber(count, 0)} unit="" />
+        <div>
+          <Big label="each" figure={massFigure(eachG, plan.scaleStepG)} unit={units.mass} />
+          <p className="figure text-[17px] text-second">± {mass(slackG, plan.scaleStepG)}</p>
+        </div>
+      </div>
+      <LumpRow wanted={wanted} state={state} family={family} />
+      <LumpWords wanted={wanted} state={state} stepG={plan.scaleStepG} />
+    </StepSheet>
+  )
+}

@@ -1,0 +1,116 @@
+/** Noodles pulled by hand, and skins filled. */
+import {
+  benchPieces,
+  blankVolumeMm3,
+  drawnOutMm,
+  faceMm,
+  fillingAtBench,
+  formatNumber,
+  pulled,
+  RIM_MIN_MM,
+} from '@harina/core'
+import { finishStep } from '../../../state/recordTap.ts'
+import { useKitchen } from '../../../ui/kitchen.tsx'
+import { useUnits } from '../../../ui/units.ts'
+import { Big, Note, StepSheet, useBench, useStep } from '../StepSheet.tsx'
+import { HowTo } from './HowTo.tsx'
+import { useCounted } from './useCounted.tsx'
+
+export function PullStep() {
+  const { running } = useBench()
+  const { plan } = running.batch
+  const { blank } = plan.shape
+  const shape = useKitchen()?.shapes.get(plan.shape.id)
+  const { length, gapFigure, units } = useUnits()
+  const { made, field, finish } = useCounted('pull')
+  const strands = blank.type === 'rope' ? blank.drawn?.strands : undefined
+  const longMm = drawnOutMm(blank)
+  const rows =
+    strands && longMm
+      ? pulled({ volumeMm3: blankVolumeMm3(blank), loopMm: longMm, folds: Math.round(Math.log2(strands)) })
+      : []
+  return (
+    <StepSheet
+      title={`Pull: ${plan.shape.name}`}
+      lead={shape?.board}
+      action={{ label: 'Pulled, go on', run: finish }}
+      aside={
+        <>
+          <Note title="It springs back?">
+            Then it has not rested. Lay it down oiled, ten minutes, and take the next one. Torn strands go back into the
+            dough only once.
+          </Note>
+          <Note title="Straight into the pot" grade="caution">
+            The pot stands at arm’s length and boils before you pull. Lower them in from a stick or the board’s edge,
+            hands out of the steam.
+          </Note>
+        </>
+      }
+    >
+      <div className="flex flex-wrap items-start gap-x-12 gap-y-4">
+        <Big label="lumps" figure={formatNumber(made.pieces, 0)} unit="" />
+        {rows.length > 0 ? (
+          <Big label="doublings" figure={formatNumber(rows.length - 1, 0)} unit="" />
+        ) : (
+          longMm !== null && <Big label="pulled to" figure={length(longMm)} unit="" small />
+        )}
+      </div>
+      {rows.length > 0 && (
+        <ol className="figure flex flex-wrap gap-x-6 gap-y-1 text-[19px]" aria-label="Strands by doubling">
+          {rows.map((row) => (
+            <li key={row.folds}>
+              {formatNumber(row.strands, 0)} × {gapFigure(row.diameterMm)} {units.length}
+            </li>
+          ))}
+        </ol>
+      )}
+      {field}
+      {shape && <HowTo shape={shape} />}
+    </StepSheet>
+  )
+}
+
+export function FillStep() {
+  const { running } = useBench()
+  const step = useStep('fill')
+  const { plan } = running.batch
+  const { blank } = plan.shape
+  const shape = useKitchen()?.shapes.get(plan.shape.id)
+  const { mass, massFigure, units, length } = useUnits()
+  const made = benchPieces(plan, running.state)
+  const count = running.state.shapedPieces ?? made.pieces
+  const each = fillingAtBench(plan, running.state, step, shape?.wallMm ?? 1)
+  const hasFace = faceMm(blank) > 0
+  return (
+    <StepSheet
+      title={`Fill: ${plan.shape.name}`}
+      lead="Cold filling, dry rims, all the air out before the seal."
+      action={{ label: 'Filled and sealed, go on', run: () => void finishStep(running.batch) }}
+      aside={
+        <>
+          <Note title={`${formatNumber(each.softAfterMin, 0)} min until the skin goes soft`}>
+            A rule of thumb, for this wall and this filling: cook, freeze or chill before.
+          </Note>
+          {hasFace && each.rimMm < RIM_MIN_MM && (
+            <Note title={`A rim of ${length(Math.max(0, each.rimMm))}`} grade="caution">
+              That is too little to seal. Put less in.
+            </Note>
+          )}
+          <Note title="Fillings" grade="caution">
+            Not above 5 °C until they are wrapped, two hours out at most; cooked to 74 °C inside where there is meat,
+            egg or fish. Your local code decides.
+          </Note>
+        </>
+      }
+    >
+      <div className="flex flex-wrap items-end gap-x-12 gap-y-4">
+        <Big label="in each" figure={massFigure(step.gramsEach, 0.5)} unit={units.mass} />
+        <Big label="pieces" figure={formatNumber(count, 0)} unit="" small />
+      </div>
+      <p className="text-[18px]">
+        {mass(each.fillingG)} of {step.name.toLowerCase()} in all.
+      </p>
+      {shape && <HowTo shape={shape} />}
+    </StepSheet>
+  )
+}

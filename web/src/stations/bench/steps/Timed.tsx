@@ -1,0 +1,94 @@
+/** A step that a clock runs for: set, started, moved by a minute, over. */
+import { formatCountdown, formatNumber, type TimerId } from '@harina/core'
+import { useState, type ReactNode } from 'react'
+import { recordTap } from '../../../state/recordTap.ts'
+import { QuantityField } from '../../../ui/QuantityField.tsx'
+import { Big, StepSheet, useBench } from '../StepSheet.tsx'
+
+interface TimedProps {
+  readonly timer: TimerId
+  readonly title: string
+  readonly lead: string
+  readonly minutes: number
+  readonly startLabel: string
+  readonly doneLabel: string
+  readonly onDone: (elapsedMin: number) => void
+  readonly aside: ReactNode
+  readonly children?: ReactNode
+}
+
+/** Hours where minutes would be many. */
+const longMinutes = (minutes: number) =>
+  minutes >= 180 ? { figure: formatNumber(minutes / 60, minutes % 60 === 0 ? 0 : 1), unit: 'h' } : null
+
+export function Timed({ timer, title, lead, minutes, startLabel, doneLabel, onDone, aside, children }: TimedProps) {
+  const { running, nowMs } = useBench()
+  const { batch, state } = running
+  const [typed, setTyped] = useState<number | null>(null)
+  const planned = typed ?? minutes
+  const clock = state.timers[timer]
+  const started = clock !== undefined && clock.stage !== 'stopped'
+  const left = clock ? (clock.endsAtMs - nowMs) / 1000 : planned * 60
+  const elapsedMin = clock ? Math.max(0, (nowMs - Date.parse(clock.startedAt)) / 60_000) : 0
+  const share = clock ? Math.min(1, Math.max(0, 1 - left / (clock.minutes * 60))) : 0
+  const move = (by: number) => void recordTap(batch, { type: 'timer-moved', timer, minutes: by })
+  const long = longMinutes(planned)
+  return (
+    <StepSheet
+      title={title}
+      lead={lead}
+      action={
+        started
+          ? { label: doneLabel, run: () => onDone(elapsedMin) }
+          : { label: startLabel, run: () => void recordTap(batch, { type: 'timer-started', timer, minutes: planned }) }
+      }
+      second={started ? null : { label: 'Done without the clock', run: () => onDone(0) }}
+      aside={aside}
+    >
+      <div className="flex flex-wrap items-end gap-x-8 gap-y-3">
+        <Big
+          label={started ? (left < 0 ? 'over by' : 'left') : long ? 'hours' : 'minutes'}
+          figure={started ? formatCountdown(left) : (long?.figure ?? formatNumber(planned, 0))}
+          unit={started ? '' : (long?.unit ?? 'min')}
+        />
+        {started ? (
+          <div className="flex pb-3">
+            {[-1, 1].map((by) => (
+              <button key={by} type="button" className="press -ml-px min-w-[92px] text-[20px]" onClick={() => move(by)}>
+                {by > 0 ? '+1' : '−1'} min
+              </button>
+            ))}
+          </div>
+        ) : (
+          <p className="pb-3 text-[17px] text-second">
+            set it to{' '}
+            <QuantityField
+              label={`Minutes, ${title.toLowerCase()}`}
+              shown={formatNumber(planned, 0)}
+              unit="min"
+              min={1}
+              max={6000}
+              className="text-[30px] font-semibold text-ink"
+              widthCh={5}
+              onChange={setTyped}
+            />{' '}
+            min
+          </p>
+        )}
+      </div>
+      {started && (
+        <svg
+          className="h-4 w-full shrink-0"
+          role="img"
+          aria-label={`${Math.round(share * 100)} % of the time gone`}
+          preserveAspectRatio="none"
+          viewBox="0 0 100 4"
+        >
+          <rect width="100" height="4" fill="var(--line)" />
+          <rect width={share * 100} height="4" fill="var(--family)" />
+        </svg>
+      )}
+      {children}
+    </StepSheet>
+  )
+}

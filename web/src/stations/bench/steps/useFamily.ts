@@ -1,0 +1,5 @@
+import type { Plan } from '@harina/core'
+import type { Family } from '../../../ui/family.tsx'
+import { useKitchen } from '../../../ui/kitchen.tsx'
+
+export const useFamily = (plan: Plan): Family => useKitchen()?.doughs.get(plan.sheet.dough)?.family ?? 'semolina'
