@@ -25,6 +25,7 @@ function useEverything(): readonly Found[] {
   const dispatch = useAppDispatch()
   const kitchen = useKitchen()
   const sheet = useApp((state) => state.draft.present?.sheet)
+  const running = useApp((state) => state.bench.batches)
   const formulas = useLiveQuery(() => repository.formulas())
   const closed = useLiveQuery(() => repository.closedBatches())
   return useMemo(() => {
@@ -36,6 +37,13 @@ function useEverything(): readonly Found[] {
         name,
         words: name,
         go: to(`/${station}`),
+      })),
+      ...running.map(({ id, plan }): Found => ({
+        id: `bench-${id}`,
+        kind: 'at the bench',
+        name: plan.sheet.name,
+        words: `${plan.sheet.name} ${plan.shape.name} bench`,
+        go: to(`/bench/${id}`),
       })),
       ...(formulas ?? []).map((formula): Found => ({
         id: formula.id,
@@ -72,7 +80,7 @@ function useEverything(): readonly Found[] {
         go: to(`/log/${batch.id}`),
       })),
     ]
-  }, [navigate, dispatch, kitchen, sheet, formulas, closed])
+  }, [navigate, dispatch, kitchen, sheet, running, formulas, closed])
 }
 
 export default function Find({ onClose }: { onClose: () => void }) {

@@ -22,7 +22,7 @@ const groups: readonly { where: string; keys: readonly (readonly [string, string
     where: 'At the bench',
     keys: [
       ['Space', 'the dark button: done, go on'],
-      ['1 to 5', 'how it feels, crumbling to sticky'],
+      ['1 to 9', 'how it feels, what is at hand, what becomes of it'],
       ['← →', 'look back and ahead'],
     ],
   },

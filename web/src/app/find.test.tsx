@@ -14,6 +14,7 @@ beforeEach(async () => {
     { path: '/formula', element: <p>on paper</p> },
     { path: '/log/:id', element: <p>in the log</p> },
     { path: '/shape', element: <p>shapes</p> },
+    { path: '/bench/:id', element: <p>at the bench</p> },
   ])
   await settle()
 })
@@ -46,6 +47,13 @@ it('finds a shape by its other name, a batch by its month, a flour by its lot', 
   expect(found()).toHaveLength(1)
   await ask('september')
   expect(found()).toEqual(['Remilled durum R-31flour'])
+})
+
+it('finds a batch that runs, and goes to it', async () => {
+  await ask('stiff bench')
+  expect(found()).toEqual(['Stiff semolinaat the bench'])
+  await takeFirst()
+  expect(screen.getByText('at the bench')).toBeTruthy()
 })
 
 it('says so when nothing is called that', async () => {

@@ -92,7 +92,7 @@ function Hours({ nowMs, width }: { nowMs: number; width: number }) {
   )
 }
 
-function Lane({ calling, nowMs, width }: { calling: Calling; nowMs: number; width: number }) {
+function Lane({ calling, digit, nowMs, width }: { calling: Calling; digit: number; nowMs: number; width: number }) {
   const { running, call } = calling
   const { batch, state } = running
   const family = useKitchen()?.doughs.get(batch.plan.sheet.dough)?.family ?? 'semolina'
@@ -101,7 +101,10 @@ function Lane({ calling, nowMs, width }: { calling: Calling; nowMs: number; widt
     <li className="border-b border-line py-2">
       <Link to={`/bench/${batch.id}`} className="block hover:bg-ground">
         <span className="flex items-baseline gap-4">
-          <span className="head min-w-0 truncate text-[21px]">{batch.plan.sheet.name}</span>
+          <span className="min-w-0 truncate">
+            <span className="figure mr-2 text-[15px] text-second">{digit}</span>
+            <span className="head text-[21px]">{batch.plan.sheet.name}</span>
+          </span>
           {state.hands && <span className="small truncate">{state.hands.who}</span>}
           <span className={`figure ml-auto text-[22px] whitespace-nowrap ${urgent ? 'font-semibold' : 'text-second'}`}>
             {callWords(call, nowMs)}
@@ -125,10 +128,13 @@ export function Lanes({ batches }: { batches: readonly RunningBatch[] }) {
   const [measure, width] = useWidth(1000)
   const calls = callsOf(batches, nowMs)
   const first = calls[0]
-  const open = () => first && void navigate(`/bench/${first.running.batch.id}`)
+  const open = (calling = first) => calling && void navigate(`/bench/${calling.running.batch.id}`)
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      if (event.key !== ' ' || isTyping(event.target) || keyIsTaken(event.target)) return
+      if (isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey) return
+      const wanted = /^[1-9]$/.test(event.key) && calls[Number(event.key) - 1]
+      if (wanted) open(wanted)
+      if (event.key !== ' ' || keyIsTaken(event.target)) return
       event.preventDefault()
       open()
     }
@@ -146,7 +152,11 @@ export function Lanes({ batches }: { batches: readonly RunningBatch[] }) {
           </p>
           <p className="figure text-[26px] md:text-[34px]">{callWords(first.call, nowMs)}</p>
         </div>
-        <button type="button" className="action flex min-h-[76px] items-center gap-4 px-8 text-[22px]" onClick={open}>
+        <button
+          type="button"
+          className="action flex min-h-[76px] items-center gap-4 px-8 text-[22px]"
+          onClick={() => open()}
+        >
           <span className="head">Go to it</span>
           <span className="figure hidden text-[15px] font-normal opacity-75 lg:inline">space</span>
         </button>
@@ -154,8 +164,8 @@ export function Lanes({ batches }: { batches: readonly RunningBatch[] }) {
       <section aria-label="The doughs" ref={measure} className="min-w-0">
         <Hours nowMs={nowMs} width={width} />
         <ul>
-          {calls.map((calling) => (
-            <Lane key={calling.running.batch.id} calling={calling} nowMs={nowMs} width={width} />
+          {calls.map((calling, index) => (
+            <Lane key={calling.running.batch.id} calling={calling} digit={index + 1} nowMs={nowMs} width={width} />
           ))}
         </ul>
         <p className="small mt-2">
