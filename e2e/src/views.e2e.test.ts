@@ -1,15 +1,7 @@
 /** Every view in both themes: axe finds nothing, nothing is fetched from elsewhere, the sheet fits its screen. */
-import { readFileSync } from 'node:fs'
-import { createRequire } from 'node:module'
-import { join } from 'node:path'
 import type { Page } from 'puppeteer-core'
-import { chord, DESK, openPage, PHONE, press, pressStarting, sees, type Size } from './harness/index.ts'
+import { axeFaults, chord, DESK, openPage, PHONE, press, pressStarting, sees, type Size } from './harness/index.ts'
 import { useSite } from './useSite.ts'
-
-const axeSource = readFileSync(
-  createRequire(join(process.cwd(), 'package.json')).resolve('axe-core/axe.min.js'),
-  'utf8',
-)
 
 interface View {
   readonly name: string
@@ -190,25 +182,12 @@ beforeAll(async () => {
   page.on('console', (message) => message.type() === 'error' && troubles.push(message.text()))
 })
 
-const judge = (): Promise<string[]> =>
-  page.evaluate(async () => {
-    const { axe } = globalThis as unknown as {
-      axe: { run(): Promise<{ violations: { id: string; nodes: { html: string }[] }[] }> }
-    }
-    const { violations } = await axe.run()
-    return violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html.slice(0, 160)).join(' | ')}`)
-  })
-
 it.each(views)('axe finds nothing on $name by day, nor by lamplight', async (view) => {
   await page.setViewport(view.size ?? DESK)
   await page.goto(new URL(view.path, here.site.url).href, { waitUntil: 'networkidle0' })
   await sees(page, view.shows)
   await view.open?.(page)
-  await page.evaluate(axeSource)
-  for (const theme of ['day', 'lamp']) {
-    await page.evaluate((wanted) => (document.documentElement.dataset['theme'] = wanted), theme)
-    expect(await judge()).toEqual([])
-  }
+  expect(await axeFaults(page)).toEqual([])
 })
 
 it.each(['day', 'lamp'])('the maker’s %s theme is there from the first paint', async (theme) => {

@@ -1,6 +1,6 @@
 /** The strip above every station: the sheet on paper, then a tab for each running batch. */
-import type { ReactNode } from 'react'
-import { NavLink } from 'react-router'
+import { useEffect, useRef, type ReactNode } from 'react'
+import { NavLink, useLocation } from 'react-router'
 import { standingWords, useRunningBatches } from './batches.ts'
 import { familyInk, type Family } from './family.tsx'
 import { useKitchen } from './kitchen.tsx'
@@ -37,11 +37,18 @@ export function BatchStrip({ children }: { children?: ReactNode }) {
   const now = useNow()
   const kitchen = useKitchen()
   const sheet = useApp((state) => state.draft.present?.sheet)
+  const tabs = useRef<HTMLElement>(null)
+  const { pathname } = useLocation()
+  // On a phone the tabs run out of the screen: the one in use is brought into it.
+  useEffect(() => {
+    tabs.current?.querySelector('[aria-current=page]')?.scrollIntoView?.({ block: 'nearest', inline: 'nearest' })
+  }, [pathname])
   const family = (dough: string): Family => kitchen?.doughs.get(dough)?.family ?? 'semolina'
   return (
     <header className="flex h-[58px] shrink-0 items-stretch border-b border-ink bg-ground">
       <nav
         aria-label="Doughs"
+        ref={tabs}
         className="flex min-w-0 flex-1 items-stretch overflow-x-auto overflow-y-hidden md:overflow-hidden"
         data-screen-only
       >

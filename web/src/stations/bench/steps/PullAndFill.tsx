@@ -32,10 +32,11 @@ export function PullStep() {
   return (
     <StepSheet
       title={`Pull: ${plan.shape.name}`}
-      lead={shape?.board}
+      lead="Take both ends; let the weight and the bounce do it, in one go."
       action={{ label: 'Pulled, go on', run: finish }}
       aside={
         <>
+          {shape && <Note title="On the board">{shape.board}</Note>}
           <Note title="It springs back?">
             Then it has not rested. Lay it down oiled, ten minutes, and take the next one. Torn strands go back into the
             dough only once.
@@ -47,7 +48,7 @@ export function PullStep() {
         </>
       }
     >
-      <div className="flex flex-wrap items-start gap-x-12 gap-y-4">
+      <div className="flex flex-wrap items-end gap-x-12 gap-y-4">
         <Big label="lumps" figure={formatNumber(made.pieces, 0)} unit="" />
         {rows.length > 0 ? (
           <Big label="doublings" figure={formatNumber(rows.length - 1, 0)} unit="" />

@@ -146,6 +146,12 @@ export function ThinStep() {
       ) : (
         <Big label="thickness" figure={gapFigure(thicknessMm)} unit={units.length} />
       )}
+      {plan?.widest && passes.length === 0 && plan.passes.ok && (
+        <p className="max-w-[46rem] text-[18px] leading-snug">
+          The widest, setting {plan.widest.setting}, leaves {length(plan.widest.outMm)}: once through it, and no
+          further. For thicker than that, finish with the pin.
+        </p>
+      )}
       {plan && !plan.passes.ok && (
         <p role="alert" className="text-[18px]">
           {problemWords(plan.passes.problem)}

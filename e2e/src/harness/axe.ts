@@ -1,0 +1,25 @@
+/** What axe finds on the page as it stands, by day and by lamplight. */
+import { readFileSync } from 'node:fs'
+import { createRequire } from 'node:module'
+import { join } from 'node:path'
+import type { Page } from 'puppeteer-core'
+
+const axeSource = (): string =>
+  readFileSync(createRequire(join(process.cwd(), 'package.json')).resolve('axe-core/axe.min.js'), 'utf8')
+
+export async function axeFaults(page: Page): Promise<readonly string[]> {
+  await page.evaluate(axeSource())
+  const faults: string[] = []
+  for (const theme of ['day', 'lamp']) {
+    const found = await page.evaluate(async (wanted) => {
+      document.documentElement.dataset['theme'] = wanted
+      const { axe } = globalThis as unknown as {
+        axe: { run(): Promise<{ violations: { id: string; nodes: { html: string }[] }[] }> }
+      }
+      const { violations } = await axe.run()
+      return violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html.slice(0, 160)).join(' | ')}`)
+    }, theme)
+    faults.push(...found.map((fault) => `${theme}: ${fault}`))
+  }
+  return faults
+}
