@@ -182,3 +182,65 @@ it('pulled noodles: lumps, doublings and strands, then straight to the pot', asy
   await press(/^Pulled, go on/)
   expect(title()).toBe('Cook')
 })
+
+it('the first of two flours runs short: the second, the salt and the jug follow what was weighed', async () => {
+  await beginBatch({ ...as('mixed-semolina-soft', 'ribbons'), upTo: 'flour' })
+  const { plan } = await openBatch(BATCH)
+  const [first, second] = plan.rows.filter((row) => row.part === 'flour')
+  await typeInto(`${first!.name}, grams on the scale`, String(Math.round(first!.weighedG * 0.8)))
+  const field = screen.getByLabelText(`${second!.name}, grams on the scale`) as HTMLInputElement
+  expect(Number(field.value) / second!.weighedG).toBeCloseTo(0.8, 1)
+  await press(/^Weighed, go on/)
+  const jug = screen.getByText('in the jug').parentElement!.textContent!
+  const { startG, holdBackG } = plan.water
+  expect(Number(/(\d+) g/.exec(jug.replace('in the jug', ''))![1]) / (startG + holdBackG)).toBeCloseTo(0.8, 1)
+})
+
+it('a mixer in Gear kneads unless the batch says otherwise; what must not be kneaded is not offered to it', async () => {
+  const gear = { ...machines, gear: { ...machines.gear, kneads: 'mixer' as const } }
+  await beginBatch({ worked: workedAs('sw-hand', 'little-ears', gear), kitchen: gear, upTo: 'knead' })
+  expect(pressedNames('Who kneads')).toEqual([expect.stringContaining('In the mixer')])
+  cleanup()
+  await beginBatch({ worked: workedAs('gn-potato', 'potato-ridged', gear), kitchen: gear, upTo: 'knead' })
+  expect(title()).toBe('Press and fold')
+  expect(screen.queryByRole('group', { name: 'Who kneads' })).toBeNull()
+})
+
+it('discs are baked, not boiled, and their clock starts in the oven', async () => {
+  await beginBatch({ ...as('gn-semolina-disc', 'baked-discs'), minutesAgo: 90, upTo: 'cook' })
+  expect(title()).toBe('Bake')
+  expect(screen.queryByText('Boiling water')).toBeNull()
+  await press(/^In the oven/)
+  expect((await benchState()).timers['cook']!.minutes).toBe(18)
+})
+
+it('a roller too narrow for the shape says what to do instead of settings that are not there', async () => {
+  const coarse = {
+    ...machines,
+    gear: {
+      ...machines.gear,
+      rollers: machines.gear.rollers.map((roller) => ({
+        ...roller,
+        measured: [
+          { setting: 1, gapMm: 4 },
+          { setting: 7, gapMm: 3 },
+        ],
+      })),
+    },
+  }
+  await beginBatch({ worked: workedAs('soft-hand', 'fine-ribbons', coarse), kitchen: coarse, upTo: 'thin' })
+  expect(screen.getByRole('alert').textContent).toContain('The narrowest setting leaves')
+  await press(/^Thin enough, go on/)
+  expect(title()).toMatch(/^Cut: /)
+})
+
+it('looking ahead shows a step without starting it, and space comes back to now', async () => {
+  await beginBatch({ upTo: 'flour' })
+  for (let n = 0; n < 4; n += 1) fireEvent.keyDown(window, { key: 'ArrowRight' })
+  expect(title()).toBe('Knead')
+  expect(screen.queryByRole('button', { name: /^Start kneading/ })).toBeNull()
+  fireEvent.keyDown(window, { key: ' ' })
+  await settle()
+  expect(title()).toBe('Weigh the flour')
+  expect((await benchState()).timers).toEqual({})
+})
