@@ -1,10 +1,16 @@
 import { Toaster } from 'sonner'
 
-/** Square, inked, at the foot of the sheet; loaded after the station. */
+/** Above what is pressed at the foot: the links of a desk, the actions and stations of a phone. */
+const OVER_THE_FOOT = { bottom: 64 }
+const OVER_THE_ACTIONS = { bottom: 164 }
+
+/** Square, inked; loaded after the station. */
 export default function Toasts() {
   return (
     <Toaster
       position="bottom-center"
+      offset={OVER_THE_FOOT}
+      mobileOffset={OVER_THE_ACTIONS}
       toastOptions={{
         unstyled: true,
         classNames: {
