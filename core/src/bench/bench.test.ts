@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { computeSheet } from '../sheet/index.ts'
 import { testKitchen, testSheet } from '../testing/testKitchen.ts'
-import { benchPieces, bowlBasis14, doughG, effectivePercent, planWindow, waterTargets } from './bowl.ts'
+import { benchPieces, boardFlour, bowlBasis14, doughG, effectivePercent, planWindow, waterTargets } from './bowl.ts'
 import { corrections, currentStep, isRinging, liveTimers, replay, standingFeel, stepsOf } from './fold.ts'
 import { untouched } from './state.ts'
 import { figureOf, redoable, standing, undoable } from './history.ts'
@@ -287,6 +287,9 @@ describe('flour from the board, by the jar', () => {
     expect([state.addedFlourG, state.addedSaltG, state.jarG]).toEqual([13, 0, 596])
     expect(effectivePercent(plan, state)).toBeCloseTo((100 * 217) / (452 + 13), 6)
     expect(corrections(state)).toEqual([])
+    const { grams: taken, points } = boardFlour(state)
+    expect(taken).toBe(13)
+    expect(points).toBeCloseTo((100 * 217) / (452 + 13) - (100 * 217) / 452, 6)
   })
 })
 

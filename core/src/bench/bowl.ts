@@ -146,6 +146,19 @@ export function doughMoisture(plan: Plan, state: Contents): number {
   return whole > 0 ? (inFlour + bowlWaterG(plan, state)) / whole : 0
 }
 
+/** Flour taken up from the board, all told, and what it did to the rule, points. */
+export function boardFlour({ additions }: Pick<BenchState, 'additions'>): { grams: number; points: number } {
+  const taken = additions.filter(({ board }) => board)
+  return {
+    grams: taken.reduce((sum, each) => sum + each.grams, 0),
+    points: taken.reduce((sum, each) => sum + each.to - each.from, 0),
+  }
+}
+
+/** Water for all of it, whole litres; a part carved off wants its part. */
+export const potLitres = (plan: Plan, { split }: Pick<BenchState, 'split'>): number =>
+  Math.ceil(plan.pot.litres * (split?.keeps ?? 1))
+
 /** Dry enough to be kept, fraction of mass. */
 export const DRIED_MOISTURE = 0.125
 

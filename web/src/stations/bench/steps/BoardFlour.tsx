@@ -1,5 +1,5 @@
 /** Flour that the dough takes up from the board, by weighing its jar before and after. */
-import { formatPoints } from '@harina/core'
+import { boardFlour, formatPoints } from '@harina/core'
 import { lazy, Suspense, useState } from 'react'
 import { useUnits } from '../../../ui/units.ts'
 import { useBench } from '../StepSheet.tsx'
@@ -11,9 +11,7 @@ export function BoardFlour() {
   const { state } = running
   const { mass } = useUnits()
   const [open, setOpen] = useState(false)
-  const taken = state.additions.filter(({ board }) => board)
-  const grams = taken.reduce((sum, each) => sum + each.grams, 0)
-  const points = taken.reduce((sum, each) => sum + each.to - each.from, 0)
+  const { grams, points } = boardFlour(state)
   return (
     <div className="border-l-2 border-second pl-3 text-[15px] leading-snug">
       <h2 className="head text-[18px] leading-tight">Flour from the board</h2>

@@ -1,5 +1,5 @@
 /** Into the heat: cooked at once, or dropped in potful by potful. */
-import { benchPieces, formatNumber, POT_L, potfulsAtBench, type StepOf } from '@harina/core'
+import { benchPieces, formatNumber, POT_L, potfulsAtBench, potLitres, type StepOf } from '@harina/core'
 import { finishStep, recordTap } from '../../../state/recordTap.ts'
 import { useKitchen } from '../../../ui/kitchen.tsx'
 import { ShapeEngraving } from '../../../ui/ShapeEngraving.tsx'
@@ -72,7 +72,7 @@ function PotNote() {
   const { running } = useBench()
   const { plan } = running.batch
   const { mass } = useUnits()
-  const litres = Math.ceil(plan.pot.litres * (running.state.split?.keeps ?? 1))
+  const litres = potLitres(plan, running.state)
   return (
     <Note title={`${litres} L for all of it`}>
       {mass(litres * plan.pot.saltGPerL)} of salt at {plan.pot.saltGPerL} g a litre. In a smaller pot cook it in turns,
