@@ -1,7 +1,7 @@
 /** The calculation port on the command line: `npm run -s calc < request.json`. See docs/calc.md. */
 import { readFileSync } from 'node:fs'
 import { calcText } from '@harina/core/calc'
-import { ingredientTable } from '@harina/core/ingredients'
+import { ingredientTable } from '@harina/core/model'
 import { ingredients } from '@harina/facts'
 
 const answers = calcText(readFileSync(0, 'utf8'), ingredientTable(ingredients))

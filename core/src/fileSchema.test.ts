@@ -1,5 +1,5 @@
 import published from '../../docs/harina-file.schema.json'
-import { workspaceFileSchema } from './records/index.ts'
+import { workspaceFileSchema } from './file/index.ts'
 import { z } from './zod.ts'
 
 it('the published JSON Schema is the one that reads (npm run schema writes it)', () => {

@@ -1,11 +1,9 @@
 /** `npm run build` reads the tables through their schemas first: a table that does not fit is not built in. */
 import { flavourSchema } from '@harina/core/flavour'
-import { ingredientSchema } from '@harina/core/ingredients'
+import { ingredientSchema, pressKindSchema, doughSchema, shapeSchema } from '@harina/core/model'
 import { hazardSchema, schoolSchema } from '@harina/core/schools'
-import { pressKindSchema } from '@harina/core/records'
 import { sauceSchema } from '@harina/core/sauce'
 import { troubleSchema } from '@harina/core/trouble'
-import { doughSchema, shapeSchema } from '@harina/core/shape'
 import type { z } from '@harina/core'
 import { doughs, flavours, hazards, ingredients, presses, sauces, schools, shapes, troubles } from './index.ts'
 

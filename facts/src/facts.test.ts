@@ -1,6 +1,7 @@
-import { compositionOf, materialOf } from '@harina/core/ingredients'
+import { compositionOf } from '@harina/core/ingredients'
+import { materialOf, doughSchema } from '@harina/core/model'
 import { cylinderG } from '@harina/core/geometry'
-import { blankVolumeMm3, doughSchema } from '@harina/core/shape'
+import { blankVolumeMm3 } from '@harina/core/shape'
 import { problemsOf, tableProblems } from './check.ts'
 import { doughs, flavours, hazards, ingredients, schools, shapes } from './index.ts'
 

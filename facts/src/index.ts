@@ -4,11 +4,9 @@
  */
 import type { Flavour } from '@harina/core/flavour'
 import type { Hazard, School } from '@harina/core/schools'
-import type { PressKind } from '@harina/core/records'
+import type { PressKind, Dough, Shape, Ingredient } from '@harina/core/model'
 import type { SauceRow } from '@harina/core/sauce'
-import type { Dough, Shape } from '@harina/core/shape'
 import type { Trouble } from '@harina/core/trouble'
-import type { Ingredient } from '@harina/core/ingredients'
 import doughRows from '../doughs.json' with { type: 'json' }
 import ingredientRows from '../ingredients.json' with { type: 'json' }
 import flavourRows from '../flavours.json' with { type: 'json' }

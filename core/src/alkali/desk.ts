@@ -1,5 +1,5 @@
 /** From the ingredient table to the chemistry: which salts an alkali of the table is, and what a spoon of it would mean. */
-import type { Ingredient } from '../ingredients/index.ts'
+import type { Ingredient } from '../model/index.ts'
 import type { BlendPart } from './dose.ts'
 
 /** Salts by mass of the table's alkalis; those of unknown strength, as bottled solutions, have none. */

@@ -1,7 +1,6 @@
 /** The air of the store now against the air the plan was made in. */
 import { storeMoisture, type Climate } from '../formula/index.ts'
-import type { Grain } from '../ingredients/index.ts'
-import type { Plan } from './schema.ts'
+import type { Grain, Plan } from '../model/index.ts'
 
 /** Solids of 100 g of the flour that hydrations on the 14 % basis are written for. */
 const SOLIDS_14 = 86

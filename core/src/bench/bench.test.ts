@@ -6,9 +6,16 @@ import { corrections, currentStep, isRinging, liveTimers, replay, standingFeel, 
 import { untouched } from './state.ts'
 import { figureOf, redoable, standing, undoable } from './history.ts'
 import { planBatch } from './planBatch.ts'
-import { benchEventSchema, FEELS, planSchema, VERDICTS, type BenchAction, type BenchEvent } from './schema.ts'
+import {
+  benchEventSchema,
+  FEELS,
+  planSchema,
+  VERDICTS,
+  type BenchAction,
+  type BenchEvent,
+  FINISHES,
+} from '../model/index.ts'
 import { carvedOff } from './split.ts'
-import { FINISHES } from './steps.ts'
 import { additionOf, suggest } from './suggest.ts'
 import { summarise, thirstByLot } from './summary.ts'
 

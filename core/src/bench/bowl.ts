@@ -2,8 +2,8 @@
 import { basis14Percent } from '../formula/index.ts'
 import type { BenchState } from './state.ts'
 import { pouredWindow } from '../sheet/computeSheet.ts'
-import { piecesOf, type Pieces, type Window } from '../shape/index.ts'
-import type { Plan, PlannedRow } from './schema.ts'
+import { piecesOf, type Pieces } from '../shape/index.ts'
+import type { Window, Plan, PlannedRow } from '../model/index.ts'
 
 type Contents = Pick<BenchState, 'weighedG' | 'pouredG' | 'addedFlourG' | 'addedSaltG'>
 

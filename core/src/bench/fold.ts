@@ -2,9 +2,9 @@
 import { unreachable } from '../result.ts'
 import { asWeighed, bowlOnRule } from './bowl.ts'
 import { standing } from './history.ts'
-import type { BenchEvent, Feel, Plan, TimerId } from './schema.ts'
+import type { BenchEvent, Feel, Plan, TimerId, PlannedStep } from '../model/index.ts'
 import { untouched, type Addition, type BenchState, type Timer } from './state.ts'
-import { stepsNow, type PlannedStep, type StepChanges } from './steps.ts'
+import { stepsNow, type StepChanges } from './steps.ts'
 
 const MINUTE_MS = 60_000
 

@@ -1,5 +1,5 @@
 /** The book of a batch: what of it stands, what was put right, what can be taken back. */
-import type { BenchEvent } from './schema.ts'
+import type { BenchEvent } from '../model/index.ts'
 
 /** An entry with the figure it should have had; one without a figure stays as it is. */
 function putRight(event: BenchEvent, figure: number): BenchEvent {

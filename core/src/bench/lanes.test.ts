@@ -3,7 +3,7 @@ import { testKitchen, testSheet } from '../testing/testKitchen.ts'
 import { replay } from './fold.ts'
 import { compareCalls, hoursAhead, nextCall } from './lanes.ts'
 import { planBatch } from './planBatch.ts'
-import type { BenchAction, BenchEvent } from './schema.ts'
+import type { BenchAction, BenchEvent } from '../model/index.ts'
 
 const worked = computeSheet(testSheet, testKitchen)
 if (!worked.ok) throw new Error(worked.problem.code)

@@ -3,8 +3,7 @@ import { unreachable } from '../result.ts'
 import { benchPieces } from './bowl.ts'
 import { currentStep, liveTimers, stepsOf, type LiveTimer } from './fold.ts'
 import type { BenchState } from './state.ts'
-import type { Plan } from './schema.ts'
-import type { PlannedStep } from './steps.ts'
+import type { Plan, PlannedStep } from '../model/index.ts'
 
 const MINUTE_MS = 60_000
 

@@ -6,8 +6,7 @@ import { blankCut } from '../sheet/rollPlan.ts'
 import { pressPlan, type PressPlan } from '../sheet/pressPlan.ts'
 import { benchPieces, bowlBasis14, bowlReading, waterTargets } from './bowl.ts'
 import type { BenchState } from './state.ts'
-import type { Plan } from './schema.ts'
-import type { StepOf } from './steps.ts'
+import type { Plan, StepOf } from '../model/index.ts'
 
 export interface PourGo {
   /** From 1 on, of so many. */

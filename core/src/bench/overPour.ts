@@ -1,7 +1,7 @@
 /** More water than all of it: what it does, and the flour that brings the bowl back. */
 import { bowlOnRule, bowlWaterG, flourG, saltG, waterTargets } from './bowl.ts'
 import type { BenchState } from './state.ts'
-import type { Plan } from './schema.ts'
+import type { Plan } from '../model/index.ts'
 
 export interface OverPour {
   readonly overG: number

@@ -1,10 +1,8 @@
-import type { Lot } from '../records/documents.ts'
+import type { Lot, Window, Plan, PlannedRow } from '../model/index.ts'
 import type { Worked, WorkedRow } from '../sheet/computeSheet.ts'
 import { placeOf, type Kitchen } from '../sheet/kitchen.ts'
 import { shapeParts } from '../sheet/shapeParts.ts'
-import type { Window } from '../shape/index.ts'
 import { planSteps, roomC } from './planSteps.ts'
-import type { Plan, PlannedRow } from './schema.ts'
 
 const lotName = (lots: readonly Lot[], id: string | undefined) => lots.find((lot) => lot.id === id)?.name
 

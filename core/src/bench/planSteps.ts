@@ -1,11 +1,10 @@
 /** From formula, family, method, school and machines to the steps of one batch. */
 import { scald, temperMinutes } from '../heat/index.ts'
 import { positionOf } from '../schools/index.ts'
-import type { CourseStep, Dough } from '../shape/index.ts'
+import type { CourseStep, Dough, PlannedStep } from '../model/index.ts'
 import type { Worked } from '../sheet/computeSheet.ts'
 import { placeOf, type Kitchen } from '../sheet/kitchen.ts'
 import { readyItems } from './ready.ts'
-import type { PlannedStep } from './steps.ts'
 
 /** Poured at this heat or above, the starch is scalded. °C. */
 const SCALDS_C = 60

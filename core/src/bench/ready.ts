@@ -2,7 +2,7 @@
 import { positionOf } from '../schools/index.ts'
 import type { Worked } from '../sheet/computeSheet.ts'
 import type { Kitchen } from '../sheet/kitchen.ts'
-import type { PlannedStep, StepOf } from './steps.ts'
+import type { PlannedStep, StepOf } from '../model/index.ts'
 
 export const READY_ITEMS = [
   'scale',

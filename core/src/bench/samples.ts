@@ -1,8 +1,7 @@
 /** Pieces weighed now and then while shaping: are they even, does the hand drift, and what the pot will make of it. */
 import { evenness, type Evenness } from '../evenness/index.ts'
-import type { Blank } from '../shape/index.ts'
+import type { Blank, Plan } from '../model/index.ts'
 import type { BenchState } from './state.ts'
-import type { Plan } from './schema.ts'
 
 /** A piece further from the reference than this is told of. Percent. */
 export const PIECE_TOLERANCE_PERCENT = 10

@@ -1,7 +1,6 @@
 /** A dough in two: the part carved off is a batch of its own, with all that happened before. */
-import type { Batch } from '../records/documents.ts'
+import type { Batch, BenchEvent } from '../model/index.ts'
 import { standing } from './history.ts'
-import type { BenchEvent } from './schema.ts'
 
 const NAME_MAX = 120
 const SECOND = ', second part'

@@ -1,6 +1,6 @@
 /** What a batch's events fold into. */
-import type { Feel, TimerId, Verdict, Worker } from './schema.ts'
-import type { Finish, StepChanges } from './steps.ts'
+import type { Feel, TimerId, Verdict, Worker, Finish } from '../model/index.ts'
+import type { StepChanges } from './steps.ts'
 
 export interface Timer {
   readonly startedAt: string

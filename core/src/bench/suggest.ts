@@ -2,7 +2,7 @@ import { correctHydration } from '../formula/index.ts'
 import { baseG, bowlOnRule, bowlWaterG, effectivePercent, flourG, saltG, waterTargets } from './bowl.ts'
 import { corrections } from './fold.ts'
 import type { BenchState } from './state.ts'
-import type { BenchAction, Feel, Plan } from './schema.ts'
+import type { BenchAction, Feel, Plan } from '../model/index.ts'
 
 /** Steps people have in the hand, in g. */
 export const TEASPOON_WATER_G = 5

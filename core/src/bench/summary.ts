@@ -1,10 +1,9 @@
 import { lotKey } from '../sheet/kitchen.ts'
-import type { Batch } from '../records/documents.ts'
+import type { Batch, BenchEvent, Feel, Plan } from '../model/index.ts'
 import { bowlBasis14, bowlOnRule } from './bowl.ts'
 import { corrections, replay } from './fold.ts'
 import type { BenchState } from './state.ts'
 import { standing } from './history.ts'
-import type { BenchEvent, Feel, Plan } from './schema.ts'
 
 export interface BatchSummary {
   readonly id: string

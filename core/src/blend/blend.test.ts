@@ -1,5 +1,5 @@
 /** The programme and the reading of it; the solver here walks a grid, which is slow and cannot be wrong by much. */
-import type { Lot } from '../records/documents.ts'
+import type { Lot } from '../model/index.ts'
 import { must, testKitchen } from '../testing/testKitchen.ts'
 import { needsOf, proposeBlend, sacksOf, type BlendRequest, type LinearProgramme, type SolveLinear } from './blend.ts'
 import { toLpText } from './lpText.ts'

@@ -2,10 +2,8 @@
  * Blends from the sacks at hand as a linear programme: shares of flour in percent, which add to 100, hold to the stock and
  * meet what the dough needs. The programme is made and read here; a solver is passed in, so that the core stays pure.
  */
-import type { Ingredient, IngredientTable } from '../ingredients/index.ts'
-import type { Lot } from '../records/documents.ts'
+import type { Ingredient, IngredientTable, Lot, Dough, Shape } from '../model/index.ts'
 import { ok, problem, type Result } from '../result.ts'
-import type { Dough, Shape } from '../shape/index.ts'
 
 export interface Sack {
   readonly lot: Lot

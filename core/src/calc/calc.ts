@@ -1,5 +1,5 @@
 import type { z } from '../zod.ts'
-import type { IngredientTable } from '../ingredients/index.ts'
+import type { IngredientTable } from '../model/index.ts'
 import { problem, type Problem } from '../result.ts'
 import type { Warning } from './kind.ts'
 import { kinds } from './kinds.ts'

@@ -8,11 +8,11 @@ import {
   type BatchRequest,
   type BatchResult,
 } from '../formula/index.ts'
-import { materialOf, type IngredientTable, type Material } from '../ingredients/index.ts'
+import { materialOf, type IngredientTable, type Material, fraction } from '../model/index.ts'
 import { flourLot } from '../lot/index.ts'
 import { ok, problem, type Result } from '../result.ts'
 import { z } from '../zod.ts'
-import { fraction, id, kind, notNegative, plain, positive, type Computed, type Kind, type Warning } from './kind.ts'
+import { id, kind, notNegative, plain, positive, type Computed, type Kind, type Warning } from './kind.ts'
 
 const batchSchema = z.strictObject({
   kind: z.literal('batch'),

@@ -2,7 +2,8 @@
 import { boilingPointC, pot, pressureHPa, scald, temperMinutes, twoJugs, waterTemperature } from '../heat/index.ts'
 import { ok } from '../result.ts'
 import { z } from '../zod.ts'
-import { fraction, kind, notNegative, plain, positive, type Kind, type Warning } from './kind.ts'
+import { fraction } from '../model/index.ts'
+import { kind, notNegative, plain, positive, type Kind, type Warning } from './kind.ts'
 
 const celsius = z.number().min(-273.15).max(1000)
 const altitude = z.number().min(-100).max(5000)

@@ -1,5 +1,5 @@
 /** What a kind of request is, and the small words their schemas share. */
-import type { IngredientTable } from '../ingredients/index.ts'
+import type { IngredientTable } from '../model/index.ts'
 import { ok, type Result } from '../result.ts'
 import { z } from '../zod.ts'
 

@@ -1,5 +1,5 @@
 /** What gives a dough colour and taste, and how it handles. */
-import { windowSchema } from '../shape/window.ts'
+import { windowSchema } from '../model/index.ts'
 import { z } from '../zod.ts'
 
 export const flavourSchema = z.strictObject({

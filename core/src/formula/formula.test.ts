@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { materialOf } from '../ingredients/index.ts'
+import { materialOf } from '../model/index.ts'
 import { testTable } from '../testing/testTable.ts'
 import { basis14Percent, rebaseHydration, waterForBasis14 } from './basis14.ts'
 import { correctHydration } from './correctHydration.ts'

@@ -1,4 +1,5 @@
-import { compositionOf, densityGPerCm3, isPlainWater, type Material, type Portion } from '../ingredients/index.ts'
+import { compositionOf, densityGPerCm3, type Portion } from '../ingredients/index.ts'
+import { isPlainWater, type Material } from '../model/index.ts'
 import { ok, problem, type Result } from '../result.ts'
 import { basis14Percent, waterForBasis14, type FlourPart } from './basis14.ts'
 import { roundToScale, type Rounding } from './roundToScale.ts'

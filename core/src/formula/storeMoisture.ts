@@ -1,4 +1,4 @@
-import type { Grain } from '../ingredients/ingredient.ts'
+import type { Grain } from '../model/index.ts'
 
 export interface Climate {
   readonly temperatureC: number

@@ -1,6 +1,6 @@
 /** A page to hold dough against, in mm from its upper left corner: the same marks go to paper and to an SVG file. */
 import { unreachable } from '../result.ts'
-import type { Blank } from '../shape/index.ts'
+import type { Blank } from '../model/index.ts'
 import { stampCentres, type FlatSheet, type Layout, type Stamp } from '../geometry/index.ts'
 
 export type At = readonly [number, number]

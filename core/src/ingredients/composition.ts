@@ -1,4 +1,4 @@
-import type { Material } from './ingredient.ts'
+import type { Material } from '../model/index.ts'
 
 export interface Composition {
   readonly totalG: number

@@ -1,2 +1,1 @@
-export * from './ingredient.ts'
 export * from './composition.ts'

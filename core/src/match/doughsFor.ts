@@ -1,4 +1,4 @@
-import type { Dough, DoughTable, Shape, Window } from '../shape/index.ts'
+import type { Dough, DoughTable, Shape, Window } from '../model/index.ts'
 
 export interface DoughForShape {
   readonly dough: Dough

@@ -1,4 +1,4 @@
-import type { Window } from '../shape/index.ts'
+import type { Window } from '../model/index.ts'
 
 export interface Judgement {
   readonly grade: 'in' | 'near' | 'out'

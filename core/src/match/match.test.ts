@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { doughs, shapes } from '@harina/facts'
 import { judgeWindow } from './judgeWindow.ts'
-import { doughTable } from '../shape/index.ts'
+import { doughTable } from '../model/index.ts'
 import { doughsFor } from './doughsFor.ts'
 import { matchShape, rankShapes } from './matchShape.ts'
 import { doughsAt, methodMap } from './methodMap.ts'

@@ -1,4 +1,4 @@
-import type { Dough, Shape, Window } from '../shape/index.ts'
+import type { Dough, Shape, Window } from '../model/index.ts'
 import { judgeWindow, NEAR_POINTS, type Judgement } from './judgeWindow.ts'
 
 export interface ShapeMatch extends Judgement {

@@ -1,5 +1,5 @@
 /** Families against methods: where the windows lie, and where they overlap. */
-import type { Dough, Family, Method, Window } from '../shape/index.ts'
+import type { Dough, Family, Method, Window } from '../model/index.ts'
 
 export interface MapRow {
   readonly family: Family

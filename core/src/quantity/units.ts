@@ -1,22 +1,10 @@
 /** What a maker reads and types in. Everything is stored in g, mm and °C; these are for the edge only. */
-import { z } from '../zod.ts'
+import type { Units } from '../model/index.ts'
 import { decimalsOfStep, formatNumber } from './format.ts'
 
 export const CUP_ML = { us: 236.588, metric: 250, imperial: 284.131, japan: 200, china: 240 } as const
 export type CupRegion = keyof typeof CUP_ML
 export const cupRegions = Object.keys(CUP_ML) as CupRegion[]
-
-export const unitsSchema = z.strictObject({
-  mass: z.enum(['g', 'kg', 'oz', 'lb']),
-  volume: z.enum(['ml', 'cup']),
-  cup: z.enum(['us', 'metric', 'imperial', 'japan', 'china']),
-  temperature: z.enum(['°C', '°F']),
-  length: z.enum(['mm', 'in']),
-})
-
-export type Units = z.infer<typeof unitsSchema>
-
-export const defaultUnits: Units = { mass: 'g', volume: 'ml', cup: 'metric', temperature: '°C', length: 'mm' }
 
 export const GRAMS_IN = { g: 1, kg: 1000, oz: 28.349523125, lb: 453.59237 } as const
 const MM_PER_INCH = 25.4

@@ -1,6 +1,6 @@
 /** Which sauce a shape carries, and why. */
 import { z } from '../zod.ts'
-import { SAUCES, SAUCE_TRAITS, type Sauce, type SauceTrait, type Shape } from '../shape/index.ts'
+import { SAUCES, SAUCE_TRAITS, type Sauce, type SauceTrait, type Shape } from '../model/index.ts'
 
 /** A family of sauces with the traits of a piece that carry it. */
 export const sauceSchema = z.strictObject({

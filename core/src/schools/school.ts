@@ -1,5 +1,5 @@
 /** Schools of practice: where makers disagree, the positions they take, each with its reasons and with what it sets. */
-import { FAMILIES } from '../shape/index.ts'
+import { FAMILIES } from '../model/index.ts'
 import { z } from '../zod.ts'
 
 /** What following a position does to a sheet; each field is a figure or a choice the position stands for. */

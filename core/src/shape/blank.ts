@@ -1,48 +1,6 @@
-/** What a piece is before it is shaped: cut from a rope, a sheet or a die, stamped, or dropped. Lengths in mm. */
+/** What a blank weighs and measures, from its dimensions. */
+import type { Blank } from '../model/index.ts'
 import { unreachable } from '../result.ts'
-import { z } from '../zod.ts'
-
-const mm = z.number().positive()
-
-export const blankSchema = z.discriminatedUnion('type', [
-  z.strictObject({
-    type: z.literal('rope'),
-    diameterMm: mm,
-    cutMm: mm,
-    /** Rolled or pulled out further after the cut, to one strand or to many. */
-    drawn: z
-      .strictObject({ diameterMm: mm, lengthMm: mm.optional(), strands: z.number().int().positive().optional() })
-      .optional(),
-  }),
-  z.strictObject({
-    type: z.literal('sheet'),
-    thicknessMm: mm,
-    widthMm: mm,
-    lengthMm: mm,
-    drawn: z.strictObject({ thicknessMm: mm, widthMm: mm.optional() }).optional(),
-  }),
-  z.strictObject({ type: z.literal('disc'), diameterMm: mm, thicknessMm: mm }),
-  z.strictObject({
-    type: z.literal('die'),
-    section: z.string().min(1),
-    outerMm: mm,
-    innerMm: z.number().min(0),
-    /** Of one outlet. */
-    openAreaMm2: z.number().positive(),
-    /** Section of the strand as it leaves, over the open area. */
-    swell: z.number().positive(),
-    cutMm: mm,
-  }),
-  /** Batter through a hole or off a board: a cylinder before it rounds up. */
-  z.strictObject({
-    type: z.literal('drop'),
-    holeMm: mm,
-    lengthMm: mm,
-    by: z.enum(['hole', 'scraped', 'press', 'flicked', 'spoon']),
-  }),
-])
-
-export type Blank = z.infer<typeof blankSchema>
 
 const discMm2 = (diameterMm: number): number => (Math.PI / 4) * diameterMm ** 2
 

@@ -1,6 +1,5 @@
 /** How a blank becomes its piece: what is drawn between the two. */
-import type { FormKind } from './form.ts'
-import type { Shape } from './shape.ts'
+import type { FormKind, Shape } from '../model/index.ts'
 
 export const MOTIONS = [
   'drag',

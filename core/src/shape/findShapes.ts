@@ -1,6 +1,5 @@
 /** Looking through the shapes: words, and what one has and wants. */
-import type { Dough, DoughTable, Family } from './dough.ts'
-import type { Group, Sauce, Shape } from './shape.ts'
+import type { Dough, DoughTable, Family, Group, Sauce, Shape } from '../model/index.ts'
 
 export interface ShapeQuery {
   readonly words: string

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
-import { blankG, blankVolumeMm3, type Blank } from './blank.ts'
+import { blankG, blankVolumeMm3 } from './blank.ts'
+import type { Blank } from '../model/index.ts'
 import { piecesOf } from './pieces.ts'
 
 const mm = (min: number, max: number) => fc.double({ min, max, noNaN: true })

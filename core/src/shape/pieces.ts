@@ -1,5 +1,6 @@
 /** How many pieces a dough makes, whatever they are cut from. */
-import { blankG, type Blank } from './blank.ts'
+import { blankG } from './blank.ts'
+import type { Blank } from '../model/index.ts'
 import { rope, type Rope } from '../geometry/index.ts'
 
 export interface Pieces {

@@ -1,5 +1,5 @@
 import { setsFor, type School } from '../schools/index.ts'
-import { doughTable } from '../shape/index.ts'
+import { doughTable } from '../model/index.ts'
 import { potatoSheet, testKitchen, testSheet, workSheet } from '../testing/testKitchen.ts'
 import type { Kitchen } from './kitchen.ts'
 import { applySchool } from './applySchool.ts'

@@ -1,5 +1,5 @@
 /** What following a school does to a sheet, as a sheet: shown before it is taken. */
-import type { Sheet, SheetRow } from '../records/sheet.ts'
+import type { Sheet, SheetRow } from '../model/index.ts'
 import type { Position } from '../schools/index.ts'
 import type { Worked } from './computeSheet.ts'
 import type { Kitchen } from './kitchen.ts'

@@ -1,6 +1,6 @@
 /** What a dough brings: free water, energy, salt, allergens, cost, and where its mass comes from. */
 import type { BatchResult } from '../formula/index.ts'
-import type { Lot } from '../records/documents.ts'
+import type { Lot } from '../model/index.ts'
 import type { WorkedRow } from './computeSheet.ts'
 
 export interface Balance {

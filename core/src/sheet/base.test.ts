@@ -1,6 +1,6 @@
 /** Doughs steered by flour on a base: potato and its like. */
 import fc from 'fast-check'
-import type { Sheet } from '../records/sheet.ts'
+import type { Sheet } from '../model/index.ts'
 import { must, potatoSheet, testKitchen, workSheet } from '../testing/testKitchen.ts'
 import { onRule } from './computeSheet.ts'
 import { setFlourOnBase } from './editSheet.ts'

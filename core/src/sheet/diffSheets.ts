@@ -1,5 +1,5 @@
 /** What changed between two sheets, in figures a maker can read: not text against text, but salt against salt. */
-import type { Sheet, SheetRow } from '../records/sheet.ts'
+import type { Sheet, SheetRow } from '../model/index.ts'
 import type { Kitchen } from './kitchen.ts'
 
 export type SheetChange =

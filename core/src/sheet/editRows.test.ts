@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { sheetSchema, type Sheet } from '../records/sheet.ts'
+import { sheetSchema, type Sheet } from '../model/index.ts'
 import { must, potatoSheet, testKitchen, testSheet, workSheet } from '../testing/testKitchen.ts'
 import { addRow, moveWater, removeRow, swapIngredient, usualPercent } from './editRows.ts'
 import { diffSheets } from './diffSheets.ts'

@@ -1,6 +1,5 @@
 /** Rows in, rows out, one ingredient for another: each keeps the feel of the dough where it can. */
-import type { Ingredient } from '../ingredients/index.ts'
-import type { Sheet, SheetRow } from '../records/sheet.ts'
+import type { Ingredient, Sheet, SheetRow } from '../model/index.ts'
 import { ok, problem, type Result } from '../result.ts'
 import type { Worked } from './computeSheet.ts'
 import type { Kitchen } from './kitchen.ts'

@@ -1,6 +1,5 @@
 /** Changes a maker can make to a work sheet: each a pure function from a sheet to the next one. */
-import { isPlainWater } from '../ingredients/index.ts'
-import type { Sheet, SheetRow } from '../records/sheet.ts'
+import { isPlainWater, type Sheet, type SheetRow } from '../model/index.ts'
 import { ok, problem, type Result } from '../result.ts'
 import { computeSheet, fromPoured, toPoured, type Worked } from './computeSheet.ts'
 import type { Kitchen } from './kitchen.ts'

@@ -1,8 +1,5 @@
-import type { IngredientTable } from '../ingredients/index.ts'
-import type { Gear, Lot } from '../records/documents.ts'
-import type { Sheet } from '../records/sheet.ts'
+import type { IngredientTable, Gear, Lot, Sheet, DoughTable, ShapeTable } from '../model/index.ts'
 import type { School } from '../schools/index.ts'
-import type { DoughTable, ShapeTable } from '../shape/index.ts'
 
 /** Everything outside a work sheet that its figures depend on. */
 export interface Kitchen {

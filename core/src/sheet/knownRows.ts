@@ -1,6 +1,5 @@
 import { DRY_SHARE_AT_14, massAt14, storeMoisture, type BatchRow } from '../formula/index.ts'
-import { isPlainWater, materialOf, type Ingredient, type Material } from '../ingredients/index.ts'
-import type { Sheet, SheetRow } from '../records/sheet.ts'
+import { isPlainWater, materialOf, type Ingredient, type Material, type Sheet, type SheetRow } from '../model/index.ts'
 import { ok, problem, type Result } from '../result.ts'
 import { placeOf, type Kitchen } from './kitchen.ts'
 

@@ -1,6 +1,5 @@
 import fc from 'fast-check'
-import { FAMILIES } from '../shape/index.ts'
-import type { Sheet } from '../records/sheet.ts'
+import { FAMILIES, type Sheet } from '../model/index.ts'
 import { potatoSheet, testKitchen, testSheet, workSheet } from '../testing/testKitchen.ts'
 import { canDry, COURSES, portionG, portionGuide, portionKey } from './portions.ts'
 import { oneMix, splitOf } from './split.ts'

@@ -1,5 +1,5 @@
 /** How much a person eats: a guide to start portions from, which a maker may put right figure by figure. */
-import { FAMILIES, type Family } from '../shape/index.ts'
+import { FAMILIES, type Family } from '../model/index.ts'
 
 export const COURSES = ['starter', 'main', 'soup', 'filled'] as const
 export type Course = (typeof COURSES)[number]

@@ -1,7 +1,6 @@
 /** How this sheet is worked once the schools are settled: heat of the water, rest, salt in the pot, the share held back. */
-import type { Sheet } from '../records/sheet.ts'
+import type { Sheet, Dough } from '../model/index.ts'
 import { setsFor, type SchoolSets } from '../schools/index.ts'
-import type { Dough } from '../shape/index.ts'
 import type { Kitchen } from './kitchen.ts'
 
 export interface Practice {

@@ -1,8 +1,7 @@
 /** A dough through a press: what the die makes of it, and when the barrel must rest. */
 import { extrude, type Extruded } from '../geometry/index.ts'
 import { judgeWindow, type Judgement } from '../match/index.ts'
-import type { KeptPress } from '../records/documents.ts'
-import type { Blank } from '../shape/index.ts'
+import type { KeptPress, Blank } from '../model/index.ts'
 
 export interface PressPlan extends Extruded {
   readonly outlets: number

@@ -1,6 +1,6 @@
 /** The sheet's dough through a roller, cut or stamped as its shape is. */
 import { sheetPlan, type Roller, type SheetCut, type SheetPlan } from '../geometry/index.ts'
-import type { Blank, Shape } from '../shape/index.ts'
+import type { Blank, Shape } from '../model/index.ts'
 import type { Worked } from './computeSheet.ts'
 import type { ShapePart } from './shapeParts.ts'
 

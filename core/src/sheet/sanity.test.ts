@@ -1,7 +1,5 @@
 /** What a careful colleague would say: each check at the edge of its window and beyond it. */
-import type { Ingredient } from '../ingredients/index.ts'
-import type { Sheet, SheetRow } from '../records/sheet.ts'
-import { doughTable } from '../shape/index.ts'
+import { type Ingredient, type Sheet, type SheetRow, doughTable } from '../model/index.ts'
 import { potatoSheet, testKitchen, testSheet, workSheet } from '../testing/testKitchen.ts'
 import type { Kitchen } from './kitchen.ts'
 

@@ -1,6 +1,6 @@
 /** Checks that hold for any dough: what a careful colleague would say on reading the sheet. */
 import { MOST_ALKALI_PERCENT } from '../alkali/dose.ts'
-import { isDairyOrEgg } from '../ingredients/index.ts'
+import { isDairyOrEgg } from '../model/index.ts'
 import type { Worked } from './computeSheet.ts'
 
 /** More salt on flour than any dough here is made with. Percent. */

@@ -1,7 +1,6 @@
 import fc from 'fast-check'
 import {
   CUP_ML,
-  defaultUnits,
   fromFahrenheit,
   parseQuantity,
   showLength,
@@ -10,6 +9,7 @@ import {
   showVolume,
   toFahrenheit,
 } from '../quantity/index.ts'
+import { defaultUnits } from '../model/index.ts'
 import { testKitchen } from '../testing/testKitchen.ts'
 import { cupG, cupsOf, divisorOf, partsOf, percentOfCups, percentOfDivisor, percentOfParts } from './sayings.ts'
 

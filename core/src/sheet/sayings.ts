@@ -1,7 +1,6 @@
 /** The ways people say how wet a dough is, to be read and written: percent, flour ÷ n, parts, cups. */
 
-import type { Ingredient } from '../ingredients/index.ts'
-import type { Window } from '../shape/index.ts'
+import type { Ingredient, Window } from '../model/index.ts'
 
 /** Water is flour divided by this. @example 50 % → 2 */
 export const divisorOf = (percent: number): number => 100 / percent

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { testKitchen, testSheet } from '../testing/testKitchen.ts'
-import type { AlsoShape, Sheet } from '../records/sheet.ts'
+import type { AlsoShape, Sheet } from '../model/index.ts'
 import { computeSheet } from './computeSheet.ts'
 import { shapeParts } from './shapeParts.ts'
 

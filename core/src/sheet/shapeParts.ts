@@ -1,7 +1,8 @@
 /** One dough, several shapes: what each takes of it. */
 import { matchShape, type ShapeMatch } from '../match/index.ts'
 import { ok, problem, type Result } from '../result.ts'
-import { blankG, piecesOf, type Pieces, type Shape } from '../shape/index.ts'
+import { blankG, piecesOf, type Pieces } from '../shape/index.ts'
+import type { Shape } from '../model/index.ts'
 import type { Kitchen } from './kitchen.ts'
 import { tableReading, type Worked } from './computeSheet.ts'
 

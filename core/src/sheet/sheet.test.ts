@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { sheetSchema, type Sheet } from '../records/sheet.ts'
+import { sheetSchema, type Sheet } from '../model/index.ts'
 import { testKitchen, testSheet, workSheet as work } from '../testing/testKitchen.ts'
 import { computeSheet, fromPoured, toPoured, type Worked } from './computeSheet.ts'
 import { lockedLine, lockRow, retarget, setPoured, setRowGrams, setRowPercent } from './editSheet.ts'

@@ -1,5 +1,5 @@
 /** A formula larger than its vessel becomes equal mixes, one bench run each. */
-import type { Sheet } from '../records/sheet.ts'
+import type { Sheet } from '../model/index.ts'
 import type { Worked } from './computeSheet.ts'
 import type { Kitchen } from './kitchen.ts'
 

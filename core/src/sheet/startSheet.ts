@@ -1,7 +1,6 @@
 /** A first sheet for a dough: the flour its windows are written for, everything at its best, by the maker's schools. */
-import type { Sheet, SheetRow } from '../records/sheet.ts'
+import { type Sheet, type SheetRow, ownFlours, type Dough, type Shape } from '../model/index.ts'
 import { setsFor, type SchoolSets } from '../schools/index.ts'
-import { ownFlours, type Dough, type Shape } from '../shape/index.ts'
 import { windowFor } from '../match/index.ts'
 import type { Kitchen } from './kitchen.ts'
 import { portionG } from './portions.ts'

@@ -1,5 +1,5 @@
 import type { Blend } from '../blend/index.ts'
-import type { Sheet, SheetRow } from '../records/sheet.ts'
+import type { Sheet, SheetRow } from '../model/index.ts'
 import type { Worked } from './computeSheet.ts'
 import { moveWater } from './editRows.ts'
 

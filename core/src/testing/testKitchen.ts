@@ -1,9 +1,7 @@
 import type { Result } from '../result.ts'
-import { defaultGear } from '../records/documents.ts'
-import { doughTable, shapeTable, type Dough, type Shape } from '../shape/index.ts'
+import { defaultGear, doughTable, shapeTable, type Dough, type Shape, type Sheet } from '../model/index.ts'
 import { computeSheet, type Worked } from '../sheet/computeSheet.ts'
 import type { Kitchen } from '../sheet/kitchen.ts'
-import type { Sheet } from '../records/sheet.ts'
 import { testTable } from './testTable.ts'
 
 const dough: Dough = {

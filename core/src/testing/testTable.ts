@@ -1,4 +1,4 @@
-import { ingredientTable, type Ingredient } from '../ingredients/index.ts'
+import { ingredientTable, type Ingredient } from '../model/index.ts'
 
 const row = (id: string, part: Partial<Ingredient>): Ingredient => ({
   id,

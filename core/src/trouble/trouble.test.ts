@@ -1,5 +1,6 @@
 import { troubles } from '@harina/facts'
-import { mainRest, replay, planBatch, type BenchAction, type BenchEvent, type Plan } from '../bench/index.ts'
+import { mainRest, replay, planBatch } from '../bench/index.ts'
+import type { BenchAction, BenchEvent, Plan } from '../model/index.ts'
 import { computeSheet } from '../sheet/index.ts'
 import { testKitchen, testSheet } from '../testing/testKitchen.ts'
 import { evidenceOf, remedyFor, weighedCauses } from './trouble.ts'

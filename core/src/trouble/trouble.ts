@@ -1,7 +1,7 @@
 /** From a sign to its causes, weighed by what this batch's own numbers say. */
-import { bowlOnRule, flourG, mainRest, planWindow, saltG, type BenchState, type Plan } from '../bench/index.ts'
+import { bowlOnRule, flourG, mainRest, planWindow, saltG, type BenchState } from '../bench/index.ts'
+import { type Plan, FAMILIES } from '../model/index.ts'
 import { sampleReport, PIECE_TOLERANCE_PERCENT } from '../bench/samples.ts'
-import { FAMILIES } from '../shape/index.ts'
 import { z } from '../zod.ts'
 
 export const TROUBLE_STAGES = [

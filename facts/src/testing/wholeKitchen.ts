@@ -8,7 +8,7 @@ import {
   type Sheet,
   type Worked,
 } from '@harina/core'
-import { defaultGear } from '@harina/core/records'
+import { defaultGear } from '@harina/core/model'
 import { doughs, ingredients, schools, shapes } from '../index.ts'
 
 export const wholeKitchen: Kitchen = {

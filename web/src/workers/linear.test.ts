@@ -12,7 +12,7 @@ import {
   type BlendRequest,
   type SolveLinear,
 } from '@harina/core'
-import { ingredientTable } from '@harina/core/ingredients'
+import { ingredientTable } from '@harina/core/model'
 import { doughs, ingredients, shapes } from '@harina/facts'
 import { demoWorkspace } from '../testing/demoWorkspace.ts'
 import loadHighs from 'highs'

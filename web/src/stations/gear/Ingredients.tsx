@@ -1,6 +1,6 @@
 /** Ingredients of the maker's own, and the table's put right: water, fat, salt, density, price and allergens. */
 import { formatNumber, plainTextFrom, type Ingredient, type Kitchen, type OwnIngredient } from '@harina/core'
-import { ownIngredientSchema } from '@harina/core/records'
+import { ownIngredientSchema } from '@harina/core/model'
 import { useLiveQuery } from 'dexie-react-hooks'
 import { nanoid } from 'nanoid'
 import { useState } from 'react'

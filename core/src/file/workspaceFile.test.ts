@@ -1,0 +1,259 @@
+import fc from 'fast-check'
+import { computeSheet } from '../sheet/index.ts'
+import { currentStep, mainRest, planBatch, replay } from '../bench/index.ts'
+import { testKitchen, testSheet } from '../testing/testKitchen.ts'
+import { type Batch, type Formula, type Lot, nameSchema, plainTextFrom } from '../model/index.ts'
+import {
+  emptyWorkspace,
+  FILE_VERSION,
+  mergeImport,
+  previewImport,
+  readWorkspaceFile,
+  toFile,
+  type Workspace,
+} from './index.ts'
+import sample1 from '../../fixtures/workspace-1.harina.json'
+import sample2 from '../../fixtures/workspace-2.harina.json'
+import sample3 from '../../fixtures/workspace-3.harina.json'
+import sample4 from '../../fixtures/workspace-4.harina.json'
+
+const AT = '2031-03-01T09:00:00+00:00'
+const worked = computeSheet(testSheet, testKitchen)
+if (!worked.ok) throw new Error(worked.problem.code)
+const lot: Lot = { id: 'lot-a', name: 'A-1', ingredient: 'durum', note: '' }
+const formula: Formula = {
+  id: 'f1',
+  sheet: testSheet,
+  tags: ['winter'],
+  archived: false,
+  versions: [{ at: AT, sheet: { ...testSheet, lossPercent: 3 } }],
+  createdAt: AT,
+  updatedAt: AT,
+}
+const batch: Batch = {
+  id: 'b1',
+  plan: planBatch(worked.value, testKitchen, AT, 'f1'),
+  events: [{ id: 'e1', at: AT, type: 'poured', grams: 200 }],
+}
+const workspace: Workspace = {
+  formulas: [formula],
+  lots: [lot],
+  ingredients: [],
+  shapes: [],
+  batches: [batch],
+  photos: [],
+  gear: testKitchen.gear,
+  draft: { id: 'draft', formula: 'f1', sheet: testSheet },
+}
+const text = (part: object = {}) => JSON.stringify({ ...toFile(workspace, AT), ...part })
+const code = (content: string) => {
+  const read = readWorkspaceFile(content)
+  return read.ok ? 'good' : read.problem.code
+}
+const merge = (current: Workspace, incoming: Workspace, choice: 'keep-both' | 'replace' | 'skip') => {
+  let made = 0
+  return mergeImport(incoming, { current, choice, newId: () => `new-${(made += 1)}` })
+}
+
+it('a written workspace reads back as it was', () => {
+  const read = readWorkspaceFile(text())
+  expect(read).toEqual({ ok: true, value: toFile(workspace, AT) })
+})
+
+it.each([
+  ['', 'file-empty'],
+  ['  \n', 'file-empty'],
+  ['{"format":"harina",', 'file-cut-short'],
+  ['semolina', 'file-not-json'],
+  ['{"name":"other"}', 'file-foreign'],
+  ['[]', 'file-foreign'],
+  [text({ version: FILE_VERSION + 1 }), 'file-newer'],
+  [text({ extra: 1 }), 'file-broken'],
+  [text({ formulas: [formula, formula] }), 'file-broken'],
+  [text({ lots: [{ ...lot, name: '<script>' }] }), 'file-markup'],
+  [text({ lots: [{ ...lot, name: 'a\u202eb' }] }), 'file-markup'],
+  [text({ lots: [{ ...lot, id: '../../x' }] }), 'file-broken'],
+  [text().replace('"gear"', '"constructor":{},"gear"'), 'file-hostile'],
+  ['{"format":"harina","version":1,"a":{"b":[{"__proto__":{}}]}}', 'file-hostile'],
+])('refuses %.40s as %s', (content, expected) => {
+  expect(code(content)).toBe(expected)
+})
+
+it('says where a file is damaged', () => {
+  const broken = text({ batches: [{ ...batch, plan: { ...batch.plan, doughG: -1 } }] })
+  expect(readWorkspaceFile(broken)).toMatchObject({ problem: { code: 'file-broken', path: 'batches.0.plan.doughG' } })
+})
+
+it('never throws, whatever it is given', () => {
+  fc.assert(
+    fc.property(fc.oneof(fc.string(), fc.json()), (content) =>
+      expect(typeof readWorkspaceFile(content).ok).toBe('boolean'),
+    ),
+  )
+})
+
+it('every version has a saved sample that still reads', () => {
+  const samples: Readonly<Record<number, unknown>> = { 1: sample1, 2: sample2, 3: sample3, 4: sample4 }
+  for (let version = 1; version <= FILE_VERSION; version += 1)
+    expect(readWorkspaceFile(JSON.stringify(samples[version]))).toMatchObject({ ok: true })
+})
+
+it('version 1 comes over whole: every formula, batch and figure, with what is new at its default', () => {
+  const read = readWorkspaceFile(JSON.stringify(sample1))
+  if (!read.ok) throw new Error(read.problem.code)
+  const { formulas, batches, gear, ingredients } = read.value
+  expect([formulas.length, batches.length]).toEqual([sample1.formulas.length, sample1.batches.length])
+  expect(formulas[0]).toMatchObject({ tags: [], archived: false, versions: [], sheet: { waterC: null, schools: {} } })
+  expect(ingredients).toEqual([])
+  expect(gear).toMatchObject({ ...sample1.gear, vessels: [], alkaliReadAt: null })
+  for (const [index, batch] of batches.entries()) {
+    const old = sample1.batches[index]!.plan
+    expect(batch.events).toEqual(sample1.batches[index]!.events)
+    expect(batch.plan.shape).toMatchObject({
+      blank: { type: 'rope', diameterMm: old.shape.diameterMm, cutMm: old.shape.cutMm },
+      window: old.shape.window14,
+    })
+  }
+})
+
+it('version 3 comes over whole: each batch stands at the step where it stood, with the times it was planned with', () => {
+  const read = readWorkspaceFile(JSON.stringify(sample3))
+  if (!read.ok) throw new Error(read.problem.code)
+  const { batches, gear, photos } = read.value
+  expect(photos).toEqual([])
+  expect(gear).toMatchObject({ kneads: 'hand', benchPlace: null, scaleChecks: [] })
+  expect(batches).toHaveLength(sample3.batches.length)
+  for (const [index, { plan, events }] of batches.entries()) {
+    const old = sample3.batches[index]!
+    expect(events).toEqual(old.events)
+    expect(mainRest(plan)).toMatchObject(old.plan.minutes.rest)
+    const state = replay(plan, events)
+    const steps = plan.steps.map(({ id }) => id)
+    if (state.end) continue
+    expect(currentStep(plan, state)?.id).toBe(steps.find((id) => !state.done.includes(id)))
+    expect(state.done.every((id) => steps.includes(id))).toBe(true)
+  }
+})
+
+it('a photo comes with its batch, under the batch’s new name where both are kept', () => {
+  const read = readWorkspaceFile(JSON.stringify(sample4))
+  if (!read.ok) throw new Error(read.problem.code)
+  const here: Workspace = {
+    ...read.value,
+    batches: read.value.batches.map((each) => ({ ...each, events: each.events.slice(0, 1) })),
+    photos: [],
+  }
+  const merged = merge(here, read.value, 'keep-both')
+  const renamed = merged.batches.find(({ plan }) => plan.at === sample4.batches[1]!.plan.at)!
+  expect(renamed.id).not.toBe('demo-running')
+  expect(merged.photos).toMatchObject([{ id: 'photo-1', batch: renamed.id }])
+})
+
+it.each([{ type: 'image/svg+xml' }, { base64: '<svg onload=1>' }, { base64: '' }, { widthPx: 0 }])(
+  'a photo that is none is refused: %j',
+  (wrong) => {
+    const [photo] = sample4.photos
+    expect(code(JSON.stringify({ ...sample4, photos: [{ ...photo, ...wrong }] }))).toMatch(/file-broken|file-markup/)
+  },
+)
+
+it('version 2 comes over whole: sheets, older sheets and plans are cut into one shape, unfilled', () => {
+  const read = readWorkspaceFile(JSON.stringify(sample2))
+  if (!read.ok) throw new Error(read.problem.code)
+  const { formulas, batches, gear, shapes, draft } = read.value
+  const sheets = [
+    ...formulas.flatMap((entry) => [entry.sheet, ...entry.versions.map((version) => version.sheet)]),
+    ...batches.map((batch) => batch.plan.sheet),
+    ...(draft ? [draft.sheet] : []),
+  ]
+  expect(sheets.length).toBeGreaterThan(sample2.formulas.length)
+  for (const sheet of sheets) expect(sheet).toMatchObject({ alsoShapes: [], filling: null })
+  expect(gear).toMatchObject({ ...sample2.gear, presses: [] })
+  expect(shapes).toEqual([])
+  expect(batches.map((batch) => batch.events)).toEqual(sample2.batches.map((batch) => batch.events))
+})
+
+it('an own shape kept beside another under a new name takes its sheets along', () => {
+  const own = { ...testKitchen.shapes.get('hollows')!, id: 'hollows', name: 'Our own hollows' }
+  const also = {
+    ...formula,
+    sheet: { ...testSheet, alsoShapes: [{ shape: 'hollows', by: 'grams' as const, grams: 50 }] },
+  }
+  const incoming = { ...workspace, formulas: [also], shapes: [own] }
+  const current = { ...workspace, formulas: [], shapes: [{ ...own, name: 'Other hollows' }] }
+  const merged = merge(current, incoming, 'keep-both')
+  const id = merged.shapes[0]!.id
+  expect(id).not.toBe('hollows')
+  expect(merged.formulas[0]!.sheet.shape).toBe(id)
+  expect(merged.formulas[0]!.sheet.alsoShapes[0]!.shape).toBe(id)
+})
+
+it('an own ingredient kept beside another under a new name takes its rows along', () => {
+  const own = { ...testKitchen.ingredients.get('durum')!, id: 'durum', name: 'Our own durum' }
+  const incoming = { ...workspace, ingredients: [own] }
+  const current = { ...workspace, ingredients: [{ ...own, name: 'Another durum' }] }
+  const merged = merge(current, incoming, 'keep-both')
+  const id = merged.ingredients[0]!.id
+  expect(id).not.toBe('durum')
+  for (const sheet of [merged.formulas[0]?.sheet, merged.formulas[0]?.versions[0]?.sheet])
+    if (sheet) expect(sheet.rows[0]!.ingredient).toBe(id)
+})
+
+it('any text that enters the app can be stored', () => {
+  fc.assert(
+    fc.property(fc.string({ minLength: 1, unit: 'binary' }), (typed) => {
+      const kept = plainTextFrom(typed, 120)
+      if (kept !== '') expect(nameSchema.safeParse(kept).success).toBe(true)
+    }),
+  )
+  expect(plainTextFrom('a <b>bold</b> 3<4', 120)).toBe('a ‹b>bold‹/b> 3<4')
+})
+
+describe('bringing a file in', () => {
+  const changed: Workspace = { ...workspace, formulas: [{ ...formula, sheet: { ...testSheet, name: 'Changed' } }] }
+
+  it('an empty workspace takes all of it', () => {
+    expect(previewImport(emptyWorkspace, workspace)).toEqual({ fresh: 5, same: 0, clashes: [] })
+    expect(merge(emptyWorkspace, workspace, 'skip')).toEqual(workspace)
+  })
+
+  it('the same file again brings nothing', () => {
+    expect(previewImport(workspace, workspace)).toEqual({ fresh: 0, same: 5, clashes: [] })
+    const writes = merge(workspace, workspace, 'keep-both')
+    expect([writes.formulas, writes.lots, writes.batches, writes.draft]).toEqual([[], [], [], null])
+  })
+
+  it('keys in another order are still the same record', () => {
+    const { id, name, ...rest } = lot
+    expect(previewImport(workspace, { ...emptyWorkspace, lots: [{ ...rest, name, id }] }).same).toBe(1)
+  })
+
+  it('skip leaves ours, replace takes theirs', () => {
+    expect(previewImport(workspace, changed).clashes).toEqual([{ kind: 'formula', id: 'f1', name: 'Changed' }])
+    expect(merge(workspace, changed, 'skip').formulas).toEqual([])
+    expect(merge(workspace, changed, 'replace').formulas).toEqual(changed.formulas)
+  })
+
+  it('keep both brings theirs in under a new identifier, and what refers to it follows', () => {
+    const theirs: Workspace = { ...changed, lots: [{ ...lot, note: 'theirs' }], batches: [{ ...batch, id: 'b2' }] }
+    const writes = merge(workspace, theirs, 'keep-both')
+    expect(writes.lots[0]).toMatchObject({ id: 'new-1', note: 'theirs' })
+    expect(writes.formulas[0]!.id).toBe('new-2')
+    expect(writes.formulas[0]!.sheet.rows[0]!.lot).toBe('new-1')
+    expect(writes.batches[0]!.plan).toMatchObject({ formula: 'new-2', rows: [{ lot: 'new-1' }, {}, {}] })
+  })
+
+  it('gear that differs keeps ours and adds places we do not have', () => {
+    const gear = {
+      ...testKitchen.gear,
+      scaleStepG: 0.1,
+      places: [{ id: 'cellar', name: 'Cellar', temperatureC: 12, rhPercent: 70 }],
+    }
+    const incoming: Workspace = { ...emptyWorkspace, gear }
+    expect(merge(workspace, incoming, 'keep-both').gear).toMatchObject({
+      scaleStepG: 1,
+      places: [{ id: 'damp' }, { id: 'dry' }, { id: 'cellar' }],
+    })
+    expect(merge(workspace, incoming, 'replace').gear).toEqual(gear)
+  })
+})

@@ -1,0 +1,28 @@
+import { z } from '../zod.ts'
+import { benchEventSchema } from './benchEvent.ts'
+import { one, upgradesOf } from './loose.ts'
+import { planReferences, planSchema, planUpgrades } from './plan.ts'
+import { under, type Reference } from './reference.ts'
+import { idSchema } from './text.ts'
+
+/** What the book of one batch takes. */
+export const MAX_EVENTS = 20_000
+
+export const batchSchema = z.strictObject({
+  id: idSchema,
+  plan: planSchema,
+  events: z.array(benchEventSchema).max(MAX_EVENTS),
+})
+
+export type Batch = z.infer<typeof batchSchema>
+
+export const batchReferences: readonly Reference[] = [
+  ...under('plan', planReferences),
+  // Both parts of a dough that was split name each other.
+  { at: 'events.*.other', to: 'batch', partOf: true },
+]
+
+export const batchUpgrades = upgradesOf(planUpgrades, (upgrade) => (batch) => ({
+  ...batch,
+  plan: one(batch['plan'], upgrade),
+}))

@@ -1,0 +1,83 @@
+/** What is recorded at the bench. A batch is its plan and these, in order. */
+import { z } from '../zod.ts'
+import { WORKERS } from './plan.ts'
+import { between, massG, minutes as anyMinutes, pieces, someMinutes as minutes } from './ranges.ts'
+import { FINISHES } from './step.ts'
+import { idSchema, LONGEST_MS, nameSchema, noteSchema, timeSchema } from './text.ts'
+
+export const FEELS = ['crumbling', 'dry', 'right', 'tacky', 'sticky'] as const
+export const VERDICTS = ['poor', 'fair', 'good', 'very-good'] as const
+const MOST_SHIFT_MIN = LONGEST_MS / 60_000
+
+const base = { id: idSchema, at: timeSchema }
+/** A step's own, `drink` for a covered dough, or one the maker named. */
+const timerId = idSchema
+
+export const benchEventSchema = z.discriminatedUnion('type', [
+  z.strictObject({ ...base, type: z.literal('weighed'), row: idSchema, grams: massG }),
+  z.strictObject({ ...base, type: z.literal('poured'), grams: massG }),
+  z.strictObject({ ...base, type: z.literal('felt'), feel: z.enum(FEELS) }),
+  z.strictObject({ ...base, type: z.literal('added-flour'), grams: massG, saltG: massG }),
+  z.strictObject({
+    ...base,
+    type: z.literal('timer-started'),
+    timer: timerId,
+    minutes,
+    /** Of a timer of the maker's own. */
+    name: nameSchema.optional(),
+  }),
+  z.strictObject({
+    ...base,
+    type: z.literal('timer-moved'),
+    timer: timerId,
+    minutes: between(-MOST_SHIFT_MIN, MOST_SHIFT_MIN),
+  }),
+  z.strictObject({ ...base, type: z.literal('timer-answered'), timer: timerId }),
+  z.strictObject({ ...base, type: z.literal('timer-stopped'), timer: timerId }),
+  z.strictObject({ ...base, type: z.literal('step-done'), step: idSchema }),
+  /** A thing that is at hand, or one of several goes that is done. */
+  z.strictObject({ ...base, type: z.literal('ticked'), item: idSchema, on: z.boolean() }),
+  z.strictObject({ ...base, type: z.literal('worked-by'), by: z.enum(WORKERS) }),
+  /** One lump on the scale while dividing. */
+  z.strictObject({ ...base, type: z.literal('lumped'), grams: massG }),
+  /** The jar of flour for the board: what it has lost since it was last weighed is in the dough. */
+  z.strictObject({ ...base, type: z.literal('jar-weighed'), grams: massG }),
+  z.strictObject({ ...base, type: z.literal('finish-chosen'), finish: z.enum(FINISHES) }),
+  /** Into the fridge before the step at hand; so many minutes to come back from it. */
+  z.strictObject({ ...base, type: z.literal('chilled'), minutes }),
+  z.strictObject({ ...base, type: z.literal('paused'), why: noteSchema }),
+  z.strictObject({ ...base, type: z.literal('resumed') }),
+  z.strictObject({ ...base, type: z.literal('handed-over'), to: nameSchema, word: noteSchema }),
+  z.strictObject({ ...base, type: z.literal('taken-on') }),
+  /** Of all there was, this share stays; the rest is the batch named. */
+  z.strictObject({
+    ...base,
+    type: z.literal('split'),
+    keeps: between(0.000_001, 0.999_999),
+    other: idSchema,
+    /** `taken`: this is the part that was carved off. */
+    part: z.enum(['kept', 'taken']),
+  }),
+  /** An entry was mistaken: its figure is this. */
+  z.strictObject({ ...base, type: z.literal('amended'), of: idSchema, figure: massG }),
+  /** The device's clock was put back or forward by so much while timers ran. */
+  z.strictObject({ ...base, type: z.literal('clock-set'), shiftMs: between(-LONGEST_MS, LONGEST_MS) }),
+  z.strictObject({ ...base, type: z.literal('shaped'), pieces }),
+  /** One piece on the scale while shaping. */
+  z.strictObject({ ...base, type: z.literal('sampled'), grams: between(0.001, 10_000) }),
+  z.strictObject({ ...base, type: z.literal('cooked'), minutes: anyMinutes }),
+  z.strictObject({ ...base, type: z.literal('judged'), verdict: z.enum(VERDICTS) }),
+  z.strictObject({ ...base, type: z.literal('noted'), text: noteSchema }),
+  /** Takes back what one tap recorded. */
+  z.strictObject({ ...base, type: z.literal('undone'), events: z.array(idSchema).min(1).max(100) }),
+  z.strictObject({ ...base, type: z.literal('abandoned'), reason: noteSchema }),
+  z.strictObject({ ...base, type: z.literal('closed') }),
+])
+
+export type Feel = (typeof FEELS)[number]
+export type Verdict = (typeof VERDICTS)[number]
+export type BenchEvent = z.infer<typeof benchEventSchema>
+export type TimerId = z.infer<typeof timerId>
+
+/** An event before it is stamped with its identifier and time. */
+export type BenchAction = BenchEvent extends infer E ? (E extends BenchEvent ? Omit<E, 'id' | 'at'> : never) : never

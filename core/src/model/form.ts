@@ -1,0 +1,99 @@
+/** What a finished piece looks like, in the figures its drawing is made from. Lengths in mm, angles in degrees. */
+import { z } from '../zod.ts'
+import { between } from './ranges.ts'
+
+const mm = between(0.01, 2000)
+const few = z.number().int().positive().max(60)
+const size = { lengthMm: mm, widthMm: mm }
+const yes = z.literal(true).optional()
+
+export const formSchema = z.discriminatedUnion('kind', [
+  // Pressed and dragged from a cut of rope.
+  z.strictObject({ kind: z.literal('ear'), ...size }),
+  z.strictObject({ kind: z.literal('hollow'), ...size, dents: few.optional() }),
+  z.strictObject({ kind: z.literal('ridged-pip'), ...size }),
+  z.strictObject({ kind: z.literal('scroll'), ...size }),
+  z.strictObject({ kind: z.literal('leaf'), ...size, pointed: yes }),
+  z.strictObject({ kind: z.literal('shaving'), ...size }),
+  // Rolled under the palm or round a rod.
+  z.strictObject({ kind: z.literal('twist'), ...size }),
+  z.strictObject({ kind: z.literal('spindle'), ...size, pieces: few.optional() }),
+  z.strictObject({ kind: z.literal('coil'), ...size, turns: between(0.01, 20) }),
+  z.strictObject({ kind: z.literal('screw'), ...size, turns: between(0.01, 20) }),
+  z.strictObject({ kind: z.literal('rolled-strip'), ...size, turns: between(0.01, 20) }),
+  z.strictObject({ kind: z.literal('corkscrew'), ...size, turns: between(0.01, 20) }),
+  z.strictObject({ kind: z.literal('twin'), ...size, turns: between(0.01, 20) }),
+  z.strictObject({ kind: z.literal('braid'), ...size }),
+  // Long strands; a few of them, and where they are longer than can be shown, a part. `heightMm` makes the section flat.
+  z.strictObject({ kind: z.literal('strand'), ...size }),
+  z.strictObject({
+    kind: z.literal('hank'),
+    ...size,
+    heightMm: mm.optional(),
+    boreMm: mm.optional(),
+    strands: few,
+    folded: yes,
+  }),
+  z.strictObject({ kind: z.literal('nest'), ...size, heightMm: mm, strands: few, folded: yes }),
+  z.strictObject({ kind: z.literal('tangle'), ...size, heightMm: mm.optional(), strands: few, frizz: yes }),
+  z.strictObject({ kind: z.literal('wavy'), ...size, heightMm: mm, strands: few, rough: yes }),
+  z.strictObject({ kind: z.literal('skein'), ...size, strands: few }),
+  z.strictObject({ kind: z.literal('rods'), ...size, strands: few }),
+  z.strictObject({ kind: z.literal('lattice'), ...size, strands: few }),
+  z.strictObject({ kind: z.literal('mat'), ...size, strands: few }),
+  // Cut from a sheet.
+  z.strictObject({ kind: z.literal('band'), ...size, pieces: few }),
+  z.strictObject({ kind: z.literal('ruffle'), ...size }),
+  z.strictObject({ kind: z.literal('bow'), ...size }),
+  z.strictObject({ kind: z.literal('quill'), ...size, sideMm: mm }),
+  z.strictObject({ kind: z.literal('scrap'), ...size, torn: yes }),
+  z.strictObject({ kind: z.literal('scatter'), ...size, torn: yes }),
+  z.strictObject({ kind: z.literal('drape'), ...size }),
+  z.strictObject({ kind: z.literal('sheets'), ...size, pieces: few }),
+  z.strictObject({ kind: z.literal('rounds'), ...size, pieces: few }),
+  z.strictObject({ kind: z.literal('coin'), ...size }),
+  // Pressed through a die.
+  z.strictObject({
+    kind: z.literal('tube'),
+    ...size,
+    ridges: few.optional(),
+    slantDeg: between(0, 60).optional(),
+    bendDeg: between(0, 170).optional(),
+    /** Of its height, how much it sinks as it lies. */
+    slack: between(0, 0.6).optional(),
+    seam: yes,
+    pieces: few.optional(),
+  }),
+  z.strictObject({ kind: z.literal('spiral'), ...size, turns: between(0.01, 20) }),
+  z.strictObject({ kind: z.literal('s-roll'), ...size }),
+  z.strictObject({ kind: z.literal('shell'), ...size, ridges: few }),
+  z.strictObject({ kind: z.literal('snail'), ...size, ridges: few }),
+  z.strictObject({ kind: z.literal('crest'), ...size, heightMm: mm }),
+  z.strictObject({ kind: z.literal('radiator'), ...size, fins: few }),
+  // Filled and closed.
+  z.strictObject({ kind: z.literal('half-moon'), ...size, heightMm: mm, crimps: few, rolled: yes }),
+  z.strictObject({
+    kind: z.literal('crescent'),
+    ...size,
+    heightMm: mm,
+    folds: few,
+    bendDeg: between(0, 170),
+  }),
+  z.strictObject({ kind: z.literal('wheat-ear'), ...size, heightMm: mm, folds: few }),
+  z.strictObject({ kind: z.literal('purse'), ...size, heightMm: mm, folds: few }),
+  z.strictObject({ kind: z.literal('ring-pocket'), ...size }),
+  z.strictObject({ kind: z.literal('parcel'), ...size, heightMm: mm }),
+  // Dropped, and the soft doughs.
+  z.strictObject({ kind: z.literal('drop'), ...size, pieces: few.optional() }),
+  z.strictObject({ kind: z.literal('fish'), ...size }),
+  z.strictObject({ kind: z.literal('buttons'), ...size, rough: yes }),
+  z.strictObject({ kind: z.literal('quenelle'), ...size, facets: few.optional() }),
+  z.strictObject({ kind: z.literal('pillow'), ...size, ridges: few }),
+  z.strictObject({ kind: z.literal('cushion'), ...size }),
+  z.strictObject({ kind: z.literal('slant'), ...size, heightMm: mm, scored: yes }),
+  z.strictObject({ kind: z.literal('ball'), ...size }),
+])
+
+export type Form = z.infer<typeof formSchema>
+export type FormKind = Form['kind']
+export type FormOf<Kind extends FormKind> = Extract<Form, { kind: Kind }>

@@ -1,0 +1,105 @@
+/** The kitchen a maker works in: places, vessels, machines, units and habits. There is one. */
+import { z } from '../zod.ts'
+import type { Upgrades } from './loose.ts'
+import { pressSchema, rollerSchema } from './machines.ts'
+import { WORKERS } from './plan.ts'
+import { between, massG, someG } from './ranges.ts'
+import type { GearPart, Reference } from './reference.ts'
+import { idSchema, nameSchema, timeSchema } from './text.ts'
+import { defaultUnits, unitsSchema } from './units.ts'
+
+export const placeSchema = z.strictObject({
+  id: idSchema,
+  name: nameSchema,
+  temperatureC: between(-20, 60),
+  rhPercent: between(5, 95),
+})
+
+/** What a mix has to fit into. */
+export const vesselSchema = z.strictObject({
+  id: idSchema,
+  name: nameSchema,
+  maxDoughG: between(10, 1_000_000),
+})
+
+/** A known weight put on a scale, and what it showed. */
+export const scaleCheckSchema = z.strictObject({
+  at: timeSchema,
+  scale: nameSchema,
+  stepG: between(0.01, 10),
+  knownG: someG.max(100_000),
+  shownG: massG.max(100_000),
+})
+export const MAX_SCALE_CHECKS = 200
+/** Of places, vessels, rollers and presses each, once two kitchens have been joined; one kitchen adds up to `ROOM_FOR`. */
+const MAX_PARTS = 200
+export const ROOM_FOR = 20
+
+export const gearSchema = z.strictObject({
+  id: z.literal('gear'),
+  scaleStepG: between(0.01, 10),
+  boardMm: between(100, 3000),
+  places: z.array(placeSchema).min(1).max(MAX_PARTS),
+  vessels: z.array(vesselSchema).max(MAX_PARTS),
+  rollers: z.array(rollerSchema).max(MAX_PARTS),
+  presses: z.array(pressSchema).max(MAX_PARTS),
+  /** How far mixing and kneading by this maker's machine or hand warms the dough, degrees. */
+  frictionC: between(0, 30),
+  tapC: between(0, 40),
+  altitudeM: between(-100, 5000),
+  units: unitsSchema,
+  /** Topic to position: how this maker works unless a formula says otherwise. */
+  schools: z.record(idSchema, idSchema),
+  /** Grams a person, where they differ from the guide: `semolina/main/fresh`. */
+  portions: z.record(z.string().max(60), between(1, 2000)),
+  /** When the cautions about alkali were last read and acknowledged. */
+  alkaliReadAt: timeSchema.nullable(),
+  /** Who kneads, where the dough allows either. */
+  kneads: z.enum(WORKERS),
+  /** The place the bench stands in; null is the first. */
+  benchPlace: idSchema.nullable(),
+  /** Oldest first. */
+  scaleChecks: z.array(scaleCheckSchema).max(MAX_SCALE_CHECKS),
+})
+
+export type Place = z.infer<typeof placeSchema>
+export type Vessel = z.infer<typeof vesselSchema>
+export type ScaleCheck = z.infer<typeof scaleCheckSchema>
+export type Gear = z.infer<typeof gearSchema>
+
+export const defaultGear: Gear = {
+  id: 'gear',
+  scaleStepG: 1,
+  boardMm: 600,
+  places: [{ id: 'kitchen', name: 'Kitchen', temperatureC: 21, rhPercent: 60 }],
+  vessels: [],
+  rollers: [],
+  presses: [],
+  frictionC: 2,
+  tapC: 14,
+  altitudeM: 0,
+  units: defaultUnits,
+  schools: {},
+  portions: {},
+  alkaliReadAt: null,
+  kneads: 'hand',
+  benchPlace: null,
+  scaleChecks: [],
+}
+
+export const gearReferences: readonly Reference[] = [{ at: 'benchPlace', to: 'place' }]
+
+/** Where Gear keeps what other records name. */
+export const gearLists = {
+  place: 'places',
+  vessel: 'vessels',
+  roller: 'rollers',
+  press: 'presses',
+} as const satisfies Readonly<Record<GearPart, keyof Gear>>
+
+/** 2: most of it. 3: presses. 4: who kneads, where the bench stands, when the scale was checked. */
+export const gearUpgrades: Upgrades = {
+  2: (gear) => ({ ...defaultGear, ...gear }),
+  3: (gear) => ({ ...gear, presses: [] }),
+  4: (gear) => ({ ...gear, kneads: 'hand', benchPlace: null, scaleChecks: [] }),
+}

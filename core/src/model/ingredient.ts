@@ -1,0 +1,80 @@
+import { z } from '../zod.ts'
+import { between, fraction } from './ranges.ts'
+
+/** One entry of the ingredient table. Fractions are of the ingredient's own mass, as it stands in the store. */
+export const ingredientSchema = z.strictObject({
+  id: z.string().min(1),
+  name: z.string().min(1),
+  group: z.enum([
+    'flour',
+    'pulse',
+    'starch',
+    'liquid',
+    'salt',
+    'alkali',
+    'fat',
+    'egg',
+    'dairy',
+    'vegetable',
+    'colour',
+    'seasoning',
+    'dusting',
+  ]),
+  /** flour = part of the 100 %; liquid = brings water; additive = dosed on flour; dusting = outside the formula. */
+  basis: z.enum(['flour', 'liquid', 'additive', 'dusting']),
+  /** Which isotherm its moisture follows in store; only wheats have one. */
+  grain: z.enum(['durum', 'hard', 'soft']).optional(),
+  water: fraction,
+  protein: fraction,
+  fat: fraction,
+  /** As sodium chloride. */
+  salt: fraction,
+  /** g of Na₂CO₃ equivalent per g. Baking soda is 0 until it has been baked. */
+  carbonate: between(0, 2).optional(),
+  densityGPerMl: between(0.01, 25),
+  /** Share of its water that is free to wet flour soon. */
+  availableWater: fraction,
+  /** Points of hydration against plain wheat flour at equal feel; null where it is no flour. */
+  absorptionShift: between(-200, 2000).nullable(),
+  gluten: z.enum(['strong', 'medium', 'weak', 'none']),
+  particle: z.enum(['coarse', 'fine']).optional(),
+  /** On the density: spooned and levelled, and scooped and shaken. Liquids are 1 and 1. */
+  cupFactor: z.strictObject({ low: between(0.1, 10), high: between(0.1, 10) }).optional(),
+  /** Largest share of the flour a practised maker would use without a method of its own. */
+  usualMaxSharePercent: between(0.01, 100).optional(),
+  allergens: z.array(z.string().min(1).max(60)).max(30),
+  /** What the maker pays, in the maker's own money. */
+  pricePerKg: between(0, 100_000).optional(),
+})
+
+export type Ingredient = z.infer<typeof ingredientSchema>
+export type Grain = NonNullable<Ingredient['grain']>
+
+/** What the mass balance needs to know of an ingredient. */
+export interface Material {
+  readonly id: string
+  readonly water: number
+  readonly fat: number
+  readonly salt: number
+  readonly carbonate: number
+}
+
+export type IngredientTable = ReadonlyMap<string, Ingredient>
+
+export const ingredientTable = (rows: readonly Ingredient[]): IngredientTable =>
+  new Map(rows.map((row) => [row.id, row]))
+
+export const materialOf = ({ id, water, fat, salt, carbonate = 0 }: Ingredient): Material => ({
+  id,
+  water,
+  fat,
+  salt,
+  carbonate,
+})
+
+/** Plain water, whatever its temperature: what *nominal* hydration counts. */
+export const isPlainWater = (material: Pick<Material, 'water'>): boolean => material.water >= 0.9999
+
+/** Whether a row of it forbids drying in room air: milk, curd, egg, and drinks and mixes that carry them. */
+export const isDairyOrEgg = ({ group, allergens }: Pick<Ingredient, 'group' | 'allergens'>): boolean =>
+  group === 'dairy' || allergens.includes('milk') || allergens.includes('egg')

@@ -1,0 +1,20 @@
+import { z } from '../zod.ts'
+import type { Reference } from './reference.ts'
+import { idSchema, noteSchema, timeSchema } from './text.ts'
+
+/** A photo taken at a step, reduced before it is kept. Raster pictures only: a drawing could carry a script. */
+export const photoSchema = z.strictObject({
+  id: idSchema,
+  batch: idSchema,
+  step: idSchema,
+  at: timeSchema,
+  type: z.enum(['image/jpeg', 'image/webp', 'image/png']),
+  base64: z.base64().min(1).max(4_000_000),
+  widthPx: z.number().int().min(1).max(8000),
+  heightPx: z.number().int().min(1).max(8000),
+  note: noteSchema,
+})
+
+export type Photo = z.infer<typeof photoSchema>
+
+export const photoReferences: readonly Reference[] = [{ at: 'batch', to: 'batch', partOf: true }]

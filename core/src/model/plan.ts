@@ -1,0 +1,164 @@
+/** What a batch runs with: a plan that never changes once it has begun. */
+import { z } from '../zod.ts'
+import { blankSchema } from './blank.ts'
+import { figureOr, one, partOf, together, upgradesOf, type Loose, type Upgrades } from './loose.ts'
+import { between, celsius, fraction, lengthMm, massG, minutes, pieces, reckoned } from './ranges.ts'
+import type { Reference } from './reference.ts'
+import { sheetReferencesAt, sheetSchema, sheetUpgrades } from './sheet.ts'
+import { plannedStepSchema } from './step.ts'
+import { idSchema, nameSchema, timeSchema } from './text.ts'
+import { spanSchema } from './window.ts'
+
+/** By hand or by machine. */
+export const WORKERS = ['hand', 'mixer'] as const
+export type Worker = (typeof WORKERS)[number]
+
+const plannedRowSchema = z.strictObject({
+  key: idSchema,
+  ingredient: idSchema,
+  name: nameSchema,
+  lot: idSchema.optional(),
+  part: z.enum(['flour', 'base', 'water', 'salt', 'alkali', 'other']),
+  /** Fraction of massG; for a flour, as it stood in store that day. */
+  water: fraction,
+  percent: between(0, 10_000),
+  weighedG: massG,
+})
+
+export const planSchema = z.strictObject({
+  at: timeSchema,
+  formula: idSchema.nullable(),
+  sheet: sheetSchema,
+  rows: z.array(plannedRowSchema).min(2).max(60),
+  scaleStepG: between(0.001, 100),
+  boardMm: lengthMm,
+  /** Where the flour stood, in words for the log. */
+  store: z.strictObject({ name: nameSchema, temperatureC: celsius, rhPercent: between(0, 100) }).nullable(),
+  /** What the dough is steered by; on a base, its name for the rule. */
+  control: z.discriminatedUnion('by', [
+    z.strictObject({ by: z.literal('hydration') }),
+    z.strictObject({ by: z.literal('base'), base: nameSchema }),
+  ]),
+  hydration: z.strictObject({
+    /** What the formula asks for, on the 14 % basis, before the lot's own thirst. */
+    paper14: reckoned,
+    expected14: reckoned,
+    effective: reckoned,
+  }),
+  water: z.strictObject({
+    startG: massG,
+    holdBackG: massG,
+    ceilingG: massG,
+    predictiveSd: between(0, 1000),
+    batches: z.number().int().min(0).max(1_000_000),
+  }),
+  /** Heat of the water; null where none is poured. */
+  waterC: celsius.nullable(),
+  doughG: massG,
+  densityGPerCm3: between(0.1, 10),
+  shape: z.strictObject({
+    id: idSchema,
+    name: nameSchema,
+    blank: blankSchema,
+    pieceG: massG,
+    pieces,
+    /** Of the usable dough; the rest is cut into other shapes. */
+    share: fraction,
+    /** In the dough's control variable: the 14 % basis, or flour on the base. */
+    window: z.strictObject({ low: reckoned, best: reckoned, high: reckoned }),
+  }),
+  /** What else the dough is cut into, with its share of it. */
+  also: z.array(z.strictObject({ id: idSchema, name: nameSchema, share: fraction })).max(8),
+  minutes: z.strictObject({ cook: spanSchema, drink: minutes }),
+  steps: z.array(plannedStepSchema).min(1).max(80),
+  /** Who kneads, unless the batch says otherwise. */
+  kneads: z.enum(WORKERS),
+  /** Heat of the air at the bench, °C. */
+  roomC: celsius,
+  pot: z.strictObject({ litres: between(0.001, 100_000), saltGPerL: between(0, 1000) }),
+})
+
+export type Plan = z.infer<typeof planSchema>
+export type PlannedRow = z.infer<typeof plannedRowSchema>
+
+export const planReferences: readonly Reference[] = [
+  { at: 'formula', to: 'formula' },
+  ...sheetReferencesAt('sheet'),
+  { at: 'rows.*.ingredient', to: 'ingredient' },
+  { at: 'rows.*.lot', to: 'lot' },
+  { at: 'shape.id', to: 'shape' },
+  { at: 'also.*.id', to: 'shape' },
+  { at: 'steps.*.roller.id', to: 'roller' },
+  { at: 'steps.*.press.id', to: 'press' },
+]
+
+function shape1to2({ diameterMm, cutMm, window14, ropes: _derived, ...shape }: Loose): Loose {
+  return { ...shape, blank: { type: 'rope', diameterMm, cutMm }, window: window14 }
+}
+
+/** Batter blanks now say how they are dropped; those of older batches were scraped or pressed, and are drawn alike. */
+const blank2to3 = (blank: Loose): Loose => (blank['type'] === 'drop' ? { ...blank, by: 'hole' } : blank)
+
+const NO_TIME = [1, 1]
+
+/** The steps that every batch had before batches carried their own, with the times of this one. */
+function steps3to4(plan: Loose): Loose[] {
+  const minutesOf = partOf(plan, 'minutes')
+  const rest = partOf(minutesOf, 'rest')
+  const rows: readonly unknown[] = Array.isArray(plan['rows']) ? plan['rows'] : []
+  const pours = rows.some((row) => {
+    const { part, weighedG } = partOf({ row }, 'row')
+    return part === 'water' && figureOr(weighedG, 0) > 0
+  })
+  return [
+    { id: 'flour', kind: 'flour' },
+    ...(pours
+      ? [
+          { id: 'water', kind: 'water' },
+          { id: 'pour', kind: 'pour', how: 'rake', goes: [1] },
+        ]
+      : []),
+    { id: 'feel', kind: 'feel' },
+    { id: 'knead', kind: 'knead', how: 'push', hand: minutesOf['knead'] ?? NO_TIME, mixer: null },
+    {
+      id: 'rest',
+      kind: 'rest',
+      of: 'dough',
+      cold: false,
+      low: rest['low'] ?? 0,
+      best: Math.max(1, figureOr(rest['best'], 1)),
+      high: rest['high'] ?? 0,
+    },
+    { id: 'divide', kind: 'divide' },
+    { id: 'shape', kind: 'shape', perMin: 12 },
+    { id: 'cook', kind: 'cook', how: 'boil' },
+    { id: 'verdict', kind: 'verdict' },
+  ]
+}
+
+/** 2: every blank, doughs on a base. 3: drops say how. 4: the batch's own steps. */
+const ownUpgrades: Upgrades = {
+  2: (plan) => ({
+    ...plan,
+    control: { by: 'hydration' },
+    waterC: null,
+    shape: one(plan['shape'], shape1to2),
+  }),
+  3: (plan) => ({
+    ...plan,
+    shape: one(plan['shape'], (shape) => ({ ...shape, blank: one(shape['blank'], blank2to3) })),
+  }),
+  4: (plan) => ({
+    ...plan,
+    shape: one(plan['shape'], (shape) => ({ ...shape, share: 1 })),
+    also: [],
+    minutes: { cook: partOf(plan, 'minutes')['cook'], drink: partOf(plan, 'minutes')['drink'] },
+    steps: steps3to4(plan),
+    kneads: 'hand',
+    roomC: 21,
+  }),
+}
+export const planUpgrades = together(
+  upgradesOf(sheetUpgrades, (upgrade) => (plan) => ({ ...plan, sheet: one(plan['sheet'], upgrade) })),
+  ownUpgrades,
+)

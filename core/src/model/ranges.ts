@@ -1,0 +1,37 @@
+/**
+ * The numbers of a record, each in a range that a kitchen can mean. Whatever lies in them can be drawn, divided by and
+ * written out: a figure is nothing at all, or at least a billionth.
+ */
+import { z } from '../zod.ts'
+
+/** As much of anything as one sheet or batch may be, g: a ton. */
+export const MOST_G = 1_000_000
+/** A clock left for so long, min: ten weeks. What the app itself reckons is brought down to this before it is stored. */
+export const MOST_MINUTES = 100_000
+
+const SMALLEST = 1e-9
+const isSomething = (value: number): boolean => value === 0 || Math.abs(value) >= SMALLEST
+
+/** Any number from `low` to `high`. */
+export const between = (low: number, high: number) =>
+  z
+    .number()
+    .min(low)
+    .max(high)
+    .refine(isSomething, { params: { code: 'next-to-nothing' } })
+
+export const massG = between(0, MOST_G)
+/** A mass that is something. */
+export const someG = between(0.001, MOST_G)
+export const lengthMm = between(0.01, 20_000)
+export const celsius = between(-40, 300)
+/** Fraction of mass. */
+export const fraction = between(0, 1)
+export const minutes = between(0, MOST_MINUTES)
+/** A time that is some. */
+export const someMinutes = between(0.001, MOST_MINUTES)
+/** Pieces, strands or portions a minute. */
+export const pace = between(0.001, 100_000)
+/** Points and percents that follow from others; what a maker types is held closer. */
+export const reckoned = between(-10_000, 100_000)
+export const pieces = z.number().int().min(0).max(Number.MAX_SAFE_INTEGER)

@@ -1,0 +1,114 @@
+/** A work sheet: all that a maker decides about one dough. Formulas keep one, the draft is one, a batch remembers one. */
+import { z } from '../zod.ts'
+import type { Upgrades } from './loose.ts'
+import { between, fraction, someG as massSchema } from './ranges.ts'
+import { under, type Reference } from './reference.ts'
+import { idSchema, nameSchema, noteSchema } from './text.ts'
+
+export const amountSchema = z.discriminatedUnion('by', [
+  z.strictObject({ by: z.literal('percent'), percent: between(0, 1000) }),
+  /** The water: its percent follows from the hydration, so it is not stored. */
+  z.strictObject({
+    by: z.literal('hydration'),
+    percent: between(0, 300),
+    basis: z.enum(['effective', 'basis14']),
+  }),
+])
+
+export const sheetRowSchema = z.strictObject({
+  key: idSchema,
+  ingredient: idSchema,
+  amount: amountSchema,
+  flour: z.literal(true).optional(),
+  /** The cooked potato, curd or milk that everything is counted on; such rows add to 100. */
+  base: z.literal(true).optional(),
+  lot: idSchema.optional(),
+  /** Water as measured, fraction of mass, where it is not what the table says. */
+  water: fraction.optional(),
+})
+
+export const targetSchema = z.discriminatedUnion('by', [
+  z.strictObject({ by: z.enum(['flour', 'dough', 'water', 'base']), grams: massSchema }),
+  z.strictObject({ by: z.literal('portions'), count: between(0.001, 10_000), gramsEach: massSchema }),
+  /** Each piece weighs what the shape's blank weighs in this dough. */
+  z.strictObject({ by: z.literal('pieces'), count: between(0.001, 1_000_000) }),
+  /** One row is locked at what is in the jar. */
+  z.strictObject({ by: z.literal('row'), key: idSchema, grams: massSchema }),
+])
+
+export const flourStateSchema = z.discriminatedUnion('by', [
+  z.strictObject({ by: z.literal('place'), place: idSchema }),
+  z.strictObject({ by: z.literal('typed'), moisture: between(0.05, 0.2) }),
+])
+
+export const alsoShapeSchema = z.discriminatedUnion('by', [
+  z.strictObject({ shape: idSchema, by: z.literal('share'), percent: between(0.001, 100) }),
+  z.strictObject({ shape: idSchema, by: z.literal('count'), count: between(0.001, 1_000_000) }),
+  z.strictObject({ shape: idSchema, by: z.literal('grams'), grams: massSchema }),
+])
+
+/** A filling is a name, a mass and a moisture; how it is made is nobody's business here. */
+export const fillingSchema = z.strictObject({
+  name: nameSchema,
+  gramsEach: between(0.001, 500),
+  moisturePercent: between(0, 100),
+})
+
+export const sheetSchema = z
+  .strictObject({
+    name: nameSchema,
+    dough: idSchema,
+    shape: idSchema,
+    rows: z.array(sheetRowSchema).min(2).max(60),
+    target: targetSchema,
+    lossPercent: between(0, 50),
+    flourState: flourStateSchema,
+    /** Pour what this flour's own batches have taught, not only what the paper says. */
+    useLearned: z.boolean(),
+    /** Heat of the water, °C; null follows the school. */
+    waterC: between(-5, 100).nullable(),
+    /** Topic to position, where this dough is made another way than the maker's others. */
+    schools: z.record(idSchema, idSchema),
+    /** What one mix has to fit into; a larger dough is split. */
+    vessel: idSchema.nullable(),
+    note: noteSchema,
+    /** What else the dough is cut into; the shape above takes the rest. */
+    alsoShapes: z.array(alsoShapeSchema).max(8),
+    /** For a filled shape; null leaves it at the usual mass and moisture. */
+    filling: fillingSchema.nullable(),
+  })
+  // Either water is solved for on flour, or flour is counted on a base.
+  .refine(
+    ({ rows }) =>
+      rows.filter((row) => row.amount.by === 'hydration').length === (rows.some((row) => row.base) ? 0 : 1) &&
+      !rows.some((row) => row.base && row.flour),
+    { params: { code: 'one-water-row' } },
+  )
+  .refine((sheet) => new Set(sheet.rows.map((row) => row.key)).size === sheet.rows.length, {
+    params: { code: 'row-key-twice' },
+  })
+
+export type Amount = z.infer<typeof amountSchema>
+export type SheetRow = z.infer<typeof sheetRowSchema>
+export type Target = z.infer<typeof targetSchema>
+export type FlourState = z.infer<typeof flourStateSchema>
+export type AlsoShape = z.infer<typeof alsoShapeSchema>
+export type Filling = z.infer<typeof fillingSchema>
+export type Sheet = z.infer<typeof sheetSchema>
+
+/** What a sheet names outside itself. Doughs and schools stand in the tables and are no records. */
+export const sheetReferences: readonly Reference[] = [
+  { at: 'shape', to: 'shape' },
+  { at: 'rows.*.ingredient', to: 'ingredient' },
+  { at: 'rows.*.lot', to: 'lot' },
+  { at: 'alsoShapes.*.shape', to: 'shape' },
+  { at: 'flourState.place', to: 'place' },
+  { at: 'vessel', to: 'vessel' },
+]
+export const sheetReferencesAt = (place: string): readonly Reference[] => under(place, sheetReferences)
+
+/** 2: heat of the water, schools, a vessel. 3: several shapes of one dough, a filling. */
+export const sheetUpgrades: Upgrades = {
+  2: (sheet) => ({ ...sheet, waterC: null, schools: {}, vessel: null }),
+  3: (sheet) => ({ ...sheet, alsoShapes: [], filling: null }),
+}

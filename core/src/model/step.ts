@@ -1,0 +1,92 @@
+/** The steps of a batch, as they are planned. What happens at the bench changes them: see `bench/steps.ts`. */
+import { z } from '../zod.ts'
+import { KNEADS, POURS, PREPARES } from './dough.ts'
+import { pressSchema, rollerSchema } from './machines.ts'
+import { between, celsius, pace, someG, someMinutes } from './ranges.ts'
+import { idSchema, lineSchema, nameSchema } from './text.ts'
+import { spanSchema } from './window.ts'
+
+const id = idSchema
+const minutes = spanSchema
+
+export const plannedStepSchema = z.discriminatedUnion('kind', [
+  /** Everything at hand. An item without a name is one of the product's own words. */
+  z.strictObject({
+    id,
+    kind: z.literal('ready'),
+    items: z.array(z.strictObject({ id, name: nameSchema.optional(), instead: lineSchema.optional() })).max(40),
+  }),
+  z.strictObject({
+    id,
+    kind: z.literal('prepare'),
+    what: z.enum(PREPARES),
+    minutes,
+    belowC: celsius.nullable(),
+  }),
+  z.strictObject({ id, kind: z.literal('flour') }),
+  z.strictObject({ id, kind: z.literal('water') }),
+  /** `goes`: shares of the first stop, together 1. */
+  z.strictObject({
+    id,
+    kind: z.literal('pour'),
+    how: z.enum(POURS),
+    goes: z.array(between(0.001, 1)).min(1).max(5),
+  }),
+  /** A scalded dough until hands can bear it: where the scald lands, and how long it takes from there. */
+  z.strictObject({ id, kind: z.literal('cool'), fromC: celsius, belowC: celsius, minutes: someMinutes }),
+  z.strictObject({ id, kind: z.literal('feel') }),
+  z.strictObject({ id, kind: z.literal('crumb'), minutes }),
+  /** `mixer`: null where no machine should do it. */
+  z.strictObject({ id, kind: z.literal('knead'), how: z.enum(KNEADS), hand: minutes, mixer: minutes.nullable() }),
+  z.strictObject({
+    id,
+    kind: z.literal('rest'),
+    of: z.enum(['dough', 'sheet', 'crumb']),
+    cold: z.boolean(),
+    low: between(0, 100_000),
+    best: between(1, 100_000),
+    high: between(0, 100_000),
+  }),
+  /** Back from the fridge. `minutes`: until the core is within a few degrees of the room. */
+  z.strictObject({ id, kind: z.literal('temper'), minutes: someMinutes }),
+  z.strictObject({ id, kind: z.literal('fold'), times: z.number().int().min(1).max(20) }),
+  z.strictObject({ id, kind: z.literal('divide') }),
+  /** By pin where there is no roller. */
+  z.strictObject({ id, kind: z.literal('thin'), roller: rollerSchema.nullable() }),
+  z.strictObject({ id, kind: z.literal('cut') }),
+  /** `perMin`: pieces by practised hands. */
+  z.strictObject({ id, kind: z.literal('stamp'), perMin: pace }),
+  z.strictObject({ id, kind: z.literal('feed'), press: pressSchema.nullable() }),
+  z.strictObject({ id, kind: z.literal('roll') }),
+  z.strictObject({ id, kind: z.literal('shape'), perMin: pace }),
+  z.strictObject({ id, kind: z.literal('pull') }),
+  z.strictObject({
+    id,
+    kind: z.literal('fill'),
+    name: nameSchema,
+    gramsEach: someG,
+    /** Of the filling, percent of its mass. */
+    moisturePercent: between(0, 100),
+  }),
+  /** Made, and in no hurry: pot, fridge or rack. `minutes`: how long it may lie open before the pot. */
+  z.strictObject({
+    id,
+    kind: z.literal('then'),
+    minutes,
+    fridgeDays: between(0, 10_000),
+    dries: z.boolean(),
+  }),
+  z.strictObject({ id, kind: z.literal('drop') }),
+  z.strictObject({ id, kind: z.literal('hold') }),
+  z.strictObject({ id, kind: z.literal('dry') }),
+  z.strictObject({ id, kind: z.literal('cook'), how: z.enum(['boil', 'bake', 'pan', 'steam']) }),
+  z.strictObject({ id, kind: z.literal('verdict') }),
+])
+
+export type PlannedStep = z.infer<typeof plannedStepSchema>
+export type StepKind = PlannedStep['kind']
+export type StepOf<K extends StepKind> = Extract<PlannedStep, { kind: K }>
+
+/** What becomes of shaped pieces. */
+export const FINISHES = ['cook', 'hold', 'dry'] as const
+export type Finish = (typeof FINISHES)[number]
