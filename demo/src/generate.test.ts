@@ -6,6 +6,7 @@ import {
   readWorkspaceFile,
   replay,
   shapeTable,
+  storyOf,
   summarise,
   thirstByLot,
   type Kitchen,
@@ -24,8 +25,7 @@ const kitchen: Kitchen = {
   lots: workspace.lots,
   thirst: new Map(),
 }
-const summaries = workspace.batches.map(summarise)
-const closed = summaries.filter((summary) => summary.state.end?.how === 'closed')
+const closed = workspace.batches.map(storyOf).filter((story) => story.state.end?.how === 'closed')
 
 it('is the same workspace for the same moment, and a file the app can read', () => {
   expect(generateWorkspace(NOW)).toEqual(workspace)
@@ -60,7 +60,7 @@ it('lies in the past, in order, and no batch runs through the night', () => {
 })
 
 it('lets a reader learn what the keepers learned: R-34 drinks about two points more', () => {
-  const thirst = thirstByLot(summaries)
+  const thirst = thirstByLot(workspace.batches.map(summarise))
   const mean = (key: string) => thirst.get(key)!.reduce((a, b) => a + b, 0) / thirst.get(key)!.length
   expect(mean('lot-r34') - mean('lot-r31')).toBeGreaterThan(1)
   expect(mean('lot-r34')).toBeLessThan(3.5)

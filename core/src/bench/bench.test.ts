@@ -14,10 +14,11 @@ import {
   type BenchAction,
   type BenchEvent,
   FINISHES,
+  LONGEST_MS,
 } from '../model/index.ts'
 import { carvedOff } from './split.ts'
 import { additionOf, suggest } from './suggest.ts'
-import { summarise, thirstByLot } from './summary.ts'
+import { storyOf, summarise, thirstByLot } from './summary.ts'
 
 const worked = computeSheet(testSheet, testKitchen)
 if (!worked.ok) throw new Error(worked.problem.code)
@@ -74,10 +75,12 @@ const log = fc.array(action, { maxLength: 40 }).map((actions) => actions.map((a,
 it('any sequence of events folds, and undoing the last tap restores the state exactly', () => {
   fc.assert(
     fc.property(log, action, (events, last) => {
-      const before = replay(plan, events)
       const tapped = [...events, stamp(last, 100)]
-      const undo = stamp({ type: 'undone', events: [...undoable(tapped)] }, 101)
-      expect(replay(plan, [...tapped, undo])).toEqual(before)
+      const ids = undoable(tapped)
+      const undo = stamp({ type: 'undone', events: [...ids] }, 101)
+      // A clock put right is no tap: it stays, and the tap before it goes.
+      const before = last.type === 'clock-set' ? tapped.filter(({ id }) => !ids.includes(id)) : events
+      expect(replay(plan, [...tapped, undo])).toEqual(replay(plan, before))
       const redo = stamp({ type: 'undone', events: [...redoable([...tapped, undo])] }, 102)
       expect(replay(plan, [...tapped, undo, redo])).toEqual(replay(plan, tapped))
     }),
@@ -92,7 +95,7 @@ it('undo walks back through every tap to an untouched batch', () => {
       for (let i = 0; i < events.length; i += 1)
         all = [...all, stamp({ type: 'undone', events: [...undoable(all)] }, 200 + i)]
       expect(replay(plan, all)).toEqual(untouched)
-      expect(standing(all)).toEqual([])
+      expect(standing(all).every(({ type }) => type === 'clock-set')).toBe(true)
     }),
   )
 })
@@ -234,7 +237,7 @@ it('a closed batch teaches its lot what it was accepted at; one never called rig
     stamp({ type: 'closed' }, 90),
   ]
   const summary = summarise({ id: 'b1', plan, events: run })
-  expect(summary.corrections).toBe(1)
+  expect(storyOf({ id: 'b1', plan, events: run }).corrections).toBe(1)
   expect(summary.thirst).toBeCloseTo((100 * 226.04) / 452 - 48, 6)
   expect([...thirstByLot([summary])]).toEqual([['lot-a', [summary.thirst]]])
   expect(thirstByLot([summarise({ id: 'b2', plan, events: run.filter((e) => e.type !== 'felt') })]).size).toBe(0)
@@ -428,4 +431,29 @@ it('of a dough for two shapes, the batch’s own pieces are of its share, and th
   expect(shared.shape.pieces).toBe(Math.floor(plan.shape.pieces * 0.75 + 1e-9))
   const poured = replay(shared, [stamp({ type: 'poured', grams: 217 }, 1)])
   expect(benchPieces(shared, poured).usableG).toBeCloseTo(0.75 * 674 * 0.98, 6)
+})
+
+describe('a clock of the device that was put back', () => {
+  const poured = stamp({ type: 'poured', grams: 217 }, 1)
+  const set = stamp({ type: 'clock-set', shiftMs: -4 * 365 * 86_400_000 }, 2)
+
+  it('is no tap: undo takes back the pour, and redo brings it again', () => {
+    expect(undoable([poured, set])).toEqual([poured.id])
+    const undone = stamp({ type: 'undone', events: [poured.id] }, 3)
+    expect(undoable([poured, set, undone])).toEqual([])
+    expect(redoable([poured, set, undone, stamp({ type: 'clock-set', shiftMs: -10_000 }, 4)])).toEqual([undone.id])
+  })
+
+  it('two taps that carry one time since then are still two', () => {
+    const [first, between] = [stamp({ type: 'poured', grams: 10 }, 1), stamp({ type: 'felt', feel: 'dry' }, 2)]
+    const again = { ...stamp({ type: 'poured', grams: 5 }, 3), at: first.at }
+    expect(undoable([first, between, again])).toEqual([again.id])
+  })
+
+  it('however often and far it is put, the log replays and its times can be written', () => {
+    const rest = stamp({ type: 'timer-started', timer: 'rest', minutes: 100_000 }, 1)
+    const far = Array.from({ length: 3000 }, (_, n) => stamp({ type: 'clock-set', shiftMs: LONGEST_MS }, 2 + n))
+    const { startedAt, endsAtMs } = replay(plan, [rest, ...far]).timers['rest']!
+    expect([typeof startedAt, Number.isFinite(endsAtMs)]).toEqual(['string', true])
+  })
 })

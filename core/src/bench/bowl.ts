@@ -1,9 +1,9 @@
 /** What is in the bowl: flour, water and salt as really weighed and poured. Masses in g, hydrations in percent. */
 import { basis14Percent } from '../formula/index.ts'
 import type { BenchState } from './state.ts'
-import { pouredWindow } from '../sheet/computeSheet.ts'
+import { pouredWindow } from '../sheet/reckoned.ts'
 import { piecesOf, type Pieces } from '../shape/index.ts'
-import type { Window, Plan, PlannedRow } from '../model/index.ts'
+import { own, type Plan, type PlannedRow, type Window } from '../model/index.ts'
 
 type Contents = Pick<BenchState, 'weighedG' | 'pouredG' | 'addedFlourG' | 'addedSaltG'>
 
@@ -18,14 +18,16 @@ const sumG = (rows: readonly PlannedRow[], of: (row: PlannedRow) => number) =>
  * of the formula follows. 1 before anything was weighed.
  */
 export function weighedShare(plan: Plan, { weighedG }: Weighed): number {
-  const anchors = rowsOf(plan, plan.control.by === 'base' ? 'base' : 'flour').filter((row) => row.key in weighedG)
+  const anchors = rowsOf(plan, plan.control.by === 'base' ? 'base' : 'flour').filter(
+    (row) => own(weighedG, row.key) !== undefined,
+  )
   const planned = sumG(anchors, (row) => row.weighedG)
-  return planned > 0 ? sumG(anchors, (row) => weighedG[row.key] ?? 0) / planned : 1
+  return planned > 0 ? sumG(anchors, (row) => own(weighedG, row.key) ?? 0) / planned : 1
 }
 
 /** As it was weighed, or as it will be for what already is in the bowl, g. */
 export const asWeighed = (plan: Plan, state: Weighed, row: PlannedRow): number =>
-  state.weighedG[row.key] ?? row.weighedG * weighedShare(plan, state)
+  own(state.weighedG, row.key) ?? row.weighedG * weighedShare(plan, state)
 
 /** Flour from the sack, before any was added to correct. */
 export const sackFlourG = (plan: Plan, state: Weighed): number =>

@@ -2,22 +2,26 @@
 import { unreachable } from '../result.ts'
 import { asWeighed, bowlOnRule } from './bowl.ts'
 import { standing } from './history.ts'
-import type { BenchEvent, Feel, Plan, TimerId, PlannedStep } from '../model/index.ts'
+import { own, type BenchEvent, type Feel, type Plan, type PlannedStep, type TimerId } from '../model/index.ts'
 import { untouched, type Addition, type BenchState, type Timer } from './state.ts'
 import { stepsNow, type StepChanges } from './steps.ts'
 
 const MINUTE_MS = 60_000
 
 function changeTimer(state: BenchState, id: TimerId, change: (timer: Timer) => Timer): BenchState {
-  const timer = state.timers[id]
+  const timer = own(state.timers, id)
   return timer ? { ...state, timers: { ...state.timers, [id]: change(timer) } } : state
 }
+
+/** As far as a date reaches; a log that moves a clock beyond it, again and again, still replays. */
+const FARTHEST_MS = 8.64e15
+const within = (ms: number): number => Math.min(FARTHEST_MS, Math.max(-FARTHEST_MS, ms))
 
 /** The whole clock of a timer, put later by so much. */
 const later = (timer: Timer, byMs: number): Timer => ({
   ...timer,
-  startedAt: new Date(Date.parse(timer.startedAt) + byMs).toISOString(),
-  endsAtMs: timer.endsAtMs + byMs,
+  startedAt: new Date(within(Date.parse(timer.startedAt) + byMs)).toISOString(),
+  endsAtMs: within(timer.endsAtMs + byMs),
 })
 
 const changeRunning = (state: BenchState, wanted: (id: TimerId) => boolean, byMs: number): BenchState => ({
@@ -110,7 +114,7 @@ export function applyEvent(plan: Plan, state: BenchState, event: BenchEvent): Be
     case 'timer-moved':
       return changeTimer(state, event.timer, (timer) => ({
         ...timer,
-        endsAtMs: timer.endsAtMs + event.minutes * MINUTE_MS,
+        endsAtMs: within(timer.endsAtMs + event.minutes * MINUTE_MS),
         minutes: timer.minutes + event.minutes,
         stage: 'running',
       }))

@@ -58,28 +58,34 @@ export function standing(events: readonly BenchEvent[]): readonly BenchEvent[] {
   })
 }
 
-/** What one tap recorded carries one time. */
-const sameTap = (events: readonly BenchEvent[], at: string | undefined): string[] =>
-  events.filter((event) => event.at === at).map((event) => event.id)
+/** A clock put right is the device's doing and no tap: it is neither undone nor in the way of an undo. */
+const isTap = (event: BenchEvent): boolean => event.type !== 'clock-set'
+
+/** The last tap: what was recorded last, back to where the time is another. */
+function lastTap(events: readonly BenchEvent[]): readonly BenchEvent[] {
+  const taps = events.filter(isTap)
+  let start = taps.length
+  while (start > 0 && taps[start - 1]?.at === taps.at(-1)?.at) start -= 1
+  return taps.slice(start)
+}
 
 /**
  * Ids that an undo would take back now: those of the last tap still standing. A part carved off a dough begins with that: it
  * cannot be made whole from its own side.
  */
 export function undoable(events: readonly BenchEvent[]): readonly string[] {
-  const live = standing(events)
-  const last = live.at(-1)
-  return last?.type === 'split' && last.part === 'taken' ? [] : sameTap(live, last?.at)
+  const tap = lastTap(standing(events))
+  return tap.some((event) => event.type === 'split' && event.part === 'taken') ? [] : tap.map(({ id }) => id)
 }
 
 /** Ids that a redo would take back now: the last undo, if nothing else has happened since. */
 export function redoable(events: readonly BenchEvent[]): readonly string[] {
   const cancelled = new Set<string>()
-  for (const event of [...events].reverse()) {
+  const undos = new Set(events.flatMap((event) => (event.type === 'undone' ? [event.id] : [])))
+  for (const event of events.filter(isTap).reverse()) {
     if (event.type !== 'undone') return []
     if (cancelled.has(event.id)) continue
-    const takesBackAnUndo = events.some((other) => other.type === 'undone' && event.events.includes(other.id))
-    if (!takesBackAnUndo) return [event.id]
+    if (!event.events.some((id) => undos.has(id))) return [event.id]
     event.events.forEach((id) => cancelled.add(id))
   }
   return []

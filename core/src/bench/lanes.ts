@@ -3,7 +3,7 @@ import { unreachable } from '../result.ts'
 import { benchPieces } from './bowl.ts'
 import { currentStep, liveTimers, stepsOf, type LiveTimer } from './fold.ts'
 import type { BenchState } from './state.ts'
-import type { Plan, PlannedStep } from '../model/index.ts'
+import { own, type Plan, type PlannedStep } from '../model/index.ts'
 
 const MINUTE_MS = 60_000
 
@@ -22,8 +22,8 @@ export function nextCall(plan: Plan, state: BenchState, nowMs: number): Call {
   if (timer && timer.endsAtMs <= nowMs) return { why: 'rings', atMs: timer.endsAtMs, step, timer }
   if (!step) return { why: 'done', atMs: null, step, timer: null }
   if (state.paused) return { why: 'paused', atMs: timer?.endsAtMs ?? null, step, timer: timer ?? null }
-  const clock = state.timers[step.id]
-  const covered = step.kind === 'feel' && state.timers['drink']?.stage === 'running'
+  const clock = own(state.timers, step.id)
+  const covered = step.kind === 'feel' && own(state.timers, 'drink')?.stage === 'running'
   if (timer && (clock?.stage === 'running' || covered)) return { why: 'timer', atMs: timer.endsAtMs, step, timer }
   if (step.kind === 'temper' && !clock) return { why: 'fridge', atMs: null, step, timer: timer ?? null }
   return { why: 'hands', atMs: nowMs, step, timer: timer ?? null }
@@ -108,7 +108,7 @@ export function hoursAhead(plan: Plan, state: BenchState, nowMs: number): readon
   return stepsOf(plan, state)
     .filter((step) => !state.done.includes(step.id))
     .map((step) => {
-      const clock = state.timers[step.kind === 'feel' ? 'drink' : step.id]
+      const clock = own(state.timers, step.kind === 'feel' ? 'drink' : step.id)
       const { minutes, hands } = stepMinutes(plan, state, step)
       const fromMs = atMs
       atMs = clock?.stage === 'running' ? Math.max(atMs, clock.endsAtMs) : atMs + minutes * MINUTE_MS

@@ -1,5 +1,6 @@
 import type { Lot, Window, Plan, PlannedRow } from '../model/index.ts'
-import type { Worked, WorkedRow } from '../sheet/computeSheet.ts'
+import type { Worked } from '../sheet/computeSheet.ts'
+import type { WorkedRow } from '../sheet/workedRow.ts'
 import { placeOf, type Kitchen } from '../sheet/kitchen.ts'
 import { shapeParts } from '../sheet/shapeParts.ts'
 import { planSteps, roomC } from './planSteps.ts'

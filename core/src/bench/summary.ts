@@ -1,11 +1,12 @@
+/** A batch told in full for its page, and in a few figures for lists, searches and what its flour has taught. */
+import type { Batch, BenchEvent, Feel, Plan, Verdict } from '../model/index.ts'
 import { lotKey } from '../sheet/kitchen.ts'
-import type { Batch, BenchEvent, Feel, Plan } from '../model/index.ts'
 import { bowlBasis14, bowlOnRule } from './bowl.ts'
 import { corrections, replay } from './fold.ts'
-import type { BenchState } from './state.ts'
 import { standing } from './history.ts'
+import type { BenchState } from './state.ts'
 
-export interface BatchSummary {
+export interface BatchStory {
   readonly id: string
   readonly plan: Plan
   readonly state: BenchState
@@ -21,6 +22,31 @@ export interface BatchSummary {
   readonly corrections: number
 }
 
+/**
+ * What lists need of a batch that has ended. It follows from the batch and is kept beside it, so that ten thousand batches
+ * can be listed, searched and learned from without reading one of them whole.
+ */
+export interface BatchSummary extends Pick<BatchStory, 'id' | 'onRule' | 'lastFeel' | 'thirst'> {
+  readonly atMs: number
+  readonly name: string
+  readonly formula: string | null
+  readonly dough: string
+  readonly shape: string
+  /** `lotKey` of its flours. */
+  readonly flour: string
+  /** Its rule counts flour on a base. */
+  readonly onBase: boolean
+  readonly pouredG: number
+  readonly scaleStepG: number
+  readonly end: 'closed' | 'abandoned' | null
+  readonly verdict: Verdict | null
+  /** What else it may be looked for by: what went in, where the flour stood, what was said of it. */
+  readonly words: string
+}
+
+/** Raised when a summary holds something else than before: those kept in a browser are then made anew. */
+export const SUMMARY_VERSION = 1
+
 /** The 14 % basis hydration at which the dough was last called right; null if it never was. */
 function accepted14(plan: Plan, state: BenchState): number | null {
   const right = state.feels.filter((felt) => felt.feel === 'right').at(-1)
@@ -28,9 +54,15 @@ function accepted14(plan: Plan, state: BenchState): number | null {
   return bowlBasis14(plan, { ...state, pouredG: right.pouredG, addedFlourG: right.addedFlourG })
 }
 
-export function summarise({ id, plan, events }: Batch): BatchSummary {
-  const state = replay(plan, events)
+/** A part carved off says nothing of its flour that the first part does not. */
+function thirstOf(plan: Plan, state: BenchState): number | null {
   const accepted = accepted14(plan, state)
+  if (accepted === null || plan.control.by === 'base' || state.split?.part === 'taken') return null
+  return accepted - plan.hydration.paper14
+}
+
+export function storyOf({ id, plan, events }: Batch): BatchStory {
+  const state = replay(plan, events)
   return {
     id,
     plan,
@@ -39,23 +71,51 @@ export function summarise({ id, plan, events }: Batch): BatchSummary {
     basis14: bowlBasis14(plan, state),
     onRule: bowlOnRule(plan, state),
     lastFeel: state.feels.at(-1)?.feel ?? null,
-    // A part carved off says nothing that the first part does not.
-    thirst:
-      accepted === null || plan.control.by === 'base' || state.split?.part === 'taken'
-        ? null
-        : accepted - plan.hydration.paper14,
+    thirst: thirstOf(plan, state),
     corrections: corrections(state).length,
   }
 }
 
+export function summarise(batch: Batch): BatchSummary {
+  const { plan, state, onRule, lastFeel, thirst } = storyOf(batch)
+  const { sheet } = plan
+  return {
+    id: batch.id,
+    atMs: Date.parse(plan.at),
+    name: sheet.name,
+    formula: plan.formula,
+    dough: sheet.dough,
+    shape: plan.shape.name,
+    flour: lotKey(sheet.rows),
+    onBase: plan.control.by === 'base',
+    onRule,
+    lastFeel,
+    thirst,
+    pouredG: state.pouredG,
+    scaleStepG: plan.scaleStepG,
+    end: state.end?.how ?? null,
+    verdict: state.verdict,
+    words: [
+      plan.store?.name ?? '',
+      ...plan.rows.map((row) => row.name),
+      ...state.notes.map((note) => note.text),
+      state.end?.reason ?? '',
+    ]
+      .join(' ')
+      .toLowerCase(),
+  }
+}
+
 /** Observations of each flour's thirst, oldest first, by `lotKey`: what the next plan starts from. */
-export function thirstByLot(batches: readonly BatchSummary[]): ReadonlyMap<string, readonly number[]> {
+export function thirstByLot(
+  batches: readonly Pick<BatchSummary, 'atMs' | 'flour' | 'thirst' | 'end'>[],
+): ReadonlyMap<string, readonly number[]> {
   const byLot = new Map<string, number[]>()
-  const inOrder = [...batches].sort((a, b) => Date.parse(a.plan.at) - Date.parse(b.plan.at))
-  for (const { plan, thirst, state } of inOrder) {
-    const key = lotKey(plan.sheet.rows)
-    if (key === '' || thirst === null || state.end?.how !== 'closed') continue
-    byLot.set(key, [...(byLot.get(key) ?? []), thirst])
+  for (const { flour, thirst, end } of [...batches].sort((a, b) => a.atMs - b.atMs)) {
+    if (flour === '' || thirst === null || end !== 'closed') continue
+    const known = byLot.get(flour)
+    if (known) known.push(thirst)
+    else byLot.set(flour, [thirst])
   }
   return byLot
 }

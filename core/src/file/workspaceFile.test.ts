@@ -237,10 +237,10 @@ describe('bringing a file in', () => {
   it('keep both brings theirs in under a new identifier, and what refers to it follows', () => {
     const theirs: Workspace = { ...changed, lots: [{ ...lot, note: 'theirs' }], batches: [{ ...batch, id: 'b2' }] }
     const writes = merge(workspace, theirs, 'keep-both')
-    expect(writes.lots[0]).toMatchObject({ id: 'new-1', note: 'theirs' })
-    expect(writes.formulas[0]!.id).toBe('new-2')
-    expect(writes.formulas[0]!.sheet.rows[0]!.lot).toBe('new-1')
-    expect(writes.batches[0]!.plan).toMatchObject({ formula: 'new-2', rows: [{ lot: 'new-1' }, {}, {}] })
+    expect(writes.lots[0]).toMatchObject({ id: 'new-2', note: 'theirs' })
+    expect(writes.formulas[0]!.id).toBe('new-1')
+    expect(writes.formulas[0]!.sheet.rows[0]!.lot).toBe('new-2')
+    expect(writes.batches[0]!.plan).toMatchObject({ formula: 'new-1', rows: [{ lot: 'new-2' }, {}, {}] })
   })
 
   it('gear that differs keeps ours and adds places we do not have', () => {

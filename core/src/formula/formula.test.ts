@@ -4,7 +4,8 @@ import { testTable } from '../testing/testTable.ts'
 import { basis14Percent, rebaseHydration, waterForBasis14 } from './basis14.ts'
 import { correctHydration } from './correctHydration.ts'
 import { roundHalfUp } from './roundToScale.ts'
-import { solveBatch, type BatchRequest, type BatchRow } from './solveBatch.ts'
+import type { BatchRow } from './batchRow.ts'
+import { solveBatch, type BatchRequest } from './solveBatch.ts'
 import { storeMoisture } from './storeMoisture.ts'
 
 const material = (id: string) => materialOf(testTable.get(id)!)

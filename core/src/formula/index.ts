@@ -1,3 +1,4 @@
+export * from './batchRow.ts'
 export * from './basis14.ts'
 export * from './correctHydration.ts'
 export * from './roundToScale.ts'

@@ -1,4 +1,4 @@
-import type { BatchRow } from './solveBatch.ts'
+import type { BatchRow } from './batchRow.ts'
 
 /** A scale that cannot tell a row to better than this, in percent of the row, is too coarse for it. */
 export const COARSE_PERCENT = 5

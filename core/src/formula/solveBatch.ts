@@ -1,17 +1,11 @@
 import { compositionOf, densityGPerCm3, type Portion } from '../ingredients/index.ts'
-import { isPlainWater, type Material } from '../model/index.ts'
+import { isPlainWater } from '../model/index.ts'
 import { ok, problem, type Result } from '../result.ts'
 import { basis14Percent, waterForBasis14, type FlourPart } from './basis14.ts'
+import type { BatchRow } from './batchRow.ts'
 import { roundToScale, type Rounding } from './roundToScale.ts'
 
 export type HydrationBasis = 'nominal' | 'effective' | 'basis14'
-
-export interface BatchRow {
-  readonly material: Material
-  /** Parts per 100 of all flour. */
-  readonly percent: number
-  readonly flour: boolean
-}
 
 export type BatchTarget =
   | { readonly by: 'flour' | 'dough' | 'water'; readonly grams: number }

@@ -1,7 +1,7 @@
 /** What a dough brings: free water, energy, salt, allergens, cost, and where its mass comes from. */
 import type { BatchResult } from '../formula/index.ts'
 import type { Lot } from '../model/index.ts'
-import type { WorkedRow } from './computeSheet.ts'
+import type { WorkedRow } from './workedRow.ts'
 
 export interface Balance {
   /** Water free to wet flour soon, percent on flour. */

@@ -2,7 +2,7 @@
 import fc from 'fast-check'
 import type { Sheet } from '../model/index.ts'
 import { must, potatoSheet, testKitchen, workSheet } from '../testing/testKitchen.ts'
-import { onRule } from './computeSheet.ts'
+import { onRule } from './reckoned.ts'
 import { setFlourOnBase } from './editSheet.ts'
 import { flourForMoisture, flourLadder, moistureAfterSteaming, moistureByDrying } from './potato.ts'
 

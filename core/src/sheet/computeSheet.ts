@@ -8,106 +8,23 @@ import {
   type BatchTarget,
 } from '../formula/index.ts'
 import { compositionOf, densityGPerCm3 } from '../ingredients/index.ts'
-import { type Ingredient, type Sheet, ownFlours, type Dough, type Shape, type Window } from '../model/index.ts'
-import type { Part } from './knownRows.ts'
+import { MOST_G, ownFlours, type Dough, type Shape, type Sheet } from '../model/index.ts'
 import { lotFromHistory, type FlourLot } from '../lot/index.ts'
-import { matchShape, type ShapeMatch } from '../match/index.ts'
+import { matchShape } from '../match/index.ts'
 import { ok, problem, type Result } from '../result.ts'
-import { blankG, piecesOf, type Pieces } from '../shape/index.ts'
-import { balanceOf, type Balance } from './balance.ts'
+import { blankG, piecesOf } from '../shape/index.ts'
+import { balanceOf } from './balance.ts'
 import { lotKey, type Kitchen } from './kitchen.ts'
 import { floursAsTheyStand, flourShift, knownRows, type Known } from './knownRows.ts'
 import { mixRows, VOIDS, type Mix } from './mixRows.ts'
-import { practiceOf, type Practice } from './practice.ts'
+import { practiceOf } from './practice.ts'
+import { tableReading, type Control, type Reckoned, type WaterPlan } from './reckoned.ts'
 import { sheetNotes, type SheetNote } from './sheetNotes.ts'
+import type { WorkedRow } from './workedRow.ts'
 
-export interface WorkedRow {
-  readonly key: string
-  readonly ingredient: Ingredient
-  readonly lot: string | undefined
-  readonly part: Part
-  /** Fraction of mass; for a flour, as it stands in store today. */
-  readonly water: number
-  /** Per 100 of what the sheet counts on: flour, or its base. */
-  readonly percent: number
-  /** Per 100 of all flour. */
-  readonly onFlour: number
-  readonly grams: number
-  readonly weighedG: number
-}
-
-/** Water to pour, g. The jug holds `totalG`; `startG` goes in first, the hold-back only if the dough asks for it. */
-export interface WaterPlan {
-  readonly totalG: number
-  readonly startG: number
-  readonly holdBackG: number
-  readonly ceilingG: number
-}
-
-/** Poured = slope × (14 % basis) + offset: how the windows lie on the rule for this flour today. Percent. */
-export interface PouredScale {
-  readonly slope: number
-  readonly offset: number
-}
-
-/** What steers the dough and stands on its rule. */
-export type Control =
-  { readonly by: 'hydration' } | { readonly by: 'base'; readonly base: string; readonly flourOnBase: number }
-
-export interface Worked {
-  readonly sheet: Sheet
-  readonly dough: Dough
-  readonly shape: Shape
-  readonly rows: readonly WorkedRow[]
-  readonly batch: BatchResult
-  readonly control: Control
-  /** What the formula asks for, 14 % basis; then with the lot's own thirst. Percent. */
-  readonly paper14: number
-  readonly expected14: number
-  readonly lot: FlourLot
-  readonly water: WaterPlan
-  readonly poured: PouredScale
-  /** All flours together, fraction of mass, as they stand. */
-  readonly flourMoisture: number
-  /** Points more water than the dough's own flour would want. */
-  readonly flourShift: number
-  readonly match: ShapeMatch
-  /** The dough less what is lost on the way, g. */
-  readonly usableG: number
-  readonly cut: Pieces
-  readonly balance: Balance
-  readonly practice: Practice
-  readonly portionG: number | null
+export interface Worked extends Reckoned {
   readonly notes: readonly SheetNote[]
 }
-
-export const toPoured = ({ slope, offset }: PouredScale, basis14: number): number => slope * basis14 + offset
-export const fromPoured = ({ slope, offset }: PouredScale, poured: number): number => (poured - offset) / slope
-
-/** A window written on the 14 % basis, moved to where it lies for flour as it stands, and for a lot's own thirst. */
-export const pouredWindow = (scale: PouredScale, { low, best, high }: Window, shiftPoints: number): Window => ({
-  low: toPoured(scale, low + shiftPoints),
-  best: toPoured(scale, best + shiftPoints),
-  high: toPoured(scale, high + shiftPoints),
-})
-
-/** A window of the tables where it lies on this sheet's rule. */
-export const windowOnRule = (
-  { control, poured, lot, flourShift: shift }: Pick<Worked, 'control' | 'poured' | 'lot' | 'flourShift'>,
-  window: Window,
-): Window => (control.by === 'base' ? window : pouredWindow(poured, window, lot.shift + shift))
-
-/** Where the sheet stands on its own rule: water on flour, or flour on the base. Percent. */
-export const onRule = ({ control, batch }: Pick<Worked, 'control' | 'batch'>): number =>
-  control.by === 'base' ? control.flourOnBase : batch.hydration.effective
-
-/** Where a dough stands against windows of the tables, which are written for the table's own flour. */
-export const tableReading = ({
-  control,
-  paper14,
-  flourShift: shift,
-}: Pick<Worked, 'control' | 'paper14' | 'flourShift'>) =>
-  control.by === 'base' ? control.flourOnBase : paper14 - shift
 
 function resolvedTarget(sheet: Sheet, mix: Mix, pieceG: number): Result<BatchTarget> {
   const { target } = sheet
@@ -184,7 +101,7 @@ function learnedLot(sheet: Sheet, kitchen: Kitchen): FlourLot {
 /**
  * All the figures of a work sheet: grams, water and hold-back, the rule's scale, pieces, how the shape suits, margin notes.
  * Problems: those of `solveBatch` and `mixRows`, and `unknown-ingredient`, `unknown-dough`, `unknown-shape`,
- * `locked-row-empty`, `no-base-row`.
+ * `locked-row-empty`, `no-base-row`, `dough-too-large` (over a ton; data: grams).
  */
 export function computeSheet(sheet: Sheet, kitchen: Kitchen): Result<Worked> {
   const dough = kitchen.doughs.get(sheet.dough)
@@ -205,6 +122,7 @@ export function computeSheet(sheet: Sheet, kitchen: Kitchen): Result<Worked> {
   if (!solved.ok) return solved
 
   const batch = solved.value
+  if (batch.doughG > MOST_G) return problem('dough-too-large', 'target', { grams: MOST_G })
   const worked = workedRows(known.value, batch, flourOnBase)
   const { slope, moisture } = floursAsTheyStand(rows)
   const base = dough.control.by === 'base' ? dough.control.base : 'base'

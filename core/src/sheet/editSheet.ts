@@ -1,7 +1,8 @@
 /** Changes a maker can make to a work sheet: each a pure function from a sheet to the next one. */
 import { isPlainWater, type Sheet, type SheetRow } from '../model/index.ts'
 import { ok, problem, type Result } from '../result.ts'
-import { computeSheet, fromPoured, toPoured, type Worked } from './computeSheet.ts'
+import { computeSheet, type Worked } from './computeSheet.ts'
+import { fromPoured, toPoured } from './reckoned.ts'
 import type { Kitchen } from './kitchen.ts'
 
 const MAX_PERCENT = 1000

@@ -1,4 +1,6 @@
 export * from './computeSheet.ts'
+export * from './reckoned.ts'
+export * from './workedRow.ts'
 export * from './editSheet.ts'
 export * from './kitchen.ts'
 export * from './sheetNotes.ts'

@@ -1,7 +1,7 @@
 /** Checks that hold for any dough: what a careful colleague would say on reading the sheet. */
 import { MOST_ALKALI_PERCENT } from '../alkali/dose.ts'
 import { isDairyOrEgg } from '../model/index.ts'
-import type { Worked } from './computeSheet.ts'
+import type { Reckoned } from './reckoned.ts'
 
 /** More salt on flour than any dough here is made with. Percent. */
 export const SALT_LIMIT_PERCENT = 8
@@ -54,7 +54,7 @@ export type SanityNote =
   | { readonly code: 'never-dry'; readonly severity: 'caution'; readonly ingredients: readonly string[] }
   | { readonly code: 'thirsty-flour'; readonly severity: 'note'; readonly points: number }
 
-type Sheet = Omit<Worked, 'notes'>
+type Sheet = Reckoned
 
 const outside = (value: number, low: number, high: number): boolean => value < low - 1e-6 || value > high + 1e-6
 
@@ -71,7 +71,7 @@ function alkaliNotes({ batch, dough, rows }: Sheet): SanityNote[] {
 }
 
 /** Salt as the dough's table counts it: on flour, or on the base. */
-export function saltAsCounted({ batch, dough, control }: Pick<Worked, 'batch' | 'dough' | 'control'>): number {
+export function saltAsCounted({ batch, dough, control }: Pick<Reckoned, 'batch' | 'dough' | 'control'>): number {
   return dough.saltOn === 'base' && control.by === 'base'
     ? (batch.saltPercent * control.flourOnBase) / 100
     : batch.saltPercent

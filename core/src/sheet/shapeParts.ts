@@ -4,7 +4,8 @@ import { ok, problem, type Result } from '../result.ts'
 import { blankG, piecesOf, type Pieces } from '../shape/index.ts'
 import type { Shape } from '../model/index.ts'
 import type { Kitchen } from './kitchen.ts'
-import { tableReading, type Worked } from './computeSheet.ts'
+import { type Worked } from './computeSheet.ts'
+import { tableReading } from './reckoned.ts'
 
 export interface ShapePart {
   readonly shape: Shape

@@ -1,7 +1,8 @@
 import fc from 'fast-check'
 import { sheetSchema, type Sheet } from '../model/index.ts'
 import { testKitchen, testSheet, workSheet as work } from '../testing/testKitchen.ts'
-import { computeSheet, fromPoured, toPoured, type Worked } from './computeSheet.ts'
+import { computeSheet, type Worked } from './computeSheet.ts'
+import { fromPoured, toPoured } from './reckoned.ts'
 import { lockedLine, lockRow, retarget, setPoured, setRowGrams, setRowPercent } from './editSheet.ts'
 import type { Kitchen } from './kitchen.ts'
 

@@ -1,5 +1,5 @@
 import { COARSE_PERCENT, resolutionPercent } from '../formula/index.ts'
-import { tableReading, type Worked } from './computeSheet.ts'
+import { tableReading, type Reckoned } from './reckoned.ts'
 import { placeOf, type Kitchen } from './kitchen.ts'
 import { sanityNotes, type SanityNote } from './sanity.ts'
 
@@ -49,7 +49,7 @@ const BEYOND_POINTS = 6
 /** Flour on a base is counted in larger steps. */
 const BEYOND_ON_BASE = 15
 
-function hydrationNote(worked: Omit<Worked, 'notes'>): SheetNote[] {
+function hydrationNote(worked: Reckoned): SheetNote[] {
   const { dough, match, control } = worked
   const windows = Object.values(dough.windows)
   const low = Math.min(...windows.map((window) => window.low))
@@ -63,7 +63,7 @@ function hydrationNote(worked: Omit<Worked, 'notes'>): SheetNote[] {
   return [{ code: 'shape-outside', severity, by: Math.abs(match.outsideBy), side: match.side }]
 }
 
-function moistureNote(worked: Omit<Worked, 'notes'>, kitchen: Kitchen): SheetNote[] {
+function moistureNote(worked: Reckoned, kitchen: Kitchen): SheetNote[] {
   const { poured, expected14, control } = worked
   if (control.by === 'base') return []
   const points = poured.slope * expected14 + poured.offset - expected14
@@ -80,7 +80,7 @@ function moistureNote(worked: Omit<Worked, 'notes'>, kitchen: Kitchen): SheetNot
 }
 
 /** The row the scale is coarsest for; an alkali that it cannot weigh is told of whatever else there is. */
-function scaleNotes({ rows }: Omit<Worked, 'notes'>, stepG: number): SheetNote[] {
+function scaleNotes({ rows }: Reckoned, stepG: number): SheetNote[] {
   const coarse = rows.filter((row) => row.grams > 0 && resolutionPercent(row.grams, stepG) > COARSE_PERCENT)
   const smallest = [...coarse].sort((a, b) => a.grams - b.grams)[0]
   return coarse
@@ -95,7 +95,7 @@ function scaleNotes({ rows }: Omit<Worked, 'notes'>, stepG: number): SheetNote[]
     }))
 }
 
-function lotNotes({ lot, water }: Omit<Worked, 'notes'>): SheetNote[] {
+function lotNotes({ lot, water }: Reckoned): SheetNote[] {
   const thirst: SheetNote[] =
     lot.n > 0 ? [{ code: 'lot-thirst', severity: 'note', points: lot.shift, batches: lot.n }] : []
   const hold: SheetNote[] =
@@ -114,7 +114,7 @@ function lotNotes({ lot, water }: Omit<Worked, 'notes'>): SheetNote[] {
   return [...thirst, ...hold]
 }
 
-export function sheetNotes(worked: Omit<Worked, 'notes'>, kitchen: Kitchen): readonly SheetNote[] {
+export function sheetNotes(worked: Reckoned, kitchen: Kitchen): readonly SheetNote[] {
   const { dough, match, shape } = worked
   const { boardMm, scaleStepG } = kitchen.gear
   const { blank } = shape

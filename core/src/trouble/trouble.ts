@@ -1,6 +1,6 @@
 /** From a sign to its causes, weighed by what this batch's own numbers say. */
 import { bowlOnRule, flourG, mainRest, planWindow, saltG, type BenchState } from '../bench/index.ts'
-import { type Plan, FAMILIES } from '../model/index.ts'
+import { FAMILIES, own, type Plan } from '../model/index.ts'
 import { sampleReport, PIECE_TOLERANCE_PERCENT } from '../bench/samples.ts'
 import { z } from '../zod.ts'
 
@@ -86,7 +86,7 @@ function timeEvidence(plan: Plan, state: BenchState, nowMs: number): readonly Ev
   const last = state.additions.filter(({ what }) => what === 'water').at(-1)
   const drunkMin = last ? (nowMs - Date.parse(last.at)) / MINUTE_MS : Infinity
   const rest = mainRest(plan)
-  const clock = rest && state.timers[rest.id]
+  const clock = rest && own(state.timers, rest.id)
   const restedMin = clock ? (nowMs - Date.parse(clock.startedAt)) / MINUTE_MS : 0
   const kneaded = state.done.includes('knead')
   return [

@@ -1,0 +1,82 @@
+/** What a work sheet is worked out to, and how to read where it stands. */
+import type { BatchResult } from '../formula/index.ts'
+import type { FlourLot } from '../lot/index.ts'
+import type { ShapeMatch } from '../match/index.ts'
+import type { Dough, Shape, Sheet, Window } from '../model/index.ts'
+import type { Pieces } from '../shape/index.ts'
+import type { Balance } from './balance.ts'
+import type { Practice } from './practice.ts'
+import type { WorkedRow } from './workedRow.ts'
+
+/** Water to pour, g. The jug holds `totalG`; `startG` goes in first, the hold-back only if the dough asks for it. */
+export interface WaterPlan {
+  readonly totalG: number
+  readonly startG: number
+  readonly holdBackG: number
+  readonly ceilingG: number
+}
+
+/** Poured = slope × (14 % basis) + offset: how the windows lie on the rule for this flour today. Percent. */
+export interface PouredScale {
+  readonly slope: number
+  readonly offset: number
+}
+
+/** What steers the dough and stands on its rule. */
+export type Control =
+  { readonly by: 'hydration' } | { readonly by: 'base'; readonly base: string; readonly flourOnBase: number }
+
+/** All figures of a sheet but the notes beside it. */
+export interface Reckoned {
+  readonly sheet: Sheet
+  readonly dough: Dough
+  readonly shape: Shape
+  readonly rows: readonly WorkedRow[]
+  readonly batch: BatchResult
+  readonly control: Control
+  /** What the formula asks for, 14 % basis; then with the lot's own thirst. Percent. */
+  readonly paper14: number
+  readonly expected14: number
+  readonly lot: FlourLot
+  readonly water: WaterPlan
+  readonly poured: PouredScale
+  /** All flours together, fraction of mass, as they stand. */
+  readonly flourMoisture: number
+  /** Points more water than the dough's own flour would want. */
+  readonly flourShift: number
+  readonly match: ShapeMatch
+  /** The dough less what is lost on the way, g. */
+  readonly usableG: number
+  readonly cut: Pieces
+  readonly balance: Balance
+  readonly practice: Practice
+  readonly portionG: number | null
+}
+
+export const toPoured = ({ slope, offset }: PouredScale, basis14: number): number => slope * basis14 + offset
+export const fromPoured = ({ slope, offset }: PouredScale, poured: number): number => (poured - offset) / slope
+
+/** A window written on the 14 % basis, moved to where it lies for flour as it stands, and for a lot's own thirst. */
+export const pouredWindow = (scale: PouredScale, { low, best, high }: Window, shiftPoints: number): Window => ({
+  low: toPoured(scale, low + shiftPoints),
+  best: toPoured(scale, best + shiftPoints),
+  high: toPoured(scale, high + shiftPoints),
+})
+
+/** A window of the tables where it lies on this sheet's rule. */
+export const windowOnRule = (
+  { control, poured, lot, flourShift: shift }: Pick<Reckoned, 'control' | 'poured' | 'lot' | 'flourShift'>,
+  window: Window,
+): Window => (control.by === 'base' ? window : pouredWindow(poured, window, lot.shift + shift))
+
+/** Where the sheet stands on its own rule: water on flour, or flour on the base. Percent. */
+export const onRule = ({ control, batch }: Pick<Reckoned, 'control' | 'batch'>): number =>
+  control.by === 'base' ? control.flourOnBase : batch.hydration.effective
+
+/** Where a dough stands against windows of the tables, which are written for the table's own flour. */
+export const tableReading = ({
+  control,
+  paper14,
+  flourShift: shift,
+}: Pick<Reckoned, 'control' | 'paper14' | 'flourShift'>) =>
+  control.by === 'base' ? control.flourOnBase : paper14 - shift
