@@ -40,6 +40,8 @@ export interface BatchSummary extends Pick<BatchStory, 'id' | 'onRule' | 'lastFe
   readonly scaleStepG: number
   readonly end: 'closed' | 'abandoned' | null
   readonly verdict: Verdict | null
+  /** What is stored of it cannot be shown; it can be saved as a file. */
+  readonly unreadable?: true
   /** What else it may be looked for by: what went in, where the flour stood, what was said of it. */
   readonly words: string
 }
@@ -105,6 +107,27 @@ export function summarise(batch: Batch): BatchSummary {
       .toLowerCase(),
   }
 }
+
+/** For a batch that no schema takes: named, and nothing else is made up. */
+export const unreadableSummary = (id: string, name: string, atMs: number): BatchSummary => ({
+  id,
+  atMs,
+  name: name.slice(0, 120),
+  formula: null,
+  dough: '',
+  shape: '',
+  flour: '',
+  onBase: false,
+  onRule: 0,
+  lastFeel: null,
+  thirst: null,
+  pouredG: 0,
+  scaleStepG: 1,
+  end: null,
+  verdict: null,
+  unreadable: true,
+  words: '',
+})
 
 /** Observations of each flour's thirst, oldest first, by `lotKey`: what the next plan starts from. */
 export function thirstByLot(

@@ -1,12 +1,11 @@
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react'
-import { useLiveQuery } from 'dexie-react-hooks'
 import { format } from 'date-fns'
 import { useMemo, useState } from 'react'
 import { useNavigate } from 'react-router'
-import { repository } from '../storage/index.ts'
-import { useKitchen } from '../ui/kitchen.tsx'
+import { selectEnded, selectFormulas, useKitchen } from '../state/select.ts'
 import { SidePanel } from '../ui/SidePanel.tsx'
-import { draftOpened, sheetEdited } from '../state/draftSlice.ts'
+import { draftOpened } from '../state/draftSlice.ts'
+import { editDraft } from '../state/editDraft.ts'
 import { stations } from './StationIndex.tsx'
 import { useApp, useAppDispatch } from '../state/store.ts'
 
@@ -24,10 +23,9 @@ function useEverything(): readonly Found[] {
   const navigate = useNavigate()
   const dispatch = useAppDispatch()
   const kitchen = useKitchen()
-  const sheet = useApp((state) => state.draft.present?.sheet)
-  const running = useApp((state) => state.bench.batches)
-  const formulas = useLiveQuery(() => repository.formulas())
-  const closed = useLiveQuery(() => repository.closedBatches())
+  const running = useApp((state) => state.batches.open)
+  const formulas = useApp(selectFormulas)
+  const ended = useApp(selectEnded)
   return useMemo(() => {
     const to = (path: string) => () => void navigate(path)
     return [
@@ -45,7 +43,7 @@ function useEverything(): readonly Found[] {
         words: `${plan.sheet.name} ${plan.shape.name} bench`,
         go: to(`/bench/${id}`),
       })),
-      ...(formulas ?? []).map((formula): Found => ({
+      ...formulas.map((formula): Found => ({
         id: formula.id,
         kind: 'formula',
         name: formula.sheet.name,
@@ -61,7 +59,7 @@ function useEverything(): readonly Found[] {
         name: shape.name,
         words: [shape.name, ...shape.otherNames, shape.origin].join(' '),
         go: () => {
-          if (sheet) dispatch(sheetEdited({ sheet: { ...sheet, shape: shape.id } }))
+          editDraft((sheet) => ({ ...sheet, shape: shape.id }))
           void navigate('/shape')
         },
       })),
@@ -72,15 +70,15 @@ function useEverything(): readonly Found[] {
         words: `${lot.name} ${lot.note}`,
         go: to('/gear/sacks'),
       })),
-      ...[...(closed ?? [])].reverse().map((batch): Found => ({
-        id: batch.id,
-        kind: format(batch.plan.at, 'd MMM'),
-        name: batch.plan.sheet.name,
-        words: `${batch.plan.sheet.name} ${batch.plan.shape.name} ${format(batch.plan.at, 'd MMMM yyyy')}`,
-        go: to(`/log/${batch.id}`),
+      ...[...(ended ?? [])].reverse().map(({ id, name, shape, atMs }): Found => ({
+        id,
+        kind: format(atMs, 'd MMM'),
+        name,
+        words: `${name} ${shape} ${format(atMs, 'd MMMM yyyy')}`,
+        go: to(`/log/${id}`),
       })),
     ]
-  }, [navigate, dispatch, kitchen, sheet, running, formulas, closed])
+  }, [navigate, dispatch, kitchen, running, formulas, ended])
 }
 
 export default function Find({ onClose }: { onClose: () => void }) {

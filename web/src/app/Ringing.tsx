@@ -2,12 +2,13 @@
 import { formatCountdown } from '@harina/core'
 import { useEffect, useState } from 'react'
 import { useNavigate } from 'react-router'
-import { ringingOf, useRunningBatches, type NamedTimer } from '../ui/batches.ts'
+import { ringingOf, type NamedTimer } from '../ui/batches.ts'
+import { useRunningBatches } from '../state/select.ts'
 import { useNow } from '../ui/useNow.ts'
 import { speak } from '../ui/voice.ts'
 import { timerCall } from '../ui/words.ts'
 import { useBenchHold } from '../state/benchLock.ts'
-import { recordTap } from '../state/recordTap.ts'
+import { recordTap } from '../state/bench.ts'
 import { freeSound, ring, soundIsHeld } from '../ui/sound.ts'
 import { useApp } from '../state/store.ts'
 
@@ -42,8 +43,7 @@ function Call({ timer, nowMs, full }: { timer: NamedTimer; nowMs: number; full: 
   const { batch } = timer.running
   const answer = async () => {
     await freeSound()
-    await recordTap(batch, { type: 'timer-answered', timer: timer.id })
-    void navigate(`/bench/${batch.id}`)
+    if (await recordTap(batch, { type: 'timer-answered', timer: timer.id })) void navigate(`/bench/${batch.id}`)
   }
   const later = () =>
     void recordTap(batch, {

@@ -1,6 +1,5 @@
 import { lazy, Suspense, useEffect } from 'react'
 import { Outlet, useLocation } from 'react-router'
-import { KitchenProvider } from '../ui/kitchen.tsx'
 import { preferred } from '../state/preferencesSlice.ts'
 import { Ringing } from './Ringing.tsx'
 import { Shortcuts } from './Shortcuts.tsx'
@@ -39,7 +38,7 @@ export function Shell() {
   useAwake()
   useClockWatch()
   return (
-    <KitchenProvider>
+    <>
       <a href="#work" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-3">
         To the work
       </a>
@@ -54,6 +53,6 @@ export function Shell() {
       <Suspense>
         <Toasts />
       </Suspense>
-    </KitchenProvider>
+    </>
   )
 }

@@ -3,7 +3,7 @@ import { lazy, Suspense, useEffect, useState } from 'react'
 import { useLocation } from 'react-router'
 import { isTyping, OPEN_FIND } from '../ui/keys.ts'
 import { redone, undone } from '../state/draftSlice.ts'
-import { redoTap, undoTap } from '../state/recordTap.ts'
+import { redoTap, undoTap } from '../state/bench.ts'
 import { useApp, useAppDispatch, store } from '../state/store.ts'
 
 const ShortcutList = lazy(() => import('./ShortcutList.tsx'))
@@ -15,7 +15,7 @@ function useUndo() {
   const { pathname } = useLocation()
   return (forward: boolean) => {
     const id = /^\/bench\/([\w-]+)/.exec(pathname)?.[1]
-    const batch = store.getState().bench.batches.find((candidate) => candidate.id === id)
+    const batch = store.getState().batches.open.find((candidate) => candidate.id === id)
     if (pathname.startsWith('/bench')) {
       if (batch) void (forward ? redoTap(batch) : undoTap(batch))
     } else dispatch(forward ? redone() : undone())
@@ -25,7 +25,7 @@ function useUndo() {
 export function Shortcuts() {
   const [open, setOpen] = useState<'list' | 'find' | null>(null)
   const undo = useUndo()
-  const loaded = useApp((state) => state.bench.loaded)
+  const loaded = useApp((state) => state.batches.loaded)
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {

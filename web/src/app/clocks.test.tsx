@@ -6,15 +6,7 @@ import { preferred } from '../state/preferencesSlice.ts'
 import { store } from '../state/store.ts'
 import { repository } from '../storage/index.ts'
 import { playVoice } from '../testing/playVoice.ts'
-import {
-  act,
-  openBatch,
-  putWorkspace,
-  readOpen,
-  renderRinging,
-  sampleWorkspace,
-  settle,
-} from '../testing/renderApp.tsx'
+import { act, openBatch, putWorkspace, renderRinging, sampleWorkspace, settle } from '../testing/renderApp.tsx'
 import { useAwake } from './useAwake.ts'
 import { useClockWatch } from './useClockWatch.ts'
 
@@ -27,8 +19,7 @@ const restOf = async () => {
 async function restFor(minutes: number): Promise<void> {
   await putWorkspace(sampleWorkspace)
   const at = new Date().toISOString()
-  await repository.record(running.id, [{ id: 'again', at, type: 'timer-started', timer: 'rest', minutes }])
-  await readOpen()
+  await repository.batches.record(running.id, [{ id: 'again', at, type: 'timer-started', timer: 'rest', minutes }])
 }
 function Watching() {
   useAwake()
@@ -98,9 +89,10 @@ it('the screen is kept awake while a clock runs, asked for again when the page c
   act(() => void document.dispatchEvent(new Event('visibilitychange')))
   expect(asked).toHaveLength(2)
   await act(() =>
-    repository.record(running.id, [{ id: 'stop', at: new Date().toISOString(), type: 'timer-stopped', timer: 'rest' }]),
+    repository.batches.record(running.id, [
+      { id: 'stop', at: new Date().toISOString(), type: 'timer-stopped', timer: 'rest' },
+    ]),
   )
-  await readOpen()
   await settle()
   expect(released).toBeGreaterThan(0)
   Reflect.deleteProperty(navigator, 'wakeLock')
@@ -110,10 +102,9 @@ it('a ring is spoken by name, once, where steps are spoken', async () => {
   const said = playVoice()
   act(() => void store.dispatch(preferred({ voice: true })))
   await restFor(45)
-  await repository.record(running.id, [
+  await repository.batches.record(running.id, [
     { id: 'due', at: new Date().toISOString(), type: 'timer-moved', timer: 'rest', minutes: -45 },
   ])
-  await readOpen()
   renderRinging()
   await settle()
   expect(said()).toEqual(['Stiff semolina has rested'])

@@ -6,7 +6,7 @@ import pressesUrl from '@harina/facts/presses.json?url&no-inline'
 import saucesUrl from '@harina/facts/sauces.json?url&no-inline'
 import shapesUrl from '@harina/facts/shapes.json?url&no-inline'
 import troublesUrl from '@harina/facts/troubles.json?url&no-inline'
-import type { RawTables } from '../ui/tables.ts'
+import type { RawTables } from '../state/tables.ts'
 
 async function read<K extends keyof RawTables>(url: string): Promise<RawTables[K]> {
   const answer = await fetch(url)

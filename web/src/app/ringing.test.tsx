@@ -7,7 +7,6 @@ import {
   openBatch,
   press,
   putWorkspace,
-  readOpen,
   renderRinging,
   sampleWorkspace,
   screen,
@@ -25,8 +24,7 @@ const timerOf = async () => {
 beforeEach(async () => {
   await putWorkspace(sampleWorkspace)
   const at = new Date(Date.now() - 40 * 60_000).toISOString()
-  await repository.record(running.id, [{ id: 'again', at, type: 'timer-started', timer: 'rest', minutes: 30 }])
-  await readOpen()
+  await repository.batches.record(running.id, [{ id: 'again', at, type: 'timer-started', timer: 'rest', minutes: 30 }])
   renderRinging()
   await settle()
 })
@@ -49,10 +47,10 @@ it('one more minute is a minute from now, however long it has rung', async () =>
 })
 
 it('rings no more once the step is done without it', async () => {
-  await repository.record(running.id, [
+  await repository.batches.record(running.id, [
     { id: 'stop', at: new Date().toISOString(), type: 'timer-stopped', timer: 'rest' },
   ])
-  await readOpen()
+  await settle()
   expect(screen.queryByRole('alert')).toBeNull()
 })
 

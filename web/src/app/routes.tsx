@@ -14,19 +14,21 @@ const station = (path: string, load: () => Promise<{ default: React.ComponentTyp
   lazy: async () => ({ Component: (await load()).default }),
 })
 
-export const router = createBrowserRouter([
-  {
-    element: <Shell />,
-    errorElement: <Stumble />,
-    HydrateFallback: () => null,
-    children: [
-      { index: true, element: <Resume /> },
-      station('formula', () => import('../stations/formula/FormulaStation.tsx')),
-      station('shape/:view?', () => import('../stations/shape/ShapeStation.tsx')),
-      station('bench/:batchId?', () => import('../stations/bench/BenchStation.tsx')),
-      station('log/:batchId?', () => import('../stations/log/LogStation.tsx')),
-      station('gear/:shelf?', () => import('../stations/gear/GearStation.tsx')),
-      { path: '*', element: <Navigate to="/formula" replace /> },
-    ],
-  },
-])
+/** Made once the work is there to be shown, so that it begins at the address of that moment. */
+export const router = () =>
+  createBrowserRouter([
+    {
+      element: <Shell />,
+      errorElement: <Stumble />,
+      HydrateFallback: () => null,
+      children: [
+        { index: true, element: <Resume /> },
+        station('formula', () => import('../stations/formula/FormulaStation.tsx')),
+        station('shape/:view?', () => import('../stations/shape/ShapeStation.tsx')),
+        station('bench/:batchId?', () => import('../stations/bench/BenchStation.tsx')),
+        station('log/:batchId?', () => import('../stations/log/LogStation.tsx')),
+        station('gear/:shelf?', () => import('../stations/gear/GearStation.tsx')),
+        { path: '*', element: <Navigate to="/formula" replace /> },
+      ],
+    },
+  ])

@@ -1,6 +1,7 @@
 /** Keeps the screen awake while a clock runs: a dark screen is a forgotten dough. */
 import { useEffect } from 'react'
-import { timersOf, useRunningBatches } from '../ui/batches.ts'
+import { timersOf } from '../ui/batches.ts'
+import { useRunningBatches } from '../state/select.ts'
 
 /** The browser lets go of it whenever the page is hidden, so it is asked for again each time it is shown. */
 export function useAwake(): void {

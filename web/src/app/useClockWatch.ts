@@ -3,10 +3,11 @@
  * hour. A clock that jumps ahead is a device that slept, and the dough has rested all the same.
  */
 import { useEffect, useRef } from 'react'
-import { timersOf, useRunningBatches, type RunningBatch } from '../ui/batches.ts'
+import { timersOf } from '../ui/batches.ts'
+import { useRunningBatches, type RunningBatch } from '../state/select.ts'
 import { benchHold } from '../state/benchLock.ts'
 import { notify } from '../state/notify.ts'
-import { recordTap } from '../state/recordTap.ts'
+import { recordTap } from '../state/bench.ts'
 
 const LOOK_EVERY_MS = 1000
 /** Less than this is the clock being kept true. */
@@ -15,10 +16,12 @@ const SET_BACK_MS = 5000
 /** How far the wall clock is ahead of the one that only counts. */
 const lead = () => Date.now() - performance.now()
 
-function takeAlong(batches: readonly RunningBatch[], shiftMs: number): void {
+async function takeAlong(batches: readonly RunningBatch[], shiftMs: number): Promise<void> {
   const timed = batches.filter((running) => timersOf([running]).length > 0)
-  for (const { batch } of timed) void recordTap(batch, { type: 'clock-set', shiftMs: Math.round(shiftMs) })
-  if (timed.length > 0)
+  const taken = await Promise.all(
+    timed.map(({ batch }) => recordTap(batch, { type: 'clock-set', shiftMs: Math.round(shiftMs) })),
+  )
+  if (taken.some(Boolean))
     notify('The clock of this device was put back', {
       description: 'Running clocks went with it: none is longer for it.',
     })
@@ -35,7 +38,7 @@ export function useClockWatch(): void {
     const look = () => {
       const shiftMs = lead() - known
       known = lead()
-      if (shiftMs < -SET_BACK_MS && benchHold() === 'here') takeAlong(latest.current, shiftMs)
+      if (shiftMs < -SET_BACK_MS && benchHold() === 'here') void takeAlong(latest.current, shiftMs)
     }
     const interval = setInterval(look, LOOK_EVERY_MS)
     return () => clearInterval(interval)

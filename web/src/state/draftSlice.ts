@@ -1,5 +1,5 @@
 /** The sheet being worked on, with its undo. Each change is a whole sheet, so undo is a step along a list. */
-import type { Draft, Sheet } from '@harina/core'
+import { sameValue, type Draft, type Sheet } from '@harina/core'
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit'
 
 export interface DraftState {
@@ -12,28 +12,37 @@ export interface DraftState {
 
 const MAX_PAST = 200
 const initialState: DraftState = { present: null, past: [], future: [], gesture: null }
+/** The name of what another tab does to the sheet: all of it in a row undoes together. */
+const ELSEWHERE = 'elsewhere'
 
 const push = (past: readonly Draft[], draft: Draft) => [...past, draft].slice(-MAX_PAST)
+
+function stepTo(before: DraftState, present: Draft, gesture: string | null): DraftState {
+  const sameGesture = gesture !== null && gesture === before.gesture
+  const past = sameGesture || !before.present ? before.past : push(before.past, before.present)
+  return { present, past, future: [], gesture }
+}
 
 export const draftSlice = createSlice({
   name: 'draft',
   initialState,
   reducers: {
     draftLoaded: (_, { payload }: PayloadAction<Draft | null>): DraftState => ({ ...initialState, present: payload }),
+    /** What is stored now, by whichever tab; the change of another tab can be undone here like any. */
+    draftHeard: (state, { payload }: PayloadAction<Draft | null>): DraftState => {
+      const before = state as DraftState
+      if (sameValue(before.present, payload)) return before
+      return payload ? stepTo(before, payload, ELSEWHERE) : initialState
+    },
     sheetEdited: (
       state,
       { payload: { sheet, gesture = null } }: PayloadAction<{ sheet: Sheet; gesture?: string | null }>,
     ): DraftState => {
-      const { present, past } = state as DraftState
-      if (!present) return state as DraftState
-      const sameGesture = gesture !== null && gesture === state.gesture
-      return { present: { ...present, sheet }, past: sameGesture ? past : push(past, present), future: [], gesture }
+      const before = state as DraftState
+      return before.present ? stepTo(before, { ...before.present, sheet }, gesture) : before
     },
     gestureEnded: (state): DraftState => ({ ...(state as DraftState), gesture: null }),
-    draftOpened: (state, { payload }: PayloadAction<Draft>): DraftState => {
-      const { present, past } = state as DraftState
-      return { present: payload, past: present ? push(past, present) : past, future: [], gesture: null }
-    },
+    draftOpened: (state, { payload }: PayloadAction<Draft>): DraftState => stepTo(state as DraftState, payload, null),
     undone: (state): DraftState => {
       const { present, past, future } = state as DraftState
       const before = past.at(-1)
@@ -49,4 +58,4 @@ export const draftSlice = createSlice({
   },
 })
 
-export const { draftLoaded, sheetEdited, gestureEnded, draftOpened, undone, redone } = draftSlice.actions
+export const { draftLoaded, draftHeard, sheetEdited, gestureEnded, draftOpened, undone, redone } = draftSlice.actions

@@ -9,7 +9,14 @@ export const notify = (title: string, options: Options = {}): void => {
   void import('sonner').then(({ toast }) => toast(title, options))
 }
 
-/** Trouble that stays until it is put away. */
-export const notifyTrouble = (title: string, description: string): void => {
-  void import('sonner').then(({ toast }) => toast.error(title, { description, duration: Infinity }))
+/** Trouble that stays until it is put away, told once however often it comes. */
+export const notifyTrouble = (title: string, description: string, again?: () => void): void => {
+  void import('sonner').then(({ toast }) =>
+    toast.error(title, {
+      id: title,
+      description,
+      duration: Infinity,
+      ...(again ? { action: { label: 'Try again', onClick: again } } : {}),
+    }),
+  )
 }

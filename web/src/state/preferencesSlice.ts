@@ -1,6 +1,7 @@
 /** What this maker prefers on this device. Kept in localStorage, so that the first paint has the right theme. */
-import { createSlice, type PayloadAction } from '@reduxjs/toolkit'
 import { z } from '@harina/core'
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit'
+import { readLocal, writeLocal } from './local.ts'
 
 const preferencesSchema = z.object({
   theme: z.enum(['day', 'lamp', 'system']).catch('system'),
@@ -22,21 +23,15 @@ const preferencesSchema = z.object({
 export type Preferences = z.infer<typeof preferencesSchema>
 const KEY = 'harina.preferences'
 
-export function readPreferences(storage: Pick<Storage, 'getItem'>): Preferences {
+export function readPreferences(kept = readLocal(KEY)): Preferences {
   try {
-    return preferencesSchema.parse(JSON.parse(storage.getItem(KEY) ?? '{}'))
+    return preferencesSchema.parse(JSON.parse(kept ?? '{}'))
   } catch {
     return preferencesSchema.parse({})
   }
 }
 
-export function writePreferences(storage: Pick<Storage, 'setItem'>, preferences: Preferences): void {
-  try {
-    storage.setItem(KEY, JSON.stringify(preferences))
-  } catch {
-    // A full or forbidden store costs a preference, nothing more.
-  }
-}
+export const writePreferences = (preferences: Preferences): void => writeLocal(KEY, JSON.stringify(preferences))
 
 export const preferencesSlice = createSlice({
   name: 'preferences',

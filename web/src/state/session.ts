@@ -1,13 +1,16 @@
-/** Starts a session: seeds a new browser, reads what was being worked on, and keeps store and database in step. */
-import { readWorkspaceFile } from '@harina/core'
-import { liveQuery } from 'dexie'
+/** Starts a session: opens the store, seeds a new browser, and keeps screen and store in step. */
+import { differenceOf, emptyWorkspace, readWorkspaceFile } from '@harina/core'
 import { repository } from '../storage/index.ts'
-import { notifyTrouble } from './notify.ts'
 import { startBenchLock } from './benchLock.ts'
-import { openBatchesRead } from './benchSlice.ts'
-import { draftLoaded } from './draftSlice.ts'
-import { writePreferences } from './preferencesSlice.ts'
-import { store } from './store.ts'
+import { draftHeard, draftLoaded } from './draftSlice.ts'
+import { listening } from './listening.ts'
+import { readLocal, writeLocal } from './local.ts'
+import { preferred, writePreferences } from './preferencesSlice.ts'
+import type { AppState } from './store.ts'
+import { isUnwritten, keepDifference, subscribe } from './workspace.ts'
+
+/** That this browser has held a workspace, noted where clearing the database does not reach. */
+const KEPT = 'harina.kept'
 
 /** The server may offer a workspace to begin with; without one the app begins empty. */
 async function seed(): Promise<void> {
@@ -18,60 +21,47 @@ async function seed(): Promise<void> {
   if (read.ok) await repository.seedOnce(read.value)
 }
 
-/** A draft is written as it changes: at once, and what changed during a write right after it. */
+/** The draft is written as it changes, whatever changes it here. */
 function keepDraft(): void {
-  let written = store.getState().draft.present
-  let writing = false
-  const write = async () => {
-    if (writing) return
-    writing = true
-    for (
-      let { present } = store.getState().draft;
-      present && present !== written;
-      present = store.getState().draft.present
-    ) {
-      written = present
-      await repository.putDraft(present)
-    }
-    writing = false
-  }
-  const failed = () => {
-    writing = false
-    notifyTrouble(
-      'The sheet could not be stored',
-      'It is still here on the screen. Free some space on this device, or export it from Gear.',
-    )
-  }
-  store.subscribe(() => void write().catch(failed))
+  listening.startListening.withTypes<AppState, never>()({
+    predicate: (action, now, before) =>
+      now.draft.present !== before.draft.present && !draftHeard.match(action) && !draftLoaded.match(action),
+    effect: (_, { getState, getOriginalState }) => {
+      const [before, now] = [getOriginalState().draft.present, getState().draft.present]
+      void keepDifference('draft', 'draft', differenceOf(before ?? undefined, now ?? undefined))
+    },
+  })
 }
 
 function keepPreferences(): void {
-  let written = store.getState().preferences
-  store.subscribe(() => {
-    const { preferences } = store.getState()
-    if (preferences === written) return
-    written = preferences
-    writePreferences(localStorage, preferences)
+  listening.startListening.withTypes<AppState, never>()({
+    actionCreator: preferred,
+    effect: (_, { getState }) => writePreferences(getState().preferences),
   })
 }
 
-export async function readDraft(): Promise<void> {
-  store.dispatch(draftLoaded((await repository.draft()) ?? null))
+/** Leaving while something is not stored yet is asked about. */
+function askBeforeLeaving(): void {
+  addEventListener('beforeunload', (event) => {
+    if (isUnwritten()) event.preventDefault()
+  })
 }
 
-export async function startSession(): Promise<void> {
-  await seed()
-  await readDraft()
+/** Everything that follows from the store being open; a browser that has dropped its work is first asked what to do. */
+export async function startSession({ seeded = true } = {}): Promise<void> {
+  if (seeded) await seed()
+  else await repository.seedOnce(emptyWorkspace)
+  await repository.batches.freshSummaries()
+  writeLocal(KEPT, 'yes')
   keepDraft()
   keepPreferences()
+  askBeforeLeaving()
   await startBenchLock()
-  await new Promise<void>((resolve, reject) => {
-    liveQuery(() => repository.openBatches()).subscribe({
-      next: (batches) => {
-        store.dispatch(openBatchesRead(batches))
-        resolve()
-      },
-      error: reject,
-    })
-  })
+  await subscribe()
+}
+
+/** Opens the store. `dropped`: it is as new, though this browser has held a workspace; the browser has thrown it away. */
+export async function openStore(): Promise<'ready' | 'dropped'> {
+  const { isNew } = await repository.open()
+  return isNew && readLocal(KEPT) !== null ? 'dropped' : 'ready'
 }

@@ -1,6 +1,6 @@
 import { timeSchema } from '@harina/core'
 import { readPreferences, writePreferences } from './preferencesSlice.ts'
-import { timeNow } from './recordTap.ts'
+import { timeNow } from './bench.ts'
 
 describe('preferences', () => {
   const asTheDeviceIs = {
@@ -15,21 +15,19 @@ describe('preferences', () => {
     scale: false,
     takesItself: false,
   }
-  const holding = (text: string | null) => ({ getItem: () => text })
 
   it('start as the device is, with sound', () => {
-    expect(readPreferences(holding(null))).toEqual(asTheDeviceIs)
+    expect(readPreferences(null)).toEqual(asTheDeviceIs)
   })
 
   it.each(['{broken', '[]', '{"theme":"neon","sound":"loud","lastPath":"https://elsewhere"}', 'null'])(
     'survive %s',
     (text) => {
-      expect(readPreferences(holding(text))).toEqual(asTheDeviceIs)
+      expect(readPreferences(text)).toEqual(asTheDeviceIs)
     },
   )
 
   it('read back what was written, and shrug at a full store', () => {
-    let kept = ''
     const preferences = {
       theme: 'lamp',
       sound: false,
@@ -42,12 +40,15 @@ describe('preferences', () => {
       big: false,
       air: false,
     } as const
-    writePreferences({ setItem: (_, value) => (kept = value) }, preferences)
-    expect(readPreferences(holding(kept))).toEqual(preferences)
-    const full = () => {
+    writePreferences(preferences)
+    expect(readPreferences()).toEqual(preferences)
+    const full = jest.spyOn(Storage.prototype, 'setItem').mockImplementation(() => {
       throw new Error('full')
-    }
-    expect(() => writePreferences({ setItem: full }, preferences)).not.toThrow()
+    })
+    expect(() => writePreferences({ ...preferences, theme: 'day' })).not.toThrow()
+    full.mockRestore()
+    expect(readPreferences()).toEqual(preferences)
+    localStorage.clear()
   })
 })
 

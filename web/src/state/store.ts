@@ -1,15 +1,27 @@
 import { configureStore } from '@reduxjs/toolkit'
 import { useDispatch, useSelector } from 'react-redux'
-import { benchSlice } from './benchSlice.ts'
+import { batchesSlice } from './batchesSlice.ts'
+import { documentsSlice } from './documentsSlice.ts'
 import { draftSlice } from './draftSlice.ts'
+import { listening } from './listening.ts'
 import { preferencesSlice, readPreferences } from './preferencesSlice.ts'
+
+// What has ended may be ten thousand batches, told by the store alone: the checks of development pass over it.
+const unwatched = { ignoredPaths: ['batches.ended'], ignoredActionPaths: ['payload'] }
 
 const createStore = () =>
   configureStore({
-    reducer: { draft: draftSlice.reducer, bench: benchSlice.reducer, preferences: preferencesSlice.reducer },
-    preloadedState: { preferences: readPreferences(localStorage) },
-    // The checks walk every batch after every keystroke; the reducers are tested instead.
-    middleware: (defaults) => defaults({ serializableCheck: false, immutableCheck: false }),
+    reducer: {
+      documents: documentsSlice.reducer,
+      draft: draftSlice.reducer,
+      batches: batchesSlice.reducer,
+      preferences: preferencesSlice.reducer,
+    },
+    preloadedState: { preferences: readPreferences() },
+    middleware: (defaults) =>
+      defaults({ serializableCheck: unwatched, immutableCheck: { ignoredPaths: unwatched.ignoredPaths } }).prepend(
+        listening.middleware,
+      ),
   })
 
 export const store = createStore()

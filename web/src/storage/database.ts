@@ -1,17 +1,15 @@
-/** The browser's own store. Documents live here; every version has its upgrade and a saved sample in its test. */
-import type { BenchEvent, Batch, Draft, Formula, Gear, Lot, OwnIngredient, OwnShape, Photo, Plan } from '@harina/core'
+/** The browser's own store. Records live here; every version has its upgrade and a saved sample in its test. */
 import {
-  batch1to2,
-  batch2to3,
-  batch3to4,
-  draft1to2,
-  draft2to3,
-  formula1to2,
-  formula2to3,
-  gear1to2,
-  gear2to3,
-  gear3to4,
+  batchSchema,
+  records,
+  summarise,
+  unreadableSummary,
+  type Batch,
+  type BatchSummary,
+  type BenchEvent,
+  type Plan,
 } from '@harina/core'
+import type { Draft, Formula, Gear, Lot, OwnIngredient, OwnShape, Photo, RecordKind } from '@harina/core'
 import { Dexie, type EntityTable, type Table, type Transaction } from 'dexie'
 
 /** A batch that has not ended: its plan here, its events a row each. */
@@ -28,36 +26,27 @@ export interface EventRow {
 
 /** Things true of this browser, not of the workspace. */
 export interface Mark {
-  readonly id: 'seeded'
+  readonly id: 'seeded' | 'summaries'
+  readonly version?: number
 }
 
-type Upgrade = (record: Readonly<Record<string, unknown>>) => Readonly<Record<string, unknown>>
-
-/** What each version makes of the tables before it; open batches keep their events in a table of their own. */
-const upgradesTo2: Readonly<Record<string, Upgrade>> = {
-  formulas: formula1to2,
-  gear: gear1to2,
-  drafts: draft1to2,
-  closedBatches: batch1to2,
-  openBatches: batch1to2,
-}
-const upgradesTo3: Readonly<Record<string, Upgrade>> = {
-  formulas: formula2to3,
-  gear: gear2to3,
-  drafts: draft2to3,
-  closedBatches: batch2to3,
-  openBatches: batch2to3,
-}
-const upgradesTo4: Readonly<Record<string, Upgrade>> = {
-  gear: gear3to4,
-  closedBatches: batch3to4,
-  openBatches: batch3to4,
+/** Where each kind stood when its older versions were current; open batches keep their events in a table of their own. */
+const tablesOf: Readonly<Partial<Record<RecordKind, readonly string[]>>> = {
+  formula: ['formulas'],
+  gear: ['gear'],
+  draft: ['drafts'],
+  batch: ['closedBatches', 'openBatches'],
 }
 
-const through = (upgrades: Readonly<Record<string, Upgrade>>) => async (was: Transaction) => {
-  for (const [table, upgrade] of Object.entries(upgrades))
-    for (const record of await was.table<Record<string, unknown>>(table).toArray())
-      await was.table(table).put(upgrade(record))
+/** Brings every table from the version before to this one, by the upgrades that files go through. */
+const upgradeTo = (version: number) => async (was: Transaction) => {
+  for (const [kind, tables] of Object.entries(tablesOf) as [RecordKind, readonly string[]][]) {
+    const upgrade = records[kind].upgrades[version]
+    if (!upgrade) continue
+    for (const table of tables)
+      for (const record of await was.table<Record<string, unknown>>(table).toArray())
+        await was.table(table).put(upgrade(record))
+  }
 }
 
 export class HarinaDatabase extends Dexie {
@@ -69,13 +58,16 @@ export class HarinaDatabase extends Dexie {
   drafts!: EntityTable<Draft, 'id'>
   closedBatches!: EntityTable<Batch, 'id'>
   openBatches!: EntityTable<OpenBatch, 'id'>
+  /** One for each closed batch, written with it. */
+  summaries!: EntityTable<BatchSummary, 'id'>
   events!: Table<EventRow, [string, number]>
   photos!: EntityTable<Photo, 'id'>
   marks!: EntityTable<Mark, 'id'>
 
   constructor(name = 'harina') {
-    // Strict: a write is on the disk before it is called done, so a flat battery loses nothing.
-    super(name, { chromeTransactionDurability: 'strict' })
+    // Strict: a write is on the disk before it is called done, so a flat battery loses nothing. What was read is kept by
+    // the state that shows it, so nothing is kept twice here.
+    super(name, { chromeTransactionDurability: 'strict', cache: 'disabled' })
     this.version(1).stores({
       formulas: 'id',
       lots: 'id',
@@ -86,8 +78,17 @@ export class HarinaDatabase extends Dexie {
       events: '[batch+seq], batch',
       marks: 'id',
     })
-    this.version(2).stores({ ingredients: 'id' }).upgrade(through(upgradesTo2))
-    this.version(3).stores({ shapes: 'id' }).upgrade(through(upgradesTo3))
-    this.version(4).stores({ photos: 'id, batch' }).upgrade(through(upgradesTo4))
+    this.version(2).stores({ ingredients: 'id' }).upgrade(upgradeTo(2))
+    this.version(3).stores({ shapes: 'id' }).upgrade(upgradeTo(3))
+    this.version(4).stores({ photos: 'id, batch' }).upgrade(upgradeTo(4))
+    // Photos by their length, so that their sum is known without reading one.
+    this.version(5).stores({ summaries: 'id', photos: 'id, batch, base64.length' })
   }
+}
+
+/** Whatever a stored batch holds, it has a summary: one that cannot be read costs itself alone, and says so. */
+export function summaryOf(batch: Batch): BatchSummary {
+  if (batchSchema.safeParse(batch).success) return summarise(batch)
+  const { sheet, at } = (batch as { plan?: { sheet?: { name?: unknown }; at?: unknown } }).plan ?? {}
+  return unreadableSummary(batch.id, String(sheet?.name ?? 'A batch'), Date.parse(String(at)) || 0)
 }

@@ -12,7 +12,8 @@ import sample from '@harina/core/fixtures/workspace-1.harina.json'
 import sample3 from '@harina/core/fixtures/workspace-3.harina.json'
 import { Dexie } from 'dexie'
 import { HarinaDatabase } from './database.ts'
-import { createRepository, PartWorkedOn, type Repository } from './repository.ts'
+import { PartWorkedOn } from './refusal.ts'
+import { createRepository, type Repository } from './repository.ts'
 
 const read = readWorkspaceFile(JSON.stringify(sample))
 if (!read.ok) throw new Error(read.problem.code)
@@ -41,37 +42,37 @@ it('gives back the workspace it was given', async () => {
 
 it('keeps a row an event while a batch runs, and one record once it has ended', async () => {
   const { db, repository } = fresh()
-  await repository.startBatch('b', open.plan)
-  await repository.record('b', [
+  await repository.batches.start([{ id: 'b', plan: open.plan }])
+  await repository.batches.record('b', [
     event('1', { type: 'poured', grams: 10 }),
     event('2', { type: 'step-done', step: 'pour' }),
   ])
   expect(await db.events.count()).toBe(2)
-  await repository.record('b', [event('3', { type: 'closed' })])
+  await repository.batches.record('b', [event('3', { type: 'closed' })])
   expect([await db.events.count(), await db.openBatches.count()]).toEqual([0, 0])
-  expect((await repository.closedBatches())[0]?.events.map((e) => e.id)).toEqual(['1', '2', '3'])
+  expect((await repository.batches.closed())[0]?.events.map((e) => e.id)).toEqual(['1', '2', '3'])
 })
 
 it('an undone ending puts the batch back on the bench, whole', async () => {
   const { repository } = fresh()
-  await repository.startBatch('b', open.plan)
-  await repository.record('b', [event('1', { type: 'poured', grams: 10 })])
-  await repository.record('b', [event('2', { type: 'closed' })])
-  await repository.record('b', [event('3', { type: 'undone', events: ['2'] })])
-  expect(await repository.closedBatches()).toEqual([])
-  const [back] = await repository.openBatches()
+  await repository.batches.start([{ id: 'b', plan: open.plan }])
+  await repository.batches.record('b', [event('1', { type: 'poured', grams: 10 })])
+  await repository.batches.record('b', [event('2', { type: 'closed' })])
+  await repository.batches.record('b', [event('3', { type: 'undone', events: ['2'] })])
+  expect(await repository.batches.closed()).toEqual([])
+  const [back] = await repository.batches.open()
   expect(back?.events.map((e) => e.id)).toEqual(['1', '2', '3'])
   expect(replay(back!.plan, back!.events)).toMatchObject({ pouredG: 10, end: null })
 })
 
 it('one tap is stored whole or not at all', async () => {
   const { db, repository } = fresh()
-  await repository.startBatch('b', open.plan)
+  await repository.batches.start([{ id: 'b', plan: open.plan }])
   await expect(
-    repository.record('b', [event('1', { type: 'poured', grams: 10 }), (() => undefined) as never]),
+    repository.batches.record('b', [event('1', { type: 'poured', grams: 10 }), (() => undefined) as never]),
   ).rejects.toThrow()
   expect(await db.events.count()).toBe(0)
-  await expect(repository.record('nobody', [event('1', { type: 'closed' })])).rejects.toThrow('no batch nobody')
+  await expect(repository.batches.record('nobody', [event('1', { type: 'closed' })])).rejects.toThrow('no batch nobody')
 })
 
 it('an import that fails half way changes nothing', async () => {
@@ -94,7 +95,7 @@ it('seeds a browser once, and never over work', async () => {
   expect(await repository.seedOnce(workspace)).toBe(false)
   expect(await repository.workspace()).toEqual(emptyWorkspace)
   const used = fresh().repository
-  await used.putLot(workspace.lots[0]!)
+  await used.put('lot', workspace.lots[0]!)
   expect(await used.seedOnce(workspace)).toBe(false)
   expect((await used.workspace()).formulas).toEqual([])
 })
@@ -155,10 +156,10 @@ it('a browser that holds version 3 finds its open batch at the step where it sto
   )
   old.close()
   const repository = createRepository(new HarinaDatabase('was-3'))
-  const [batch] = await repository.openBatches()
+  const [batch] = await repository.batches.open()
   expect(batchSchema.safeParse(batch).error?.issues ?? []).toEqual([])
   expect(currentStep(batch!.plan, replay(batch!.plan, batch!.events))?.id).toBe('feel')
-  expect((await repository.gear())!.kneads).toBe('hand')
+  expect((await repository.read('gear'))[0]!.kneads).toBe('hand')
   expect(await repository.photosOf('running')).toEqual([])
 })
 
@@ -168,27 +169,27 @@ describe('a dough split in two', () => {
   const undo: BenchEvent = { id: 'u', at: at(6), type: 'undone', events: ['s'] }
   const running = async () => {
     const { repository } = fresh()
-    await repository.startBatch('whole', workspace.batches[0]!.plan)
-    await repository.record('whole', [{ id: 'p', at: at(1), type: 'poured', grams: 200 }])
-    await repository.record('whole', [split])
+    await repository.batches.start([{ id: 'whole', plan: workspace.batches[0]!.plan }])
+    await repository.batches.record('whole', [{ id: 'p', at: at(1), type: 'poured', grams: 200 }])
+    await repository.batches.record('whole', [split])
     return repository
   }
-  const ids = async (repository: Repository) => (await repository.openBatches()).map(({ id }) => id).sort()
+  const ids = async (repository: Repository) => (await repository.batches.open()).map(({ id }) => id).sort()
 
   it('is two batches from the moment it is recorded, and one again once it is undone', async () => {
     const repository = await running()
     expect(await ids(repository)).toEqual(['part', 'whole'])
-    await repository.record('whole', [undo])
+    await repository.batches.record('whole', [undo])
     expect(await ids(repository)).toEqual(['whole'])
-    await repository.record('whole', [{ id: 'r', at: at(7), type: 'undone', events: ['u'] }])
+    await repository.batches.record('whole', [{ id: 'r', at: at(7), type: 'undone', events: ['u'] }])
     expect(await ids(repository)).toEqual(['part', 'whole'])
   })
 
   it('cannot be undone once the other part was worked on, and then nothing at all is recorded', async () => {
     const repository = await running()
-    await repository.record('part', [{ id: 'n', at: at(6), type: 'noted', text: 'mine' }])
-    await expect(repository.record('whole', [undo])).rejects.toThrow(PartWorkedOn)
-    expect((await repository.openBatches()).find(({ id }) => id === 'whole')!.events).toHaveLength(2)
+    await repository.batches.record('part', [{ id: 'n', at: at(6), type: 'noted', text: 'mine' }])
+    await expect(repository.batches.record('whole', [undo])).rejects.toThrow(PartWorkedOn)
+    expect((await repository.batches.open()).find(({ id }) => id === 'whole')!.events).toHaveLength(2)
     expect(await ids(repository)).toEqual(['part', 'whole'])
   })
 })

@@ -6,12 +6,11 @@ import { act, configure, fireEvent, render, screen, waitFor, within } from '@tes
 import { Provider } from 'react-redux'
 import { MemoryRouter, Route, Routes } from 'react-router'
 import { Ringing } from '../app/Ringing.tsx'
-import { openBatchesRead } from '../state/benchSlice.ts'
 import { draftLoaded } from '../state/draftSlice.ts'
+import { subscribe } from '../state/workspace.ts'
 import { store } from '../state/store.ts'
 import { repository } from '../storage/index.ts'
-import { KitchenProvider } from '../ui/kitchen.tsx'
-import { provideTables } from '../ui/tables.ts'
+import { provideTables } from '../state/tables.ts'
 
 // A busy machine is slow, not wrong.
 configure({ asyncUtilTimeout: 8000, defaultHidden: true })
@@ -21,18 +20,17 @@ const read = readWorkspaceFile(JSON.stringify(sample))
 if (!read.ok) throw new Error(read.problem.code)
 export const sampleWorkspace: Workspace = read.value
 
-/** Empties the fake browser and puts a workspace in. */
+/** As in the app: one subscription, for all tests of a file. */
+let subscribed: Promise<void> | null = null
+const follow = () => (subscribed ??= subscribe())
+
+/** Empties the fake browser and puts a workspace in; nothing of the sheet's history is left. */
 export async function putWorkspace(workspace: Workspace): Promise<void> {
   await repository.clear()
   await repository.merge(() => workspace)
-  store.dispatch(draftLoaded(workspace.draft))
-  await readOpen()
-}
-
-/** What the live query does in the app: hand open batches to the store. */
-export async function readOpen(): Promise<void> {
-  const batches = await repository.openBatches()
-  act(() => void store.dispatch(openBatchesRead(batches)))
+  await act(follow)
+  await settle()
+  act(() => void store.dispatch(draftLoaded(workspace.draft)))
 }
 
 interface Page {
@@ -43,16 +41,14 @@ interface Page {
 export function renderAt(at: string, pages: readonly Page[]) {
   return render(
     <Provider store={store}>
-      <KitchenProvider>
-        <MemoryRouter initialEntries={[at]}>
-          <Routes>
-            {pages.map((page) => (
-              <Route key={page.path} {...page} />
-            ))}
-            <Route path="*" element={<p>elsewhere</p>} />
-          </Routes>
-        </MemoryRouter>
-      </KitchenProvider>
+      <MemoryRouter initialEntries={[at]}>
+        <Routes>
+          {pages.map((page) => (
+            <Route key={page.path} {...page} />
+          ))}
+          <Route path="*" element={<p>elsewhere</p>} />
+        </Routes>
+      </MemoryRouter>
     </Provider>,
   )
 }
@@ -68,7 +64,6 @@ export async function press(name: string | RegExp): Promise<void> {
 /** Lets pending writes finish and their news arrive. */
 export async function settle(): Promise<void> {
   await act(() => new Promise((resolve) => setTimeout(resolve, 30)))
-  await readOpen()
 }
 
 export async function typeInto(label: string | RegExp, text: string): Promise<void> {
@@ -80,7 +75,7 @@ export async function typeInto(label: string | RegExp, text: string): Promise<vo
 export const valueOf = (label: string): string => (screen.getByLabelText(label) as HTMLInputElement).value
 
 export async function openBatch(id: string): Promise<Batch> {
-  const found = (await repository.openBatches()).find((batch) => batch.id === id)
+  const found = (await repository.batches.open()).find((batch) => batch.id === id)
   if (!found) throw new Error(`no open batch ${id}`)
   return found
 }

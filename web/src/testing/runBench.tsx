@@ -14,7 +14,7 @@ import {
 } from '@harina/core'
 import BenchStation from '../stations/bench/BenchStation.tsx'
 import { repository } from '../storage/index.ts'
-import { openBatch, putWorkspace, readOpen, renderAt, sampleWorkspace, settle } from './renderApp.tsx'
+import { openBatch, putWorkspace, renderAt, sampleWorkspace, settle } from './renderApp.tsx'
 import { sampleKitchen, sampleWorked } from './sampleKitchen.ts'
 
 export const MINUTE_MS = 60_000
@@ -56,13 +56,12 @@ export async function beginBatch(
   await putWorkspace({ ...sampleWorkspace, gear: kitchen.gear, batches: [] })
   const start = Date.now() - minutesAgo * MINUTE_MS
   const plan = planBatch(worked, kitchen, new Date(start).toISOString(), null)
-  await repository.startBatch(BATCH, plan)
+  await repository.batches.start([{ id: BATCH, plan }])
   // What is told of the doing comes before the steps it belongs to are ended.
   const events = [...actions, ...doneUntil(plan, upTo)].map(
     (action, index) => ({ ...action, id: `e${index}`, at: new Date(start + index * 1000).toISOString() }) as BenchEvent,
   )
-  if (events.length > 0) await repository.record(BATCH, events)
-  await readOpen()
+  if (events.length > 0) await repository.batches.record(BATCH, events)
   renderAt(`/bench/${BATCH}`, benchPages)
   await settle()
   return plan

@@ -1,9 +1,10 @@
 /** The strip above every station: the sheet on paper, then a tab for each running batch. */
 import { useEffect, useRef, type ReactNode } from 'react'
 import { NavLink, useLocation } from 'react-router'
-import { standingWords, useRunningBatches } from './batches.ts'
+import { standingWords } from './batches.ts'
+import { useRunningBatches } from '../state/select.ts'
 import { familyInk, type Family } from './family.tsx'
-import { useKitchen } from './kitchen.tsx'
+import { useKitchen } from '../state/select.ts'
 import { useNow } from './useNow.ts'
 import { useApp } from '../state/store.ts'
 

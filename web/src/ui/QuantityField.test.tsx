@@ -1,6 +1,7 @@
 import { problem } from '@harina/core'
-import { cleanup, fireEvent, render, screen } from '@testing-library/react'
+import { cleanup, fireEvent, screen } from '@testing-library/react'
 import { useState } from 'react'
+import { renderWithStore as render } from '../testing/renderWithStore.tsx'
 import { QuantityField } from './QuantityField.tsx'
 
 afterEach(cleanup)

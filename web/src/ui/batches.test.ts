@@ -1,6 +1,7 @@
 import { currentStep, replay, type Batch, type BenchEvent, type TimerId } from '@harina/core'
 import { sampleWorkspace } from '../testing/renderApp.tsx'
-import { ringingOf, standingWords, timersOf, type RunningBatch } from './batches.ts'
+import { ringingOf, standingWords, timersOf } from './batches.ts'
+import { type RunningBatch } from '../state/select.ts'
 
 const T0 = Date.parse('2031-03-01T09:00:00Z')
 const { plan } = sampleWorkspace.batches[1]!

@@ -1,41 +1,16 @@
 /** What the strip, the bench and the ringing need to know of a batch that is running. */
 import {
   compareCalls,
-  currentStep,
   formatCountdown,
   isRinging,
   liveTimers,
   nextCall,
-  replay,
   stepsOf,
-  type Batch,
-  type BenchState,
   type Call,
   type LiveTimer,
-  type PlannedStep,
 } from '@harina/core'
-import { useMemo } from 'react'
-import { useApp } from '../state/store.ts'
+import type { RunningBatch } from '../state/select.ts'
 import { stepName, timerName } from './words.ts'
-
-export interface RunningBatch {
-  readonly batch: Batch
-  readonly state: BenchState
-  readonly step: PlannedStep | null
-}
-
-export function runningBatch(batch: Batch): RunningBatch {
-  const state = replay(batch.plan, batch.events)
-  return { batch, state, step: currentStep(batch.plan, state) }
-}
-
-export function useRunningBatches(): readonly RunningBatch[] {
-  const batches = useApp((app) => app.bench.batches)
-  return useMemo(
-    () => [...batches].sort((a, b) => Date.parse(a.plan.at) - Date.parse(b.plan.at)).map(runningBatch),
-    [batches],
-  )
-}
 
 export interface NamedTimer extends LiveTimer {
   readonly running: RunningBatch

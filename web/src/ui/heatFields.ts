@@ -1,9 +1,7 @@
 /** What the water is reckoned with, kept in Gear; the same three figures stand there and in the drawer that uses them. */
 import { formatNumber, type Gear } from '@harina/core'
-import { repository } from '../storage/index.ts'
+import { setGear } from '../state/gear.ts'
 import type { Worded } from './units.ts'
-
-const put = (gear: Gear) => void repository.putGear(gear)
 
 export const heatFields = (gear: Gear, { temperatureFigure }: Worded) => ({
   tap: {
@@ -13,7 +11,7 @@ export const heatFields = (gear: Gear, { temperatureFigure }: Worded) => ({
     min: 0,
     max: 40,
     widthCh: 4,
-    onChange: (tapC: number) => put({ ...gear, tapC }),
+    onChange: (tapC: number) => void setGear({ tapC }),
   },
   friction: {
     label: 'Kneading warms a dough by, degrees Celsius',
@@ -22,7 +20,7 @@ export const heatFields = (gear: Gear, { temperatureFigure }: Worded) => ({
     min: 0,
     max: 30,
     widthCh: 5,
-    onChange: (frictionC: number) => put({ ...gear, frictionC }),
+    onChange: (frictionC: number) => void setGear({ frictionC }),
   },
   height: {
     label: 'Height above the sea, metres',
@@ -31,6 +29,6 @@ export const heatFields = (gear: Gear, { temperatureFigure }: Worded) => ({
     min: -100,
     max: 5000,
     widthCh: 6,
-    onChange: (altitudeM: number) => put({ ...gear, altitudeM }),
+    onChange: (altitudeM: number) => void setGear({ altitudeM }),
   },
 })

@@ -10,7 +10,8 @@ import {
   type Units,
 } from '@harina/core'
 import { useMemo } from 'react'
-import { useKitchen } from './kitchen.tsx'
+import { selectUnits } from '../state/select.ts'
+import { useApp } from '../state/store.ts'
 
 const worded = (units: Units) => ({
   units,
@@ -28,7 +29,7 @@ const worded = (units: Units) => ({
 export type Worded = ReturnType<typeof worded>
 
 export function useUnits(): Worded {
-  const units = useKitchen()?.gear.units ?? defaultUnits
+  const units = useApp(selectUnits)
   return useMemo(() => worded(units), [units])
 }
 

@@ -1,50 +1,29 @@
 /** Engravings are made once each, away from the page, and kept. */
 import type { CrossSection, Engraving, Point } from '@harina/core/engraving'
 import type { Shape } from '@harina/core'
-import { wrap, type Remote } from 'comlink'
-import type { EngravingApi } from './engraving.worker.ts'
+import type { EngravingJobs } from './engraving.worker.ts'
+import { createPool, remembered } from './jobs.ts'
 
-let remote: { proxy: Remote<EngravingApi>; died: Promise<never> } | null = null
-
-function worker() {
-  if (remote) return remote
-  const made = new Worker(new URL('./engraving.worker.ts', import.meta.url), { type: 'module' })
-  const died = new Promise<never>((_, reject) => {
-    made.addEventListener('error', () => {
-      made.terminate()
-      remote = null
-      reject(new Error('the drawing could not be made'))
-    })
-  })
-  // Nobody may be waiting when it dies.
-  died.catch(() => undefined)
-  remote = { proxy: wrap<EngravingApi>(made), died }
-  return remote
-}
+const engraver = createPool<EngravingJobs>(
+  () => new Worker(new URL('./engraving.worker.ts', import.meta.url), { type: 'module' }),
+)
 
 type Drawn = Pick<Shape, 'id' | 'form' | 'wallMm'>
+/** More than the table has shapes, and some of a maker's own. */
+const KEPT = 300
+const formKey = ({ form, wallMm }: Drawn): string => `${JSON.stringify(form)} ${wallMm}`
 
-/** Made once for each form; a failure settles too, and may be asked for again. */
-function once<T>(make: (proxy: Remote<EngravingApi>, shape: Pick<Shape, 'form' | 'wallMm'>) => Promise<T>) {
-  const kept = new Map<string, Promise<T>>()
-  // Async, so that a browser without workers settles as a failure too, and costs a drawing, not the station.
-  const ask = async ({ form, wallMm }: Drawn): Promise<T> => {
-    const { proxy, died } = worker()
-    return Promise.race([make(proxy, { form, wallMm }), died])
-  }
-  return (shape: Drawn): Promise<T> => {
-    const key = `${JSON.stringify(shape.form)} ${shape.wallMm}`
-    const known = kept.get(key)
-    if (known) return known
-    const made = ask(shape)
-    kept.set(key, made)
-    made.catch(() => kept.delete(key))
-    return made
-  }
-}
-
-export const engravingOf = once<Engraving>((proxy, shape) => proxy.engrave(shape))
-export const crossSectionOf = once<CrossSection>((proxy, shape) => proxy.crossSection(shape))
+// Async, so that a browser without workers settles as a failure too, and costs a drawing, not the station.
+export const engravingOf = remembered(
+  async ({ form, wallMm }: Drawn): Promise<Engraving> => engraver.run('engrave', { form, wallMm }),
+  formKey,
+  KEPT,
+)
+export const crossSectionOf = remembered(
+  async ({ form, wallMm }: Drawn): Promise<CrossSection> => engraver.run('crossSection', { form, wallMm }),
+  formKey,
+  KEPT,
+)
 
 const path = (line: readonly Point[]): string => `M${line.map(([x, y]) => `${x} ${y}`).join('L')}`
 export const pathOf = (lines: readonly (readonly Point[])[]): string => lines.map(path).join('')

@@ -1,6 +1,9 @@
 import { crossSection, engrave } from '@harina/core/engraving'
-import { expose } from 'comlink'
+import type { Shape } from '@harina/core'
+import { offer } from './jobs.ts'
 
-const api = { engrave, crossSection }
-export type EngravingApi = typeof api
-expose(api)
+type Drawn = Pick<Shape, 'form' | 'wallMm'>
+const jobs = { engrave: (shape: Drawn) => engrave(shape), crossSection: (shape: Drawn) => crossSection(shape) }
+
+export type EngravingJobs = typeof jobs
+offer(jobs)

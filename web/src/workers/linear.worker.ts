@@ -1,11 +1,11 @@
 import { toLpText, type LinearProgramme } from '@harina/core/blend'
-import { expose } from 'comlink'
 import loadHighs from 'highs'
 import wasmUrl from 'highs/runtime?url'
+import { offer } from './jobs.ts'
 
 const ready = loadHighs({ locateFile: () => wasmUrl })
 
-const api = {
+const jobs = {
   /** Values of the variables at the least value; null where nothing meets all rows. */
   async solve(programme: LinearProgramme): Promise<Record<string, number> | null> {
     const solution = (await ready).solve(toLpText(programme))
@@ -14,5 +14,5 @@ const api = {
   },
 }
 
-export type LinearApi = typeof api
-expose(api)
+export type LinearJobs = typeof jobs
+offer(jobs)

@@ -1,6 +1,6 @@
 import { liveTimers } from '@harina/core'
 import { format, formatDistanceStrict } from 'date-fns'
-import { recordTap } from '../../state/recordTap.ts'
+import { recordTap } from '../../state/bench.ts'
 import { stepName } from '../../ui/words.ts'
 import { InTheBowl } from './steps/BowlRule.tsx'
 import { Big, Note, StepSheet, useBench } from './StepSheet.tsx'

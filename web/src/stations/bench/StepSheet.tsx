@@ -3,9 +3,10 @@ import { formatCountdown, liveTimers, stepsOf, type PlannedStep, type StepKind, 
 import { createContext, useContext, useEffect, useLayoutEffect, type ReactNode } from 'react'
 import { Link } from 'react-router'
 import { isTyping } from '../../ui/keys.ts'
-import { recordTap } from '../../state/recordTap.ts'
+import { recordTap } from '../../state/bench.ts'
 import { useApp } from '../../state/store.ts'
-import { callsOf, callWords, useRunningBatches, type RunningBatch } from '../../ui/batches.ts'
+import { callsOf, callWords } from '../../ui/batches.ts'
+import { useRunningBatches, type RunningBatch } from '../../state/select.ts'
 import { speak } from '../../ui/voice.ts'
 import { stepName, timerName } from '../../ui/words.ts'
 

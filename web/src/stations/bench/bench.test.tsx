@@ -155,7 +155,7 @@ it('a verdict closes the batch into the log', async () => {
   fireEvent.change(screen.getByRole('textbox'), { target: { value: 'Again <i>so</i>.' } })
   await press(/^Write in the log/)
   expect(await screen.findByText('in the log')).toBeTruthy()
-  const closed = (await repository.closedBatches()).find((batch) => batch.id === 'b')!
+  const closed = (await repository.batches.closed()).find((batch) => batch.id === 'b')!
   expect(replay(closed.plan, closed.events)).toMatchObject({
     verdict: 'very-good',
     end: { how: 'closed' },
@@ -168,7 +168,7 @@ it('a batch given up keeps its reason', async () => {
   await press('Interrupted')
   await press('Too wet to save')
   await press('Give it up')
-  const closed = (await repository.closedBatches()).find((batch) => batch.id === 'b')!
+  const closed = (await repository.batches.closed()).find((batch) => batch.id === 'b')!
   expect(replay(closed.plan, closed.events).end).toMatchObject({ how: 'abandoned', reason: 'Too wet to save' })
 })
 

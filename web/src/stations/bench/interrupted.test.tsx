@@ -2,18 +2,7 @@
 import { doughG, effectivePercent, replay } from '@harina/core'
 import { cleanup } from '@testing-library/react'
 import { repository } from '../../storage/index.ts'
-import {
-  act,
-  fireEvent,
-  openBatch,
-  press,
-  readOpen,
-  screen,
-  settle,
-  typeInto,
-  waitFor,
-  within,
-} from '../../testing/renderApp.tsx'
+import { fireEvent, openBatch, press, screen, settle, typeInto, waitFor, within } from '../../testing/renderApp.tsx'
 import { BATCH, beginBatch, benchState } from '../../testing/runBench.tsx'
 
 const POURED = { type: 'poured', grams: 402 } as const
@@ -67,7 +56,7 @@ it('split in two: both are at the bench, equally wet; undo makes them one, unles
   await press('Interrupted')
   await typeInto('Grams to carve off', '400')
   await press('Split')
-  const others = async () => (await repository.openBatches()).filter(({ id }) => id !== BATCH)
+  const others = async () => (await repository.batches.open()).filter(({ id }) => id !== BATCH)
   const [other] = await others()
   const parts = [await openBatch(BATCH), other!].map(({ plan, events }) => ({ plan, state: replay(plan, events) }))
   expect(parts.reduce((sum, { plan, state }) => sum + doughG(plan, state), 0)).toBeCloseTo(whole, 6)
@@ -79,7 +68,9 @@ it('split in two: both are at the bench, equally wet; undo makes them one, unles
   expect(await others()).toEqual([])
   await press(/^Redo/)
   expect((await others())[0]).toEqual(other)
-  await repository.record(other!.id, [{ id: 'x', at: new Date().toISOString(), type: 'noted', text: 'mine now' }])
+  await repository.batches.record(other!.id, [
+    { id: 'x', at: new Date().toISOString(), type: 'noted', text: 'mine now' },
+  ])
   await press(/^Undo/)
   expect(await others()).toHaveLength(1)
   expect((await benchState()).split).not.toBeNull()
@@ -140,7 +131,7 @@ it('a clock with a name runs beside the step and can be moved and stopped', asyn
 
 it('photos of a batch are kept with their step, can be told about and taken out again', async () => {
   await beginBatch({ minutesAgo: 20, upTo: 'knead' }, POURED)
-  await repository.putPhoto({
+  await repository.put('photo', {
     id: 'p1',
     batch: BATCH,
     step: 'knead',
@@ -164,8 +155,8 @@ it('several doughs: the lanes tell who is next, and space goes there', async () 
   await beginBatch({ minutesAgo: 20, upTo: 'rest' }, POURED)
   await press(/^Start the rest/)
   const { plan } = await openBatch(BATCH)
-  await repository.startBatch('second', { ...plan, sheet: { ...plan.sheet, name: 'Gale noodles' } })
-  await act(() => readOpen())
+  await repository.batches.start([{ id: 'second', plan: { ...plan, sheet: { ...plan.sheet, name: 'Gale noodles' } } }])
+  await settle()
   expect(screen.getByRole('region', { name: 'The other doughs' }).textContent).toContain('Gale noodlesready: now')
   fireEvent.click(screen.getByText('All of them ahead'))
   expect(await screen.findByRole('region', { name: 'Next call' })).toBeTruthy()

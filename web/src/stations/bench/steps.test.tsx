@@ -112,7 +112,7 @@ it('crumb through the press: what to feed, and a clock for its barrel by its own
 
 it('lumps are weighed one by one, and those off are named', async () => {
   const plan = await beginBatch({ minutesAgo: 90, upTo: 'divide' }, { type: 'poured', grams: 402 })
-  const { record } = await import('../../storage/index.ts').then(({ repository }) => repository)
+  const { record } = await import('../../storage/index.ts').then(({ repository }) => repository.batches)
   await record(BATCH, [
     { id: 'l1', at: plan.at, type: 'lumped', grams: 40 },
     { id: 'l2', at: plan.at, type: 'lumped', grams: 64 },

@@ -12,14 +12,13 @@ import {
   type Sheet,
 } from '@harina/core'
 import { formatDistanceToNowStrict } from 'date-fns'
-import { useLiveQuery } from 'dexie-react-hooks'
 import { nanoid } from 'nanoid'
 import { useMemo, useState } from 'react'
 import { draftOpened } from '../../state/draftSlice.ts'
-import { notify } from '../../state/notify.ts'
-import { useAppDispatch } from '../../state/store.ts'
-import { exportFormula } from '../../storage/files.ts'
-import { repository } from '../../storage/index.ts'
+import { exportFormula } from '../../state/files.ts'
+import { selectEnded, selectFormulas } from '../../state/select.ts'
+import { useApp, useAppDispatch } from '../../state/store.ts'
+import { change, put, say } from '../../state/workspace.ts'
 import { FamilyMark, familyName, type Family } from '../../ui/family.tsx'
 import { SidePanel } from '../../ui/SidePanel.tsx'
 
@@ -34,18 +33,13 @@ function figureOf(sheet: Sheet): string {
 }
 
 /** Keeps a change, and offers the way back. */
-async function change(before: Formula, after: Formula, words: string): Promise<void> {
-  await repository.putFormula(after)
-  notify(words, { action: { label: 'Undo', onClick: () => void repository.putFormula(before) } })
-}
+const keep = ({ id }: Formula, edit: (formula: Formula) => Formula, words: string) =>
+  void say(words, change('formula', id, edit))
 
-async function copy(formula: Formula, all: readonly Formula[]): Promise<void> {
+function copy(formula: Formula, all: readonly Formula[]): void {
   const names = all.map((each) => each.sheet.name)
   const made = copiedFormula(formula, names, new Date().toISOString(), nanoid)
-  await repository.putFormula(made)
-  notify(`${made.sheet.name} is in the book`, {
-    action: { label: 'Undo', onClick: () => void repository.deleteFormula(made.id) },
-  })
+  void say(`${made.sheet.name} is in the book`, put('formula', made))
 }
 
 function Tags({ formula }: { formula: Formula }) {
@@ -54,7 +48,7 @@ function Tags({ formula }: { formula: Formula }) {
     const tag = plainTextFrom(typed.trim(), 40)
     setTyped('')
     if (tag === '' || formula.tags.includes(tag) || formula.tags.length >= MAX_TAGS) return
-    void change(formula, { ...formula, tags: [...formula.tags, tag] }, `Tagged “${tag}”`)
+    keep(formula, (now) => ({ ...now, tags: [...now.tags, tag] }), `Tagged “${tag}”`)
   }
   return (
     <form
@@ -71,11 +65,7 @@ function Tags({ formula }: { formula: Formula }) {
           className="small border border-second px-1.5 hover:line-through"
           aria-label={`Take the tag ${tag} off ${formula.sheet.name}`}
           onClick={() =>
-            void change(
-              formula,
-              { ...formula, tags: formula.tags.filter((each) => each !== tag) },
-              `“${tag}” taken off`,
-            )
+            keep(formula, (now) => ({ ...now, tags: now.tags.filter((each) => each !== tag) }), `“${tag}” taken off`)
           }
         >
           {tag}
@@ -98,7 +88,7 @@ interface EntryProps {
   readonly formula: Formula
   readonly all: readonly Formula[]
   readonly kitchen: Kitchen
-  readonly lastMade: string | undefined
+  readonly lastMade: number | undefined
   readonly onOpen: () => void
 }
 
@@ -106,9 +96,9 @@ function Entry({ formula, all, kitchen, lastMade, onOpen }: EntryProps) {
   const { sheet, archived } = formula
   const family = familyOf(sheet, kitchen)
   const away = () =>
-    change(
+    keep(
       formula,
-      { ...formula, archived: !archived },
+      (now) => ({ ...now, archived: !archived }),
       `${sheet.name} ${archived ? 'is back in the book' : 'is put away'}`,
     )
   return (
@@ -134,19 +124,14 @@ function Entry({ formula, all, kitchen, lastMade, onOpen }: EntryProps) {
       {sheet.note && <p className="mt-1 text-[15px] leading-snug">{sheet.note}</p>}
       <Tags formula={formula} />
       <p className="mt-1.5 flex gap-4 text-[14px]">
-        <button
-          type="button"
-          className="quiet"
-          aria-label={`Copy ${sheet.name}`}
-          onClick={() => void copy(formula, all)}
-        >
+        <button type="button" className="quiet" aria-label={`Copy ${sheet.name}`} onClick={() => copy(formula, all)}>
           Copy
         </button>
         <button
           type="button"
           className="quiet"
           aria-label={`${archived ? 'Bring back' : 'Put away'} ${sheet.name}`}
-          onClick={() => void away()}
+          onClick={away}
         >
           {archived ? 'Bring back' : 'Put away'}
         </button>
@@ -257,31 +242,34 @@ const namesIn = (kitchen: Kitchen) => ({
     ].join(' '),
 })
 
+/** When each formula was last made, ms. */
+function useLastMade(): ReadonlyMap<string, number> {
+  const ended = useApp(selectEnded)
+  return useMemo(() => {
+    const last = new Map<string, number>()
+    for (const { formula, atMs } of ended ?? [])
+      if (formula !== null) last.set(formula, Math.max(atMs, last.get(formula) ?? 0))
+    return last
+  }, [ended])
+}
+
 export default function FormulaBook({ kitchen, onClose }: { kitchen: Kitchen; onClose: () => void }) {
   const dispatch = useAppDispatch()
-  const formulas = useLiveQuery(() => repository.formulas())
-  const closed = useLiveQuery(() => repository.closedBatches())
+  const formulas = useApp(selectFormulas)
+  const lastMade = useLastMade()
   const [query, setQuery] = useState(everything)
-  const found = useMemo(() => findFormulas(formulas ?? [], query, namesIn(kitchen)), [formulas, query, kitchen])
-  const lastMade = (id: string) =>
-    closed
-      ?.filter((batch) => batch.plan.formula === id)
-      .map((batch) => batch.plan.at)
-      .sort()
-      .at(-1)
+  const found = useMemo(() => findFormulas(formulas, query, namesIn(kitchen)), [formulas, query, kitchen])
   const open = (formula: Formula) => {
     dispatch(draftOpened({ id: 'draft', formula: formula.id, sheet: formula.sheet }))
     onClose()
   }
   return (
     <SidePanel title="Formula book" onClose={onClose}>
-      {formulas && formulas.length > 0 && (
-        <Filters query={query} onChange={setQuery} formulas={formulas} kitchen={kitchen} />
-      )}
-      {formulas?.length === 0 && (
+      {formulas.length > 0 && <Filters query={query} onChange={setQuery} formulas={formulas} kitchen={kitchen} />}
+      {formulas.length === 0 && (
         <p>Your formulas would stand here. Start a new one on the sheet and keep it: it is in the book from then on.</p>
       )}
-      {formulas && formulas.length > 0 && found.length === 0 && (
+      {formulas.length > 0 && found.length === 0 && (
         <p className="py-4">
           Nothing in the book answers to that.{' '}
           <button type="button" className="quiet" onClick={() => setQuery(everything)}>
@@ -297,9 +285,9 @@ export default function FormulaBook({ kitchen, onClose }: { kitchen: Kitchen; on
           <Entry
             key={formula.id}
             formula={formula}
-            all={formulas ?? []}
+            all={formulas}
             kitchen={kitchen}
-            lastMade={lastMade(formula.id)}
+            lastMade={lastMade.get(formula.id)}
             onOpen={() => open(formula)}
           />
         ))}

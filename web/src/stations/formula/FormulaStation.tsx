@@ -2,11 +2,11 @@ import { oneMix, splitOf, type Kitchen, type Worked } from '@harina/core'
 import { lazy, Suspense, useState, type CSSProperties } from 'react'
 import { useNavigate } from 'react-router'
 import { BatchStrip } from '../../ui/BatchStrip.tsx'
-import { takeToBench } from '../../state/recordTap.ts'
+import { takeToBench } from '../../state/bench.ts'
 import { FindButton } from '../../ui/FindButton.tsx'
 import { store, useApp } from '../../state/store.ts'
 import { familyInk } from '../../ui/family.tsx'
-import { useKitchen, useWorked } from '../../ui/kitchen.tsx'
+import { useKitchen, useWorked } from '../../state/select.ts'
 import { problemWords } from '../../ui/words.ts'
 import { DoughColumn } from './DoughColumn.tsx'
 import { DrawerHandles, OpenDrawer, type DrawerId } from './drawers.tsx'
@@ -29,8 +29,9 @@ function ToBench({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
   const go = async () => {
     setGoing(true)
     const formula = store.getState().draft.present?.formula ?? null
-    const ids = await takeToBench(oneMix(worked.sheet, mixes), mixes, kitchen, formula)
-    void navigate(`/bench/${ids[0] ?? ''}`)
+    const [first] = await takeToBench(oneMix(worked.sheet, mixes), mixes, kitchen, formula)
+    setGoing(false)
+    if (first !== undefined) void navigate(`/bench/${first}`)
   }
   return (
     <button type="button" className="action" disabled={going} onClick={() => void go()}>

@@ -1,41 +1,34 @@
-import { keptFormula, plainTextFrom, type Worked } from '@harina/core'
+import { keptFormula, sameValue, type Worked } from '@harina/core'
 import { nanoid } from 'nanoid'
-import { useLiveQuery } from 'dexie-react-hooks'
 import { Link } from 'react-router'
 import { draftOpened, redone, undone } from '../../state/draftSlice.ts'
+import { selectFormulas } from '../../state/select.ts'
 import { useApp, useAppDispatch } from '../../state/store.ts'
-import { repository } from '../../storage/index.ts'
+import { put, say } from '../../state/workspace.ts'
+import { TextField } from '../../ui/TextField.tsx'
 import { FamilyMark } from '../../ui/family.tsx'
-import { notify } from '../../state/notify.ts'
 import { useSheet } from './useSheet.ts'
-
-const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b)
 
 /** Whether the sheet stands in the book as it is, and the two ways to settle a difference. */
 function BookStanding() {
   const dispatch = useAppDispatch()
   const draft = useApp((state) => state.draft.present)
-  const formulas = useLiveQuery(() => repository.formulas())
-  if (!draft || !formulas) return null
+  const formulas = useApp(selectFormulas)
+  if (!draft) return null
   const inBook = formulas.find((formula) => formula.id === draft.formula)
-  if (inBook && same(inBook.sheet, draft.sheet)) return <span className="small">as in the book</span>
+  if (inBook && sameValue(inBook.sheet, draft.sheet)) return <span className="small">as in the book</span>
 
-  const keep = async () => {
+  const keep = () => {
     const now = new Date().toISOString()
     const formula = keptFormula(inBook ?? null, draft.sheet, now, nanoid)
-    await repository.putFormula(formula)
+    const kept = put('formula', formula)
     dispatch(draftOpened({ ...draft, formula: formula.id }))
-    notify(`${draft.sheet.name} is in the book`, {
-      action: {
-        label: 'Undo',
-        onClick: () => void (inBook ? repository.putFormula(inBook) : repository.deleteFormula(formula.id)),
-      },
-    })
+    void say(`${draft.sheet.name} is in the book`, kept)
   }
   return (
     <span className="small flex items-baseline gap-3">
       {inBook ? 'differs from the book' : 'not in the book'}
-      <button type="button" className="quiet" onClick={() => void keep()}>
+      <button type="button" className="quiet" onClick={keep}>
         Keep in the book
       </button>
       {inBook && (
@@ -71,16 +64,15 @@ export function SheetHead({ worked, onOpenBook, onNew }: Props) {
         </span>
       )}
       <h1 className="contents">
-        <input
-          className="field head min-w-0 text-[24px]"
-          aria-label="Name of the formula"
+        <TextField
+          className="head min-w-0 text-[24px]"
+          label="Name of the formula"
           style={{ width: `${Math.max(10, name.length + 1)}ch` }}
           value={name}
-          maxLength={120}
-          onChange={(event) =>
-            edit((sheet) => ({ ...sheet, name: plainTextFrom(event.target.value, 120) || 'Untitled' }), 'name')
-          }
-          onBlur={done}
+          max={120}
+          required
+          onChange={(typed) => void edit((sheet) => ({ ...sheet, name: typed }), 'name')}
+          onDone={done}
         />
       </h1>
       <button type="button" className="quiet font-semibold" onClick={onOpenBook}>

@@ -63,7 +63,7 @@ it('copies, puts away and brings back; each can be undone', async () => {
   fireEvent.click(within(book).getByRole('checkbox'))
   expect(listed(book)).toEqual(['Gale noodles'])
   await press('Bring back Gale noodles')
-  expect((await repository.formulas()).every((formula) => !formula.archived)).toBe(true)
+  expect((await repository.read('formula')).every((formula) => !formula.archived)).toBe(true)
 })
 
 it('a tag is added once, and taken off by a press', async () => {
@@ -75,7 +75,7 @@ it('a tag is added once, and taken off by a press', async () => {
   }
   expect(within(book).getAllByRole('button', { name: 'Take the tag for the boat off Gale noodles' })).toHaveLength(1)
   await press('Take the tag for the boat off Gale noodles')
-  expect((await repository.formulas()).flatMap((formula) => formula.tags)).not.toContain('for the boat')
+  expect((await repository.read('formula')).flatMap((formula) => formula.tags)).not.toContain('for the boat')
 })
 
 it('a new formula: family, dough, shape and portions, and it stands on paper', async () => {

@@ -136,13 +136,13 @@ it('water for a wanted dough: out of reach is said, within reach goes on the she
 it('alkali: no figure before its caution is read; then the dose, another jar, the stock', async () => {
   const drawer = await open('signal-noodles', 'Alkali')
   await waitFor(() => expect(drawer.textContent).toMatch(/I have read this|Read on/))
-  const gear = (await repository.gear())!
-  await repository.putGear({ ...gear, alkaliReadAt: null })
+  const gear = (await repository.read('gear'))[0]!
+  await repository.put('gear', { ...gear, alkaliReadAt: null })
   await settle()
   expect(drawer.textContent).not.toContain('The dose')
   await press('I have read this')
   await waitFor(() => expect(drawer.textContent).toContain('The dose'))
-  expect((await repository.gear())!.alkaliReadAt).not.toBeNull()
+  expect((await repository.read('gear'))[0]!.alkaliReadAt).not.toBeNull()
   await typeInto('Alkali as sodium carbonate, percent of flour', '3')
   expect(within(drawer).getAllByRole('alert')[0]!.textContent).toContain('cannot be right')
   await typeInto('Alkali as sodium carbonate, percent of flour', '1.2')
@@ -165,7 +165,7 @@ it('a school shows what it would change; taken here it is the sheet’s, always 
   expect(sheet().schools).toHaveProperty('rest')
   await act(async () => fireEvent.click(within(drawer).getAllByRole('button', { name: /^Rest: .*, always$/ })[0]!))
   await settle()
-  expect((await repository.gear())!.schools).toHaveProperty('rest')
+  expect((await repository.read('gear'))[0]!.schools).toHaveProperty('rest')
 })
 
 it('what it brings: energy, salt, cost and allergens of this very dough', async () => {

@@ -1,12 +1,7 @@
 /** The drawers under the board: each a tool that works on the sheet, opened by its word. */
-import type { Kitchen, Worked } from '@harina/core'
 import { lazy, type ComponentType } from 'react'
+import type { DrawerProps } from './drawerProps.ts'
 
-export interface DrawerProps {
-  readonly worked: Worked
-  readonly kitchen: Kitchen
-  readonly onClose: () => void
-}
 
 const drawers = {
   say: { name: 'Say it otherwise', open: lazy(() => import('./drawers/Sayings.tsx')) },

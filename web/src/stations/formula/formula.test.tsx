@@ -136,9 +136,9 @@ it('differs from the book until it is kept or taken back', async () => {
   await typeInto('Loss, percent of the dough', '3')
   blur('Loss, percent of the dough')
   await press('Keep in the book')
-  expect((await repository.formulas()).find((formula) => formula.id === 'lamp-room-semolina')?.sheet.lossPercent).toBe(
-    3,
-  )
+  expect(
+    (await repository.read('formula')).find((formula) => formula.id === 'lamp-room-semolina')?.sheet.lossPercent,
+  ).toBe(3)
   expect(await screen.findByText('as in the book')).toBeTruthy()
 })
 
@@ -147,7 +147,7 @@ it('the bench gets a plan with the figures on the sheet', async () => {
   await press('Take to the bench')
   expect(await screen.findByText('at the bench')).toBeTruthy()
   await settle()
-  const [batch] = await repository.openBatches()
+  const [batch] = await repository.batches.open()
   expect(batch?.plan.rows[0]?.weighedG).toBe(flour)
   expect(batch?.plan).toMatchObject({ formula: 'lamp-room-semolina', store: { name: 'Sea store' } })
 })

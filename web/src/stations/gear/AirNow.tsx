@@ -10,7 +10,15 @@ import type { LiveAir } from '../../ui/useAir.ts'
 const probeWords: Readonly<Record<AirProbe, string>> = { store: 'store probe', room: 'room probe' }
 
 /** For one place: the probes' readings, each a press away from being its own. */
-export function TakeAir({ air, place, onTake }: { air: LiveAir; place: Place; onTake: (place: Place) => void }) {
+export function TakeAir({
+  air,
+  place,
+  onTake,
+}: {
+  air: LiveAir
+  place: Place
+  onTake: (air: Pick<Place, 'temperatureC' | 'rhPercent'>) => void
+}) {
   const { temperature } = useUnits()
   const { reading } = air
   if (air.line !== 'live' || reading?.shows !== 'air') return null
@@ -24,7 +32,7 @@ export function TakeAir({ air, place, onTake }: { air: LiveAir; place: Place; on
             type="button"
             className="quiet"
             aria-label={`${place.name}: take the ${probeWords[probe]}`}
-            onClick={() => onTake({ ...place, temperatureC, rhPercent })}
+            onClick={() => onTake({ temperatureC, rhPercent })}
           >
             {probeWords[probe]} {temperature(temperatureC, 1)}, {formatNumber(rhPercent, 0)} %
           </button>

@@ -1,16 +1,14 @@
 import { useState } from 'react'
-import { readDraft } from '../../state/session.ts'
-import { exportEverything } from '../../storage/files.ts'
-import { repository } from '../../storage/index.ts'
+import { clearEverything } from '../../state/files.ts'
 import { notify } from '../../state/notify.ts'
 import { SidePanel } from '../../ui/SidePanel.tsx'
+import { saveEverything } from './saveEverything.ts'
 
 /** The one thing that cannot be undone here, so it asks twice and offers the file first. */
 export default function ClearPanel({ onClose }: { onClose: () => void }) {
   const [sure, setSure] = useState(false)
   const clear = async () => {
-    await repository.clear()
-    await readDraft()
+    if (!(await clearEverything())) return
     notify('Cleared')
     onClose()
   }
@@ -20,7 +18,7 @@ export default function ClearPanel({ onClose }: { onClose: () => void }) {
         All formulas, flour lots, gear and batches leave this browser, those at the bench too. Only an exported file
         brings them back.
       </p>
-      <button type="button" className="press mb-4 w-full" onClick={() => void exportEverything()}>
+      <button type="button" className="press mb-4 w-full" onClick={() => void saveEverything()}>
         Export everything first
       </button>
       <label className="mb-5 flex min-h-11 items-center gap-3">

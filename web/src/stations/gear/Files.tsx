@@ -1,10 +1,12 @@
-import { previewImport, type ImportPreview, type Problem, type WorkspaceFile } from '@harina/core'
+import type { ImportPreview, Problem, WorkspaceFile } from '@harina/core'
 import { lazy, Suspense, useRef, useState } from 'react'
-import { exportEverything, readFile } from '../../storage/files.ts'
-import { repository } from '../../storage/index.ts'
-import { notify } from '../../state/notify.ts'
+import { discard, exportRaw, previewOf } from '../../state/files.ts'
+import { useApp } from '../../state/store.ts'
+import { readFile } from '../../workers/file.ts'
+import { JobCancelled } from '../../workers/jobs.ts'
 import { Section } from './Section.tsx'
-import { fileProblemWords } from './fileWords.ts'
+import { fileProblemWords, unreadableWords } from './fileWords.ts'
+import { saveEverything } from './saveEverything.ts'
 
 const ImportPanel = lazy(() => import('./ImportPanel.tsx'))
 const ClearPanel = lazy(() => import('./ClearPanel.tsx'))
@@ -15,26 +17,68 @@ interface Incoming {
   readonly preview: ImportPreview
 }
 
-export function Files() {
-  const input = useRef<HTMLInputElement>(null)
+/** A file being read: how far it is, and the way to stop it. */
+interface Reading {
+  readonly percent: number
+  readonly stop: () => void
+}
+
+/** Chosen, read away from the page, and laid beside what is here. */
+function useIncoming() {
   const [incoming, setIncoming] = useState<Incoming | null>(null)
   const [problem, setProblem] = useState<Problem | null>(null)
-  const [reading, setReading] = useState(false)
-  const [clearing, setClearing] = useState(false)
-
-  const take = async (chosen: File | undefined) => {
-    if (!chosen) return
+  const [reading, setReading] = useState<Reading | null>(null)
+  const take = async (chosen: File) => {
+    const stopping = new AbortController()
+    const stop = () => stopping.abort()
+    const onProgress = (done: number, of: number) => setReading({ percent: Math.floor((100 * done) / of), stop })
     setProblem(null)
-    setReading(true)
-    const read = await readFile(chosen)
-    setReading(false)
-    if (!read.ok) return setProblem(read.problem)
-    setIncoming({
-      name: chosen.name,
-      file: read.value,
-      preview: previewImport(await repository.workspace(), read.value),
-    })
+    setReading({ percent: 0, stop })
+    try {
+      const read = await readFile(chosen, { signal: stopping.signal, onProgress })
+      if (!read.ok) return setProblem(read.problem)
+      setIncoming({ name: chosen.name, file: read.value, preview: await previewOf(read.value) })
+    } catch (error) {
+      if (!(error instanceof JobCancelled)) setProblem({ code: 'file-unread' })
+    } finally {
+      setReading(null)
+    }
   }
+  return { incoming, problem, reading, take, close: () => setIncoming(null) }
+}
+
+/** Records of an older time that nothing can be made of: each is saved as it lies there, and may then go. */
+function Unreadable() {
+  const unreadable = useApp((state) => state.documents.unreadable)
+  if (unreadable.length === 0) return null
+  return (
+    <section aria-label="What cannot be read" className="border-l-[5px] border-danger p-2 pl-3">
+      <p className="mb-1 leading-snug">
+        Something stored here cannot be read, and is left out of everything. Save it as a file before you remove it.
+      </p>
+      <ul>
+        {unreadable.map((each) => (
+          <li key={`${each.kind}-${each.id}`} className="flex flex-wrap items-baseline gap-x-4">
+            <span className="min-w-0 flex-1 break-words">
+              {unreadableWords[each.kind]}, {each.id}
+            </span>
+            <button type="button" className="quiet" onClick={() => void exportRaw(each)}>
+              Save as a file
+            </button>
+            <button type="button" className="quiet" onClick={() => void discard(each)}>
+              Remove
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
+
+export function Files() {
+  const input = useRef<HTMLInputElement>(null)
+  const { incoming, problem, reading, take, close } = useIncoming()
+  const [clearing, setClearing] = useState(false)
 
   return (
     <Section
@@ -42,20 +86,22 @@ export function Files() {
       lead="Everything lives in this browser. A file is the backup, and the way to another device."
     >
       <div className="flex flex-col gap-2">
-        <button
-          type="button"
-          className="action min-h-[52px]"
-          onClick={() =>
-            void exportEverything().then(() =>
-              notify('Exported', { description: 'The file is where your browser puts downloads.' }),
-            )
-          }
-        >
+        <button type="button" className="action min-h-[52px]" onClick={() => void saveEverything()}>
           Export everything
         </button>
-        <button type="button" className="press min-h-[52px]" disabled={reading} onClick={() => input.current?.click()}>
-          {reading ? 'Reading…' : 'Bring in a file'}
+        <button
+          type="button"
+          className="press min-h-[52px]"
+          disabled={reading !== null}
+          onClick={() => input.current?.click()}
+        >
+          {reading ? `Reading… ${reading.percent} %` : 'Bring in a file'}
         </button>
+        {reading && (
+          <button type="button" className="quiet self-start text-[15px]" onClick={reading.stop}>
+            Stop reading
+          </button>
+        )}
         <input
           ref={input}
           type="file"
@@ -64,7 +110,7 @@ export function Files() {
           accept=".json,application/json"
           onChange={(event) => {
             const [chosen] = event.target.files ?? []
-            void take(chosen)
+            if (chosen) void take(chosen)
             event.target.value = ''
           }}
         />
@@ -73,12 +119,13 @@ export function Files() {
             {fileProblemWords(problem)}
           </p>
         )}
+        <Unreadable />
         <button type="button" className="quiet self-start text-[15px]" onClick={() => setClearing(true)}>
           Clear this workspace
         </button>
       </div>
       <Suspense>
-        {incoming && <ImportPanel {...incoming} onClose={() => setIncoming(null)} />}
+        {incoming && <ImportPanel {...incoming} onClose={close} />}
         {clearing && <ClearPanel onClose={() => setClearing(false)} />}
       </Suspense>
     </Section>

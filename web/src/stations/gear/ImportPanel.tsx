@@ -1,9 +1,7 @@
-import { mergeImport, type Clash, type ClashChoice, type ImportPreview, type WorkspaceFile } from '@harina/core'
-import { nanoid } from 'nanoid'
+import { type Clash, type ClashChoice, type ImportPreview, type WorkspaceFile } from '@harina/core'
 import { useState } from 'react'
-import { readDraft } from '../../state/session.ts'
-import { repository } from '../../storage/index.ts'
-import { notify, notifyTrouble } from '../../state/notify.ts'
+import { bringIn } from '../../state/files.ts'
+import { notify } from '../../state/notify.ts'
 import { SidePanel } from '../../ui/SidePanel.tsx'
 
 interface Props {
@@ -33,18 +31,14 @@ const kindWords: Readonly<Record<Clash['kind'], string>> = {
 export default function ImportPanel({ name, file, preview, onClose }: Props) {
   const [choice, setChoice] = useState<ClashChoice>('keep-both')
   const { fresh, same, clashes } = preview
-  const bringIn = async () => {
-    try {
-      await repository.merge((current) => mergeImport(file, { current, choice, newId: () => nanoid() }))
-      await readDraft()
-      notify('Brought in', { description: `From ${name}` })
-      onClose()
-    } catch (error) {
-      notifyTrouble(
-        'The file could not be stored',
-        `Nothing was changed. Free some space on this device and try again. (${error instanceof Error ? error.name : 'unknown'})`,
-      )
-    }
+  const [busy, setBusy] = useState(false)
+  const take = async () => {
+    setBusy(true)
+    const isIn = await bringIn(file, choice)
+    setBusy(false)
+    if (!isIn) return
+    notify('Brought in', { description: `From ${name}` })
+    onClose()
   }
   return (
     <SidePanel title="Bring in a file" onClose={onClose} at="middle">
@@ -92,10 +86,10 @@ export default function ImportPanel({ name, file, preview, onClose }: Props) {
         <button
           type="button"
           className="action"
-          disabled={fresh === 0 && clashes.length === 0}
-          onClick={() => void bringIn()}
+          disabled={busy || (fresh === 0 && clashes.length === 0)}
+          onClick={() => void take()}
         >
-          {fresh === 0 && clashes.length === 0 ? 'All of it is here' : 'Bring it in'}
+          {fresh === 0 && clashes.length === 0 ? 'All of it is here' : busy ? 'Bringing it in…' : 'Bring it in'}
         </button>
       </div>
     </SidePanel>

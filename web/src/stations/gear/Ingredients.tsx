@@ -1,12 +1,16 @@
 /** Ingredients of the maker's own, and the table's put right: water, fat, salt, density, price and allergens. */
 import { formatNumber, plainTextFrom, type Ingredient, type Kitchen, type OwnIngredient } from '@harina/core'
 import { ownIngredientSchema } from '@harina/core/model'
-import { useLiveQuery } from 'dexie-react-hooks'
 import { nanoid } from 'nanoid'
 import { useState } from 'react'
 import { notify } from '../../state/notify.ts'
-import { repository } from '../../storage/index.ts'
+import { selectIngredients } from '../../state/select.ts'
+import { useApp } from '../../state/store.ts'
+import { tables } from '../../state/tables.ts'
+import { usersOfKept } from '../../state/users.ts'
+import { put, say, sayRemoved } from '../../state/workspace.ts'
 import { QuantityField } from '../../ui/QuantityField.tsx'
+import { inUse } from '../../ui/inUse.ts'
 import { SidePanel } from '../../ui/SidePanel.tsx'
 import { Section } from './Section.tsx'
 
@@ -155,14 +159,9 @@ function Editor({ start, isNew, onClose }: { start: OwnIngredient; isNew: boolea
   const over = row.water + row.fat + row.salt > 1 + 1e-9
   const keep = async () => {
     if (!read.success) return
-    await repository.putIngredient(read.data)
-    notify(`${row.name} is kept`, {
-      action: {
-        label: 'Undo',
-        onClick: () => void (isNew ? repository.deleteIngredient(row.id) : repository.putIngredient(start)),
-      },
-    })
-    onClose()
+    const kept = put('ingredient', read.data)
+    void say(`${row.name} is kept`, kept)
+    if (await kept.stored) onClose()
   }
   return (
     <SidePanel title={isNew ? 'An ingredient of your own' : start.name} onClose={onClose}>
@@ -223,25 +222,26 @@ function Editor({ start, isNew, onClose }: { start: OwnIngredient; isNew: boolea
 }
 
 export function Ingredients({ kitchen }: { kitchen: Kitchen }) {
-  const own = useLiveQuery(() => repository.ingredients())
+  const own = useApp(selectIngredients)
   const [editing, setEditing] = useState<{ readonly row: OwnIngredient; readonly isNew: boolean } | null>(null)
   const remove = (row: OwnIngredient) => {
-    void repository.deleteIngredient(row.id)
-    notify(`${row.name} is removed`, { action: { label: 'Undo', onClick: () => void repository.putIngredient(row) } })
+    const users = tables().ingredientRows.some((each) => each.id === row.id) ? [] : usersOfKept('ingredient', row.id)
+    if (users.length > 0) return notify(`${row.name} is in use`, { description: inUse(users) })
+    return sayRemoved('ingredient', row)
   }
   const edit = (id: string) => {
     const row = kitchen.ingredients.get(id)
     const read = ownIngredientSchema.safeParse(row)
-    if (read.success) setEditing({ row: read.data, isNew: !own?.some((each) => each.id === id) })
+    if (read.success) setEditing({ row: read.data, isNew: !own.some((each) => each.id === id) })
   }
   return (
     <Section
       title="Ingredients of your own"
       lead="What the table lacks, or has wrong for what you buy. A figure of yours stands in place of the table’s everywhere."
     >
-      {own?.length === 0 && <p className="py-2">Your own flours, cheeses and powders would stand here.</p>}
+      {own.length === 0 && <p className="py-2">Your own flours, cheeses and powders would stand here.</p>}
       <ul>
-        {own?.map((row) => (
+        {own.map((row) => (
           <li key={row.id} className="flex items-baseline gap-3 border-b border-line py-2">
             <span className="min-w-0 flex-1">
               {row.name}

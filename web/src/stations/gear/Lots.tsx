@@ -1,21 +1,11 @@
-import {
-  formatNumber,
-  formatPoints,
-  lotFromHistory,
-  plainTextFrom,
-  type Ingredient,
-  type Kitchen,
-  type Lot,
-} from '@harina/core'
+import { formatNumber, formatPoints, lotFromHistory, type Ingredient, type Kitchen, type Lot } from '@harina/core'
 import { nanoid } from 'nanoid'
-import { useState } from 'react'
-import { notify } from '../../state/notify.ts'
-import { repository } from '../../storage/index.ts'
+import { useMemo, useState } from 'react'
+import { change, put, sayRemoved } from '../../state/workspace.ts'
 import { QuantityField } from '../../ui/QuantityField.tsx'
+import { TextField } from '../../ui/TextField.tsx'
 import { useUnits } from '../../ui/units.ts'
 import { Section } from './Section.tsx'
-
-const put = (lot: Lot) => void repository.putLot(lot)
 
 /** What a lot's own batches say: each observation as a tick, the belief and its band over them. */
 function Thirst({ points }: { points: readonly number[] }) {
@@ -54,8 +44,7 @@ function Thirst({ points }: { points: readonly number[] }) {
   )
 }
 
-/** Left out when it is nothing: a price of 0 is a price, an empty field is none. */
-const withPart = (lot: Lot, part: Partial<Pick<Lot, 'pricePerKg' | 'stockG' | 'protein'>>): Lot => ({ ...lot, ...part })
+const set = (id: string, part: Partial<Lot>) => void change('lot', id, (lot) => ({ ...lot, ...part }))
 
 /** What is left in it, what it cost and, for a flour, its protein: what blends and costs are reckoned from. */
 function LotFigures({ lot, ingredient }: { lot: Lot; ingredient: Ingredient | undefined }) {
@@ -72,7 +61,7 @@ function LotFigures({ lot, ingredient }: { lot: Lot; ingredient: Ingredient | un
           max={10_000_000}
           widthCh={7}
           className="text-[19px] font-semibold text-ink"
-          onChange={(stockG) => put(withPart(lot, { stockG }))}
+          onChange={(stockG) => set(lot.id, { stockG })}
         />{' '}
         {units.mass}
       </span>
@@ -86,7 +75,7 @@ function LotFigures({ lot, ingredient }: { lot: Lot; ingredient: Ingredient | un
           max={100_000}
           widthCh={6}
           className="text-[19px] font-semibold text-ink"
-          onChange={(pricePerKg) => put(withPart(lot, { pricePerKg }))}
+          onChange={(pricePerKg) => set(lot.id, { pricePerKg })}
         />
       </span>
       {ingredient?.basis === 'flour' && (
@@ -100,7 +89,7 @@ function LotFigures({ lot, ingredient }: { lot: Lot; ingredient: Ingredient | un
             max={100}
             widthCh={5}
             className="text-[19px] font-semibold text-ink"
-            onChange={(percent) => put(withPart(lot, { protein: percent / 100 }))}
+            onChange={(percent) => set(lot.id, { protein: percent / 100 })}
           />{' '}
           %
         </span>
@@ -109,11 +98,15 @@ function LotFigures({ lot, ingredient }: { lot: Lot; ingredient: Ingredient | un
   )
 }
 
-const byName = (lots: readonly Lot[]) => [...lots].sort((a, b) => a.name.localeCompare(b.name))
-
-function remove(lot: Lot) {
-  void repository.deleteLot(lot.id)
-  notify(`${lot.name} is removed`, { action: { label: 'Undo', onClick: () => put(lot) } })
+/** By name, as they were called when the list was last another: a row does not wander off while its name is being typed. */
+function useByName(lots: readonly Lot[]): readonly Lot[] {
+  const ids = lots.map(({ id }) => id).join()
+  const order = useMemo(
+    () => [...lots].sort((a, b) => a.name.localeCompare(b.name)).map(({ id }) => id),
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [ids],
+  )
+  return order.flatMap((id) => lots.find((lot) => lot.id === id) ?? [])
 }
 
 function LotRow({ lot, kitchen }: { lot: Lot; kitchen: Kitchen }) {
@@ -122,18 +115,19 @@ function LotRow({ lot, kitchen }: { lot: Lot; kitchen: Kitchen }) {
   return (
     <li className="border-b border-line py-2">
       <div className="flex items-baseline gap-3">
-        <input
-          className="field head min-w-0 flex-1 text-[18px]"
-          aria-label="Name of the lot"
+        <TextField
+          className="head min-w-0 flex-1 text-[18px]"
+          label="Name of the lot"
           value={lot.name}
-          maxLength={120}
-          onChange={(event) => put({ ...lot, name: plainTextFrom(event.target.value, 120) || 'Lot' })}
+          max={120}
+          required
+          onChange={(name) => set(lot.id, { name })}
         />
         <button
           type="button"
           className="quiet text-[14px]"
           aria-label={`Remove ${lot.name}`}
-          onClick={() => remove(lot)}
+          onClick={() => sayRemoved('lot', lot)}
         >
           Remove
         </button>
@@ -142,13 +136,14 @@ function LotRow({ lot, kitchen }: { lot: Lot; kitchen: Kitchen }) {
       <div>
         <div>
           <LotFigures lot={lot} ingredient={ingredient} />
-          <textarea
-            className="field mt-1 block w-full resize-none [field-sizing:content] text-[15px]"
+          <TextField
+            className="mt-1 block w-full resize-none [field-sizing:content] text-[15px]"
             rows={1}
-            aria-label={`Notes on ${lot.name}`}
+            label={`Notes on ${lot.name}`}
             placeholder="notes"
             value={lot.note}
-            onChange={(event) => put({ ...lot, note: plainTextFrom(event.target.value, 4000) })}
+            max={4000}
+            onChange={(note) => set(lot.id, { note })}
           />
         </div>
         {points.length > 0 && <Thirst points={points} />}
@@ -159,12 +154,13 @@ function LotRow({ lot, kitchen }: { lot: Lot; kitchen: Kitchen }) {
 
 export function Lots({ kitchen }: { kitchen: Kitchen }) {
   const [chosen, setChosen] = useState('')
+  const lots = useByName(kitchen.lots)
   const all = [...kitchen.ingredients.values()].filter(
     (ingredient) => ingredient.basis !== 'dusting' && ingredient.water < 1,
   )
   const add = (ingredient: string) => {
     const name = kitchen.ingredients.get(ingredient)?.name ?? 'Sack'
-    put({ id: nanoid(), name, ingredient, note: '' })
+    void put('lot', { id: nanoid(), name, ingredient, note: '' })
     setChosen('')
   }
   return (
@@ -191,7 +187,7 @@ export function Lots({ kitchen }: { kitchen: Kitchen }) {
         <p className="py-2">Your sacks would stand here. Add one, and Harina learns what it drinks.</p>
       )}
       <ul className="grid gap-x-8 md:grid-cols-2">
-        {byName(kitchen.lots).map((lot) => (
+        {lots.map((lot) => (
           <LotRow key={lot.id} lot={lot} kitchen={kitchen} />
         ))}
       </ul>

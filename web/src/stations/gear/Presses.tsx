@@ -1,26 +1,24 @@
 /** Presses: what drives the die, how much it takes at a time, and when it must rest. */
-import { formatNumber, plainTextFrom, type Gear, type KeptPress, type PressKind } from '@harina/core'
+import { formatNumber, ROOM_FOR, type Gear, type KeptPress, type PressKind } from '@harina/core'
 import { nanoid } from 'nanoid'
-import { notify } from '../../state/notify.ts'
-import { repository } from '../../storage/index.ts'
+import { addPart, changePart, removePart } from '../../state/gear.ts'
 import { QuantityField } from '../../ui/QuantityField.tsx'
-import { tables } from '../../ui/tables.ts'
+import { TextField } from '../../ui/TextField.tsx'
+import { tables } from '../../state/tables.ts'
 import { useUnits } from '../../ui/units.ts'
 import { Section } from './Section.tsx'
-
-const put = (gear: Gear) => void repository.putGear(gear)
 
 const fromKind = ({ note: _note, ...kind }: PressKind): KeptPress => ({ ...kind, id: nanoid() })
 
 interface RowProps {
   readonly press: KeptPress
-  readonly onChange: (press: KeptPress) => void
+  readonly onChange: (part: Partial<KeptPress>) => void
   readonly onRemove: () => void
 }
 
 function PressRow({ press, onChange, onRemove }: RowProps) {
   const { massFigure, units } = useUnits()
-  const figure = (label: string, shown: string, max: number, set: (value: number) => KeptPress, min = 0.1) => (
+  const figure = (label: string, shown: string, max: number, set: (value: number) => Partial<KeptPress>, min = 0.1) => (
     <QuantityField
       label={`${press.name}, ${label}`}
       shown={shown}
@@ -36,20 +34,21 @@ function PressRow({ press, onChange, onRemove }: RowProps) {
   return (
     <li className="border-b border-line py-2">
       <div className="flex items-baseline gap-3">
-        <input
-          className="field head min-w-0 flex-1 text-[18px]"
-          aria-label="Name of the press"
+        <TextField
+          className="head min-w-0 flex-1 text-[18px]"
+          label="Name of the press"
           value={press.name}
-          maxLength={120}
-          onChange={(event) => onChange({ ...press, name: plainTextFrom(event.target.value, 120) || 'Press' })}
+          max={120}
+          required
+          onChange={(name) => onChange({ name })}
         />
         <button type="button" className="quiet text-[14px]" aria-label={`Remove ${press.name}`} onClick={onRemove}>
           Remove
         </button>
       </div>
       <p className="mt-1 leading-relaxed text-second">
-        {figure('kilos an hour', formatNumber(press.flowKgPerH, 1), 500, (flowKgPerH) => ({ ...press, flowKgPerH }))} kg
-        an hour, fed{' '}
+        {figure('kilos an hour', formatNumber(press.flowKgPerH, 1), 500, (flowKgPerH) => ({ flowKgPerH }))} kg an hour,
+        fed{' '}
         <QuantityField
           label={`${press.name}, fed at a time`}
           shown={massFigure(press.lumpG, 1)}
@@ -58,13 +57,12 @@ function PressRow({ press, onChange, onRemove }: RowProps) {
           max={5000}
           widthCh={5}
           className="figure text-[19px] font-semibold text-ink"
-          onChange={(lumpG) => onChange({ ...press, lumpG })}
+          onChange={(lumpG) => onChange({ lumpG })}
         />{' '}
         {units.mass} at a time; room for{' '}
-        {figure('open area', formatNumber(press.openAreaMm2, 0), 5000, (openAreaMm2) => ({ ...press, openAreaMm2 }), 5)}{' '}
-        mm² of outlets. Crumb of{' '}
+        {figure('open area', formatNumber(press.openAreaMm2, 0), 5000, (openAreaMm2) => ({ openAreaMm2 }), 5)} mm² of
+        outlets. Crumb of{' '}
         {figure('driest crumb', formatNumber(crumb.low, 1), crumb.high, (low) => ({
-          ...press,
           crumb: { ...crumb, low },
         }))}{' '}
         to{' '}
@@ -72,19 +70,19 @@ function PressRow({ press, onChange, onRemove }: RowProps) {
           'wettest crumb',
           formatNumber(crumb.high, 1),
           120,
-          (high) => ({ ...press, crumb: { ...crumb, high } }),
+          (high) => ({ crumb: { ...crumb, high } }),
           crumb.low,
         )}{' '}
         %.{' '}
         {press.runMin === null ? (
-          <button type="button" className="quiet" onClick={() => onChange({ ...press, runMin: 20, restMin: 10 })}>
+          <button type="button" className="quiet" onClick={() => onChange({ runMin: 20, restMin: 10 })}>
             It needs rests
           </button>
         ) : (
           <>
-            Runs {figure('run', formatNumber(press.runMin, 0), 600, (runMin) => ({ ...press, runMin }), 1)} min, then
-            rests {figure('rest', formatNumber(press.restMin, 0), 240, (restMin) => ({ ...press, restMin }), 0)} min.{' '}
-            <button type="button" className="quiet" onClick={() => onChange({ ...press, runMin: null, restMin: 0 })}>
+            Runs {figure('run', formatNumber(press.runMin, 0), 600, (runMin) => ({ runMin }), 1)} min, then rests{' '}
+            {figure('rest', formatNumber(press.restMin, 0), 240, (restMin) => ({ restMin }), 0)} min.{' '}
+            <button type="button" className="quiet" onClick={() => onChange({ runMin: null, restMin: 0 })}>
               It stays cool
             </button>
           </>
@@ -96,18 +94,12 @@ function PressRow({ press, onChange, onRemove }: RowProps) {
 
 export function Presses({ gear }: { gear: Gear }) {
   const kinds = tables().presses
-  const change = (next: KeptPress) => {
-    const { crumb } = next
-    const best = Math.min(Math.max(crumb.best, crumb.low), crumb.high)
-    put({
-      ...gear,
-      presses: gear.presses.map((each) => (each.id === next.id ? { ...next, crumb: { ...crumb, best } } : each)),
+  const change = (id: string, part: Partial<KeptPress>) =>
+    void changePart('press', id, (press) => {
+      const { crumb, ...rest } = { ...press, ...part }
+      const best = Math.min(Math.max(crumb.best, crumb.low), crumb.high)
+      return { ...rest, crumb: { ...crumb, best } }
     })
-  }
-  const remove = (gone: KeptPress) => {
-    put({ ...gear, presses: gear.presses.filter((each) => each.id !== gone.id) })
-    notify(`${gone.name} is removed`, { action: { label: 'Undo', onClick: () => put(gear) } })
-  }
   return (
     <Section
       title="Presses"
@@ -120,10 +112,15 @@ export function Presses({ gear }: { gear: Gear }) {
       )}
       <ul>
         {gear.presses.map((press) => (
-          <PressRow key={press.id} press={press} onChange={change} onRemove={() => remove(press)} />
+          <PressRow
+            key={press.id}
+            press={press}
+            onChange={(part) => change(press.id, part)}
+            onRemove={() => removePart('press', press)}
+          />
         ))}
       </ul>
-      {gear.presses.length < 20 && (
+      {gear.presses.length < ROOM_FOR && (
         <label className="small mt-2 block">
           Add{' '}
           <select
@@ -131,7 +128,7 @@ export function Presses({ gear }: { gear: Gear }) {
             value=""
             onChange={(event) => {
               const kind = kinds.find(({ id }) => id === event.target.value)
-              if (kind) put({ ...gear, presses: [...gear.presses, fromKind(kind)] })
+              if (kind) void addPart('press', fromKind(kind))
             }}
           >
             <option value="">a press…</option>

@@ -1,13 +1,11 @@
 /** Rollers by their measured gaps: two are enough, the rest of the dial follows. */
-import { formatNumber, plainTextFrom, settingsOf, type Gear, type KeptRoller, type Setting } from '@harina/core'
+import { formatNumber, ROOM_FOR, settingsOf, type Gear, type KeptRoller, type Setting } from '@harina/core'
 import { nanoid } from 'nanoid'
-import { notify } from '../../state/notify.ts'
-import { repository } from '../../storage/index.ts'
+import { addPart, changePart, removePart } from '../../state/gear.ts'
 import { QuantityField } from '../../ui/QuantityField.tsx'
+import { TextField } from '../../ui/TextField.tsx'
 import { useUnits } from '../../ui/units.ts'
 import { Section } from './Section.tsx'
-
-const put = (gear: Gear) => void repository.putGear(gear)
 
 /** A usual dial to begin with, until its owner has measured it. */
 const fresh = (): KeptRoller => ({
@@ -22,6 +20,8 @@ const fresh = (): KeptRoller => ({
   ],
   springBack: 1.1,
 })
+
+type Edit = (roller: KeptRoller) => KeptRoller
 
 const measuredAt = (roller: KeptRoller, setting: number, gapMm: number): KeptRoller => ({
   ...roller,
@@ -49,7 +49,7 @@ const turned = (roller: KeptRoller): KeptRoller => ({
 const outOfOrder = (settings: readonly Setting[]): boolean =>
   settings.some((setting, index) => index > 0 && setting.gapMm >= (settings[index - 1]?.gapMm ?? Infinity))
 
-function Dial({ roller, onChange }: { roller: KeptRoller; onChange: (roller: KeptRoller) => void }) {
+function Dial({ roller, onChange }: { roller: KeptRoller; onChange: (edit: Edit) => void }) {
   const { gapFigure } = useUnits()
   const settings = settingsOf(roller)
   const shown = new Map(settings.map((setting) => [setting.setting, setting]))
@@ -69,7 +69,7 @@ function Dial({ roller, onChange }: { roller: KeptRoller; onChange: (roller: Kep
                 max={50}
                 widthCh={4.6}
                 className={`text-[17px] ${found?.measured ? 'font-semibold text-ink' : 'text-second'}`}
-                onChange={(gapMm) => onChange(measuredAt(roller, setting, gapMm))}
+                onChange={(gapMm) => onChange((now) => measuredAt(now, setting, gapMm))}
               />
             </li>
           )
@@ -90,19 +90,20 @@ function RollerRow({
   onRemove,
 }: {
   roller: KeptRoller
-  onChange: (roller: KeptRoller) => void
+  onChange: (edit: Edit) => void
   onRemove: () => void
 }) {
   const { lengthFigure, units } = useUnits()
   return (
     <li className="border-b border-line py-2">
       <div className="flex items-baseline gap-3">
-        <input
-          className="field head min-w-0 flex-1 text-[18px]"
-          aria-label="Name of the roller"
+        <TextField
+          className="head min-w-0 flex-1 text-[18px]"
+          label="Name of the roller"
           value={roller.name}
-          maxLength={120}
-          onChange={(event) => onChange({ ...roller, name: plainTextFrom(event.target.value, 120) || 'Roller' })}
+          max={120}
+          required
+          onChange={(name) => onChange((now) => ({ ...now, name }))}
         />
         <button type="button" className="quiet text-[14px]" aria-label={`Remove ${roller.name}`} onClick={onRemove}>
           Remove
@@ -117,7 +118,7 @@ function RollerRow({
           max={2000}
           widthCh={5}
           className="text-[19px] font-semibold text-ink"
-          onChange={(widthMm) => onChange({ ...roller, widthMm })}
+          onChange={(widthMm) => onChange((now) => ({ ...now, widthMm }))}
         />{' '}
         {units.length} wide,{' '}
         <QuantityField
@@ -128,14 +129,14 @@ function RollerRow({
           max={40}
           widthCh={3}
           className="text-[19px] font-semibold text-ink"
-          onChange={(settings) => onChange(withSettings(roller, Math.round(settings)))}
+          onChange={(settings) => onChange((now) => withSettings(now, Math.round(settings)))}
         />{' '}
         settings, {roller.widest === 'first' ? '1 the widest' : '1 the thinnest'}{' '}
         <button
           type="button"
           className="quiet"
           aria-label={`Turn round the numbers of ${roller.name}`}
-          onClick={() => onChange(turned(roller))}
+          onClick={() => onChange(turned)}
         >
           turn round
         </button>
@@ -148,7 +149,7 @@ function RollerRow({
           max={1.5}
           widthCh={4}
           className="text-[19px] font-semibold text-ink"
-          onChange={(springBack) => onChange({ ...roller, springBack })}
+          onChange={(springBack) => onChange((now) => ({ ...now, springBack }))}
         />{' '}
         times as thick as its gap
       </p>
@@ -159,12 +160,6 @@ function RollerRow({
 
 export function Rollers({ gear }: { gear: Gear }) {
   const { units } = useUnits()
-  const change = (next: KeptRoller) =>
-    put({ ...gear, rollers: gear.rollers.map((each) => (each.id === next.id ? next : each)) })
-  const remove = (gone: KeptRoller) => {
-    put({ ...gear, rollers: gear.rollers.filter((each) => each.id !== gone.id) })
-    notify(`${gone.name} is removed`, { action: { label: 'Undo', onClick: () => put(gear) } })
-  }
   return (
     <Section
       title="Rollers"
@@ -175,15 +170,16 @@ export function Rollers({ gear }: { gear: Gear }) {
       )}
       <ul>
         {gear.rollers.map((roller) => (
-          <RollerRow key={roller.id} roller={roller} onChange={change} onRemove={() => remove(roller)} />
+          <RollerRow
+            key={roller.id}
+            roller={roller}
+            onChange={(edit) => void changePart('roller', roller.id, edit)}
+            onRemove={() => removePart('roller', roller)}
+          />
         ))}
       </ul>
-      {gear.rollers.length < 20 && (
-        <button
-          type="button"
-          className="quiet mt-2"
-          onClick={() => put({ ...gear, rollers: [...gear.rollers, fresh()] })}
-        >
+      {gear.rollers.length < ROOM_FOR && (
+        <button type="button" className="quiet mt-2" onClick={() => void addPart('roller', fresh())}>
           Add a roller
         </button>
       )}

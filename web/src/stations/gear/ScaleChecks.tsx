@@ -2,17 +2,15 @@
 import { checkScale, formatNumber, MAX_SCALE_CHECKS, plainTextFrom, type Gear, type ScaleCheck } from '@harina/core'
 import { format, formatDistanceToNowStrict } from 'date-fns'
 import { useState } from 'react'
-import { notify } from '../../state/notify.ts'
-import { timeNow } from '../../state/recordTap.ts'
-import { repository } from '../../storage/index.ts'
+import { timeNow } from '../../state/bench.ts'
+import { changeGear } from '../../state/gear.ts'
+import { say } from '../../state/workspace.ts'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { useUnits } from '../../ui/units.ts'
 import { Section } from './Section.tsx'
 
 /** As finely as it was written. */
 const fineness = (grams: number) => (grams % 1 === 0 ? 1 : 0.1)
-
-const put = (gear: Gear) => void repository.putGear(gear)
 
 function Verdict({ check }: { check: ScaleCheck }) {
   const { mass } = useUnits()
@@ -44,9 +42,9 @@ function NewCheck({ gear }: { gear: Gear }) {
     if (shownG === null) return
     const stepG = Math.min(10, Math.max(0.01, shownG % 1 === 0 ? gear.scaleStepG : 0.1))
     const check = { at: timeNow(), scale: scale.trim() || 'Bench scale', stepG, knownG, shownG }
-    put({ ...gear, scaleChecks: [...gear.scaleChecks, check].slice(-MAX_SCALE_CHECKS) })
+    const kept = changeGear((now) => ({ ...now, scaleChecks: [...now.scaleChecks, check].slice(-MAX_SCALE_CHECKS) }))
     setShown(null)
-    notify('Written down', { action: { label: 'Undo', onClick: () => put(gear) } })
+    void say('Written down', kept)
   }
   const figure = 'text-[22px] font-semibold text-ink'
   return (

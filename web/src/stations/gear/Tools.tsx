@@ -1,16 +1,15 @@
-import { formatNumber, plainTextFrom, type Gear, type Place, type Vessel } from '@harina/core'
+import { formatNumber, ROOM_FOR, type Gear, type Place, type Vessel } from '@harina/core'
 import { nanoid } from 'nanoid'
-import { notify } from '../../state/notify.ts'
-import { repository } from '../../storage/index.ts'
+import { addPart, changePart, removePart, setGear } from '../../state/gear.ts'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { heatFields } from '../../ui/heatFields.ts'
+import { TextField } from '../../ui/TextField.tsx'
 import { useUnits } from '../../ui/units.ts'
 import { useAir, type LiveAir } from '../../ui/useAir.ts'
 import { useApp } from '../../state/store.ts'
 import { AirNow, TakeAir } from './AirNow.tsx'
 import { Section } from './Section.tsx'
 
-const put = (gear: Gear) => void repository.putGear(gear)
 const STEPS = [0.1, 0.5, 1, 2, 5] as const
 
 export function Tools({ gear }: { gear: Gear }) {
@@ -26,7 +25,7 @@ export function Tools({ gear }: { gear: Gear }) {
               type="button"
               aria-pressed={gear.scaleStepG === step}
               className="press figure -ml-px min-h-[44px] flex-1 px-2 text-[18px] first:ml-0"
-              onClick={() => put({ ...gear, scaleStepG: step })}
+              onClick={() => void setGear({ scaleStepG: step })}
             >
               {step} g
             </button>
@@ -43,7 +42,7 @@ export function Tools({ gear }: { gear: Gear }) {
           max={3000}
           widthCh={5.5}
           className="text-[22px] font-semibold"
-          onChange={(boardMm) => put({ ...gear, boardMm })}
+          onChange={(boardMm) => void setGear({ boardMm })}
         />{' '}
         {units.length}
       </p>
@@ -57,7 +56,7 @@ interface PlaceRowProps {
   /** The bench stands here. */
   readonly bench: boolean
   readonly onBench: () => void
-  readonly onChange: (place: Place) => void
+  readonly onChange: (part: Partial<Place>) => void
   readonly onRemove: (() => void) | null
 }
 
@@ -66,12 +65,13 @@ function PlaceRow({ place, air, bench, onBench, onChange, onRemove }: PlaceRowPr
   return (
     <li className="border-b border-line py-2">
       <div className="flex items-baseline gap-3">
-        <input
-          className="field head min-w-0 flex-1 text-[18px]"
-          aria-label="Name of the place"
+        <TextField
+          className="head min-w-0 flex-1 text-[18px]"
+          label="Name of the place"
           value={place.name}
-          maxLength={120}
-          onChange={(event) => onChange({ ...place, name: plainTextFrom(event.target.value, 120) || 'Place' })}
+          max={120}
+          required
+          onChange={(name) => onChange({ name })}
         />
         {onRemove && (
           <button type="button" className="quiet text-[14px]" aria-label={`Remove ${place.name}`} onClick={onRemove}>
@@ -88,7 +88,7 @@ function PlaceRow({ place, air, bench, onBench, onChange, onRemove }: PlaceRowPr
           max={60}
           widthCh={4}
           className="text-[22px] font-semibold text-ink"
-          onChange={(temperatureC) => onChange({ ...place, temperatureC })}
+          onChange={(temperatureC) => onChange({ temperatureC })}
         />{' '}
         {units.temperature} and{' '}
         <QuantityField
@@ -99,7 +99,7 @@ function PlaceRow({ place, air, bench, onBench, onChange, onRemove }: PlaceRowPr
           max={95}
           widthCh={4}
           className="text-[22px] font-semibold text-ink"
-          onChange={(rhPercent) => onChange({ ...place, rhPercent })}
+          onChange={(rhPercent) => onChange({ rhPercent })}
         />{' '}
         % humidity
         <label className="ml-4 inline-flex min-h-9 items-center gap-2">
@@ -122,14 +122,8 @@ function PlaceRow({ place, air, bench, onBench, onChange, onRemove }: PlaceRowPr
 export function Places({ gear }: { gear: Gear }) {
   const air = useAir(useApp((state) => state.preferences.air))
   const benchPlace = gear.places.find(({ id }) => id === gear.benchPlace) ?? gear.places[0]
-  const change = (next: Place) =>
-    put({ ...gear, places: gear.places.map((place) => (place.id === next.id ? next : place)) })
-  const remove = (gone: Place) => {
-    put({ ...gear, places: gear.places.filter((place) => place.id !== gone.id) })
-    notify(`${gone.name} is removed`, { action: { label: 'Undo', onClick: () => put(gear) } })
-  }
-  const add = () =>
-    put({ ...gear, places: [...gear.places, { id: nanoid(), name: 'New place', temperatureC: 20, rhPercent: 55 }] })
+  const change = (id: string, part: Partial<Place>) => changePart('place', id, (place) => ({ ...place, ...part }))
+  const add = () => addPart('place', { id: nanoid(), name: 'New place', temperatureC: 20, rhPercent: 55 })
   return (
     <Section title="Where flour stands" lead="Flour drifts towards the air around it; the formula follows.">
       <ul>
@@ -139,13 +133,13 @@ export function Places({ gear }: { gear: Gear }) {
             place={place}
             air={air}
             bench={place === benchPlace}
-            onBench={() => put({ ...gear, benchPlace: place.id })}
-            onChange={change}
-            onRemove={gear.places.length > 1 ? () => remove(place) : null}
+            onBench={() => void setGear({ benchPlace: place.id })}
+            onChange={(part) => void change(place.id, part)}
+            onRemove={gear.places.length > 1 ? () => removePart('place', place) : null}
           />
         ))}
       </ul>
-      {gear.places.length < 20 && (
+      {gear.places.length < ROOM_FOR && (
         <button type="button" className="quiet mt-2" onClick={add}>
           Add a place
         </button>
@@ -174,7 +168,7 @@ export function Heat({ gear }: { gear: Gear }) {
             type="button"
             aria-pressed={gear.kneads === by}
             className="press -ml-px min-h-[44px] flex-1 px-2 first:ml-0"
-            onClick={() => put({ ...gear, kneads: by })}
+            onClick={() => void setGear({ kneads: by })}
           >
             {by === 'hand' ? 'Kneaded by hand' : 'In a mixer'}
           </button>
@@ -199,19 +193,20 @@ function VesselRow({
   onRemove,
 }: {
   vessel: Vessel
-  onChange: (vessel: Vessel) => void
+  onChange: (part: Partial<Vessel>) => void
   onRemove: () => void
 }) {
   const { massFigure, units } = useUnits()
   return (
     <li className="border-b border-line py-2">
       <div className="flex items-baseline gap-3">
-        <input
-          className="field head min-w-0 flex-1 text-[18px]"
-          aria-label="Name of the vessel"
+        <TextField
+          className="head min-w-0 flex-1 text-[18px]"
+          label="Name of the vessel"
           value={vessel.name}
-          maxLength={120}
-          onChange={(event) => onChange({ ...vessel, name: plainTextFrom(event.target.value, 120) || 'Vessel' })}
+          max={120}
+          required
+          onChange={(name) => onChange({ name })}
         />
         <button type="button" className="quiet text-[14px]" aria-label={`Remove ${vessel.name}`} onClick={onRemove}>
           Remove
@@ -227,7 +222,7 @@ function VesselRow({
           max={1_000_000}
           widthCh={7}
           className="text-[22px] font-semibold text-ink"
-          onChange={(maxDoughG) => onChange({ ...vessel, maxDoughG })}
+          onChange={(maxDoughG) => onChange({ maxDoughG })}
         />{' '}
         {units.mass} of dough
       </p>
@@ -236,13 +231,8 @@ function VesselRow({
 }
 
 export function Vessels({ gear }: { gear: Gear }) {
-  const change = (next: Vessel) =>
-    put({ ...gear, vessels: gear.vessels.map((each) => (each.id === next.id ? next : each)) })
-  const remove = (gone: Vessel) => {
-    put({ ...gear, vessels: gear.vessels.filter((each) => each.id !== gone.id) })
-    notify(`${gone.name} is removed`, { action: { label: 'Undo', onClick: () => put(gear) } })
-  }
-  const add = () => put({ ...gear, vessels: [...gear.vessels, { id: nanoid(), name: 'New bowl', maxDoughG: 1500 }] })
+  const change = (id: string, part: Partial<Vessel>) => changePart('vessel', id, (vessel) => ({ ...vessel, ...part }))
+  const add = () => addPart('vessel', { id: nanoid(), name: 'New bowl', maxDoughG: 1500 })
   return (
     <Section
       title="Bowls and hoppers"
@@ -253,10 +243,15 @@ export function Vessels({ gear }: { gear: Gear }) {
       )}
       <ul>
         {gear.vessels.map((vessel) => (
-          <VesselRow key={vessel.id} vessel={vessel} onChange={change} onRemove={() => remove(vessel)} />
+          <VesselRow
+            key={vessel.id}
+            vessel={vessel}
+            onChange={(part) => void change(vessel.id, part)}
+            onRemove={() => removePart('vessel', vessel)}
+          />
         ))}
       </ul>
-      {gear.vessels.length < 20 && (
+      {gear.vessels.length < ROOM_FOR && (
         <button type="button" className="quiet mt-2" onClick={add}>
           Add a vessel
         </button>

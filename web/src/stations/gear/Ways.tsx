@@ -14,20 +14,20 @@ import {
   type Kitchen,
   type Units,
 } from '@harina/core'
-import { repository } from '../../storage/index.ts'
+import { changeGear, setGear } from '../../state/gear.ts'
 import { FamilyMark, familyName } from '../../ui/family.tsx'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { useUnits } from '../../ui/units.ts'
 import { Section } from './Section.tsx'
 
-const put = (gear: Gear) => void repository.putGear(gear)
-
 /** The maker's schools: what a new formula starts by, and what every formula without its own way follows. */
 export function Ways({ kitchen }: { kitchen: Kitchen }) {
   const { gear, schools } = kitchen
   const choose = (school: string, position: string) => {
-    const { [school]: _before, ...rest } = gear.schools
-    put({ ...gear, schools: position === '' ? rest : { ...rest, [school]: position } })
+    void changeGear(({ schools: { [school]: _before, ...rest }, ...now }) => ({
+      ...now,
+      schools: position === '' ? rest : { ...rest, [school]: position },
+    }))
   }
   return (
     <Section
@@ -103,7 +103,7 @@ function Choice<T extends string>({
 }
 
 export function UnitsUsed({ gear }: { gear: Gear }) {
-  const set = (part: Partial<Units>) => put({ ...gear, units: { ...gear.units, ...part } })
+  const set = (part: Partial<Units>) => void changeGear((now) => ({ ...now, units: { ...now.units, ...part } }))
   const { mass, temperature, length, volume, cup } = gear.units
   const same = <T extends string>(values: readonly T[]) => values.map((value): readonly [T, string] => [value, value])
   return (
@@ -183,7 +183,7 @@ function GuideCell({
       max={2000}
       widthCh={4.6}
       className={`text-[17px] ${key in gear.portions ? 'font-semibold' : ''}`}
-      onChange={(next) => put({ ...gear, portions: { ...gear.portions, [key]: next } })}
+      onChange={(next) => void changeGear((now) => ({ ...now, portions: { ...now.portions, [key]: next } }))}
     />
   )
 }
@@ -232,7 +232,7 @@ export function Portions({ gear }: { gear: Gear }) {
         </tbody>
       </table>
       {Object.keys(gear.portions).length > 0 && (
-        <button type="button" className="quiet mt-2" onClick={() => put({ ...gear, portions: {} })}>
+        <button type="button" className="quiet mt-2" onClick={() => void setGear({ portions: {} })}>
           Back to the guide
         </button>
       )}

@@ -1,4 +1,4 @@
-import type { Problem } from '@harina/core'
+import type { Problem, RecordKind } from '@harina/core'
 
 const unchanged = 'Nothing was changed.'
 
@@ -8,7 +8,7 @@ export function fileProblemWords({ code, path, data = {} }: Problem): string {
     case 'file-empty':
       return `This file is empty. Choose the file that Harina exported. ${unchanged}`
     case 'file-too-big':
-      return `This file is far larger than any workspace (over 128 MB). Choose the file that Harina exported. ${unchanged}`
+      return `This file is far larger than any workspace (over 480 MB). Choose the file that Harina exported. ${unchanged}`
     case 'file-cut-short':
       return `This file breaks off before its end, as after a copy that was interrupted. Copy it again from where it was kept. ${unchanged}`
     case 'file-not-json':
@@ -17,6 +17,8 @@ export function fileProblemWords({ code, path, data = {} }: Problem): string {
       return `This file was not made by Harina. Choose one whose name ends in .harina.json. ${unchanged}`
     case 'file-newer':
       return `A newer Harina made this file (version ${String(data['version'])}). Update this one, then bring it in. ${unchanged}`
+    case 'file-unread':
+      return `This file could not be read to its end; it may be more than this device can hold. Close other pages and try again. ${unchanged}`
     case 'file-hostile':
       return `This file holds keys that no Harina file has and that could harm the page. Do not use it. ${unchanged}`
     case 'file-markup':
@@ -24,4 +26,15 @@ export function fileProblemWords({ code, path, data = {} }: Problem): string {
     default:
       return `This file is damaged (at ${path || 'the top'}). Use an older export, or mend that place. ${unchanged}`
   }
+}
+
+export const unreadableWords: Readonly<Record<RecordKind, string>> = {
+  formula: 'A formula',
+  lot: 'A lot',
+  ingredient: 'An ingredient of your own',
+  shape: 'A shape of your own',
+  batch: 'A batch',
+  photo: 'A photo',
+  gear: 'Gear',
+  draft: 'The sheet on paper',
 }

@@ -48,7 +48,7 @@ it('scale, board and air are stored as they are set', async () => {
   await settle()
   await typeInto('Sea store, humidity', '75')
   await settle()
-  expect(await repository.gear()).toMatchObject({
+  expect((await repository.read('gear'))[0]).toMatchObject({
     scaleStepG: 0.1,
     boardMm: 750,
     places: [{ name: 'Sea store', rhPercent: 75 }, { name: 'Lamp room' }],
@@ -59,16 +59,16 @@ it('air that cannot be is refused', async () => {
   await openBench()
   await typeInto('Sea store, humidity', '130')
   expect(screen.getByRole('alert').textContent).toContain('at most 95')
-  expect((await repository.gear())?.places[0]?.rhPercent).toBe(81)
+  expect((await repository.read('gear'))[0]?.places[0]?.rhPercent).toBe(81)
 })
 
 it('a place is added and removed; the last one stays', async () => {
   await openBench()
   await press('Add a place')
-  expect((await repository.gear())?.places).toHaveLength(3)
+  expect((await repository.read('gear'))[0]?.places).toHaveLength(3)
   await press('Remove New place')
   await press('Remove Lamp room')
-  expect((await repository.gear())?.places).toHaveLength(1)
+  expect((await repository.read('gear'))[0]?.places).toHaveLength(1)
   expect(screen.queryByRole('button', { name: 'Remove New place' })).toBeNull()
   expect(screen.queryByRole('button', { name: 'Remove Sea store' })).toBeNull()
 })
@@ -77,26 +77,26 @@ it('a sack is added under its flour, and named by its keeper', async () => {
   await openSacks()
   fireEvent.change(screen.getByLabelText(/Add a lot of/), { target: { value: 'plain-wheat' } })
   await settle()
-  const lot = (await repository.lots()).find((candidate) => candidate.ingredient === 'plain-wheat')
+  const lot = (await repository.read('lot')).find((candidate) => candidate.ingredient === 'plain-wheat')
   expect(lot?.name).toBe('Plain (all-purpose) wheat flour')
   fireEvent.change(await screen.findByDisplayValue('Plain (all-purpose) wheat flour'), { target: { value: 'P-01' } })
   await settle()
-  expect((await repository.lots()).map((candidate) => candidate.name)).toContain('P-01')
+  expect((await repository.read('lot')).map((candidate) => candidate.name)).toContain('P-01')
 })
 
 it('what a sack holds and costs is stored; its removal can be undone', async () => {
   await openSacks()
-  const [first] = await repository.lots()
+  const [first] = await repository.read('lot')
   await typeInto(`${first!.name}, what is left`, '2.5 kg')
   await settle()
   await typeInto(`${first!.name}, price of a kilogram`, '1.8')
   await settle()
-  expect((await repository.lots()).find((lot) => lot.id === first!.id)).toMatchObject({
+  expect((await repository.read('lot')).find((lot) => lot.id === first!.id)).toMatchObject({
     stockG: 2500,
     pricePerKg: 1.8,
   })
   await press(`Remove ${first!.name}`)
-  expect((await repository.lots()).map((lot) => lot.id)).not.toContain(first!.id)
+  expect((await repository.read('lot')).map((lot) => lot.id)).not.toContain(first!.id)
 })
 
 it('an ingredient of the maker’s own is kept with its figures, and can go again', async () => {
@@ -107,7 +107,7 @@ it('an ingredient of the maker’s own is kept with its figures, and can go agai
   await typeInto('Drinks against plain wheat flour', '12')
   fireEvent.change(screen.getByLabelText('Allergens, with commas between'), { target: { value: 'nuts, , gluten' } })
   await press('Keep it')
-  const [own] = await repository.ingredients()
+  const [own] = await repository.read('ingredient')
   expect(own).toMatchObject({
     name: 'Chestnut flour',
     water: 0.11,
@@ -115,7 +115,7 @@ it('an ingredient of the maker’s own is kept with its figures, and can go agai
     allergens: ['nuts', 'gluten'],
   })
   await press('Remove Chestnut flour')
-  expect(await repository.ingredients()).toEqual([])
+  expect(await repository.read('ingredient')).toEqual([])
 })
 
 it('an ingredient that is more than the whole of itself cannot be kept', async () => {
@@ -132,21 +132,21 @@ it('a figure of the table put right stands in its place', async () => {
   fireEvent.change(screen.getByLabelText('Put right'), { target: { value: 'plain-wheat' } })
   await typeInto('Protein', '9')
   await press('Keep it')
-  const [own] = await repository.ingredients()
+  const [own] = await repository.read('ingredient')
   expect(own).toMatchObject({ id: 'plain-wheat', protein: 0.09 })
 })
 
 it('vessels, tap and height are stored; a vessel’s removal is told', async () => {
   await openBench()
   await press('Add a vessel')
-  const [vessel] = (await repository.gear())!.vessels
+  const [vessel] = (await repository.read('gear'))[0]!.vessels
   await typeInto(`${vessel!.name}, most dough`, '900')
   await settle()
   await typeInto('Height above the sea, metres', '1800')
   await settle()
-  expect(await repository.gear()).toMatchObject({ altitudeM: 1800, vessels: [{ maxDoughG: 900 }] })
+  expect((await repository.read('gear'))[0]).toMatchObject({ altitudeM: 1800, vessels: [{ maxDoughG: 900 }] })
   await press(`Remove ${vessel!.name}`)
-  expect((await repository.gear())?.vessels).toEqual([])
+  expect((await repository.read('gear'))[0]?.vessels).toEqual([])
 })
 
 it('a roller: two gaps are enough, one more bends the dial, and its numbers can be turned round', async () => {
@@ -159,32 +159,31 @@ it('a roller: two gaps are enough, one more bends the dial, and its numbers can 
   await waitFor(() => expect(gap(3)).not.toBe('1.58'))
   await typeInto('New roller, spring-back', '1.2')
   await settle()
-  expect((await repository.gear())!.rollers[0]!.springBack).toBe(1.2)
+  expect((await repository.read('gear'))[0]!.rollers[0]!.springBack).toBe(1.2)
   await press('Turn round the numbers of New roller')
   await waitFor(() => expect(gap(7)).toBe('2.80'))
-  expect((await repository.gear())!.rollers[0]).toMatchObject({ widest: 'last', measured: { length: 3 } })
+  expect((await repository.read('gear'))[0]!.rollers[0]).toMatchObject({ widest: 'last', measured: { length: 3 } })
   await typeInto('New roller, gap at 6', '5')
   await settle()
   expect(screen.getByRole('alert').textContent).toContain('should be thinner')
-  const gear = (await repository.gear())!
-  await repository.putGear({ ...gear, units: { ...gear.units, length: 'in' } })
+  const gear = (await repository.read('gear'))[0]!
+  await repository.put('gear', { ...gear, units: { ...gear.units, length: 'in' } })
   await settle()
   await waitFor(() => expect(gap(7)).toBe('0.110'))
   await typeInto('New roller, gap at 6', '0.08')
   await settle()
-  expect((await repository.gear())!.rollers[0]!.measured.find((each) => each.setting === 6)!.gapMm).toBeCloseTo(
-    2.032,
-    6,
-  )
+  expect(
+    (await repository.read('gear'))[0]!.rollers[0]!.measured.find((each) => each.setting === 6)!.gapMm,
+  ).toBeCloseTo(2.032, 6)
   await press('Remove New roller')
-  expect((await repository.gear())!.rollers).toEqual([])
+  expect((await repository.read('gear'))[0]!.rollers).toEqual([])
 })
 
 it('a press begins as its kind, is put right, and rests only if it must', async () => {
   await openMachines()
   fireEvent.change(screen.getByLabelText('Add'), { target: { value: 'mixer-attachment' } })
   await settle()
-  const kept = async () => (await repository.gear())!.presses[0]!
+  const kept = async () => (await repository.read('gear'))[0]!.presses[0]!
   expect(await kept()).toMatchObject({ name: 'Press on a stand mixer', lumpG: 12, runMin: 20, crumb: { best: 35 } })
   await typeInto('Press on a stand mixer, driest crumb', '36')
   await settle()
@@ -196,9 +195,9 @@ it('a press begins as its kind, is put right, and rests only if it must', async 
   expect(await kept()).toMatchObject({ runMin: null, restMin: 0 })
   await press('It needs rests')
   expect(await kept()).toMatchObject({ runMin: 20, restMin: 10 })
-  expect(gearSchema.safeParse(await repository.gear()).success).toBe(true)
+  expect(gearSchema.safeParse((await repository.read('gear'))[0]).success).toBe(true)
   await press('Remove Press on a stand mixer')
-  expect((await repository.gear())!.presses).toEqual([])
+  expect((await repository.read('gear'))[0]!.presses).toEqual([])
 })
 
 it('units are the maker’s at the edge; what is stored stays in g, mm and °C', async () => {
@@ -212,7 +211,7 @@ it('units are the maker’s at the edge; what is stored stays in g, mm and °C',
   await settle()
   await typeInto('Sea store, temperature', '68')
   await settle()
-  const gear = (await repository.gear())!
+  const gear = (await repository.read('gear'))[0]!
   expect(gear.boardMm).toBeCloseTo(762, 6)
   expect(gear.places[0]?.temperatureC).toBeCloseTo(20, 6)
 })
@@ -223,12 +222,12 @@ it('a school is followed and let go again; the guide takes a figure and goes bac
   const first = pot.options[1]!.value
   fireEvent.change(pot, { target: { value: first } })
   await settle()
-  expect(Object.values((await repository.gear())!.schools)).toContain(first)
+  expect(Object.values((await repository.read('gear'))[0]!.schools)).toContain(first)
   await typeInto('Semolina-water, main, fresh, grams a person', '125')
   await settle()
-  expect(Object.values((await repository.gear())!.portions)).toEqual([125])
+  expect(Object.values((await repository.read('gear'))[0]!.portions)).toEqual([125])
   await press('Back to the guide')
-  expect((await repository.gear())!.portions).toEqual({})
+  expect((await repository.read('gear'))[0]!.portions).toEqual({})
 })
 
 it('a file of the same workspace brings nothing; one that differs asks', async () => {
@@ -241,7 +240,7 @@ it('a file of the same workspace brings nothing; one that differs asks', async (
   expect(await screen.findByText(/1 that differ from yours/)).toBeTruthy()
   fireEvent.click(screen.getByRole('radio', { name: /^Replace/ }))
   await press('Bring it in')
-  await waitFor(async () => expect((await repository.lots()).map((lot) => lot.note)).toContain('theirs'))
+  await waitFor(async () => expect((await repository.read('lot')).map((lot) => lot.note)).toContain('theirs'))
 })
 
 it('a broken file is explained and changes nothing', async () => {
@@ -257,7 +256,7 @@ it('clearing asks twice', async () => {
   expect(screen.getByRole('button', { name: 'Clear it' })).toHaveProperty('disabled', true)
   fireEvent.click(screen.getByRole('checkbox', { name: /I have a file/ }))
   await press('Clear it')
-  await waitFor(async () => expect(await repository.formulas()).toEqual([]))
+  await waitFor(async () => expect(await repository.read('formula')).toEqual([]))
 })
 
 it('every refusal says that nothing was changed', () => {
@@ -281,7 +280,7 @@ it('a scale is checked with a known weight, dated, and told when it is off', asy
   await typeInto('Known weight', '100')
   await typeInto('What it showed', '100.6')
   await press('Write the check down')
-  const [check] = (await repository.gear())!.scaleChecks
+  const [check] = (await repository.read('gear'))[0]!.scaleChecks
   expect(check).toMatchObject({ scale: 'Pocket scale', knownG: 100, shownG: 100.6, stepG: 0.1 })
   expect(Math.abs(Date.parse(check!.at) - Date.now())).toBeLessThan(10_000)
   expect(screen.getByRole('list', { name: 'Scale checks' }).textContent).toContain('reads high by 0.6 g')
@@ -290,7 +289,7 @@ it('a scale is checked with a known weight, dated, and told when it is off', asy
   await typeInto('What it showed', '500')
   await press('Write the check down')
   expect(screen.getByRole('list', { name: 'Scale checks' }).textContent).toMatch(/Bench scale.*true/)
-  expect(gearSchema.safeParse(await repository.gear()).success).toBe(true)
+  expect(gearSchema.safeParse((await repository.read('gear'))[0]).success).toBe(true)
 })
 
 it('who kneads and where the bench stands are gear', async () => {
@@ -298,7 +297,7 @@ it('who kneads and where the bench stands are gear', async () => {
   await press('In a mixer')
   fireEvent.click(screen.getByLabelText('The bench stands in Lamp room'))
   await settle()
-  const gear = (await repository.gear())!
+  const gear = (await repository.read('gear'))[0]!
   expect([gear.kneads, gear.benchPlace]).toEqual(['mixer', gear.places[1]!.id])
 })
 
@@ -316,7 +315,7 @@ it('a reading of the air sensor is taken for a place; lost, it says so and nothi
   say(84, 39)
   fireEvent.click(screen.getByRole('button', { name: 'Sea store: take the store probe' }))
   await settle()
-  expect((await repository.gear())!.places[0]).toMatchObject({ temperatureC: 15.2, rhPercent: 84 })
+  expect((await repository.read('gear'))[0]!.places[0]).toMatchObject({ temperatureC: 15.2, rhPercent: 84 })
   await press('A pot boils in the room')
   expect(air.acts).toEqual([{ act: 'steam', probe: 'room' }])
   air.lose()

@@ -4,24 +4,28 @@ import {
   formatPercent,
   formatPoints,
   plannedOnRule,
-  type BatchSummary,
+  storyOf,
+  type Batch,
+  type BatchStory,
   type BenchEvent,
   type PlannedRow,
 } from '@harina/core'
 import { format } from 'date-fns'
+import { useMemo } from 'react'
 import { useNavigate } from 'react-router'
 import { draftOpened } from '../../state/draftSlice.ts'
 import { useAppDispatch } from '../../state/store.ts'
 import { PlanRule } from '../../ui/rule/PlanRule.tsx'
 import type { RuleMark } from '../../ui/rule/ruleLayout.ts'
 import { ruleLabel } from '../../ui/rule/ruleLabel.ts'
-import { PhotoRow, usePhotos } from '../../ui/PhotoRow.tsx'
+import { usePhotos } from '../../state/useStored.ts'
+import { PhotoRow } from '../../ui/PhotoRow.tsx'
 import { useEntryWords } from '../../ui/useEntryWords.ts'
 import { useUnits } from '../../ui/units.ts'
 import { verdictWords } from '../../ui/words.ts'
 
 /** The batch's sheet on paper again; its flour has learned, so the water starts from what was accepted. */
-export function StartNext({ batch }: { batch: BatchSummary }) {
+export function StartNext({ batch }: { batch: Batch }) {
   const dispatch = useAppDispatch()
   const navigate = useNavigate()
   const start = () => {
@@ -38,7 +42,7 @@ export function StartNext({ batch }: { batch: BatchSummary }) {
 }
 
 /** The rule as a trail: each pour and each spoon of flour where it took the dough. */
-function TrailRule({ batch }: { batch: BatchSummary }) {
+function TrailRule({ batch }: { batch: BatchStory }) {
   const { plan, state, onRule } = batch
   const onBase = plan.control.by === 'base'
   const planned = plannedOnRule(plan)
@@ -66,7 +70,7 @@ function TrailRule({ batch }: { batch: BatchSummary }) {
   )
 }
 
-function PlannedRows({ batch: { plan, state } }: { batch: BatchSummary }) {
+function PlannedRows({ batch: { plan, state } }: { batch: BatchStory }) {
   const real = (row: PlannedRow) => (row.part === 'water' ? state.pouredG : asWeighed(plan, state, row))
   const { massFigure, units } = useUnits()
   const grams = (value: number) => massFigure(value, plan.scaleStepG)
@@ -128,7 +132,7 @@ const UNTOLD: ReadonlySet<BenchEvent['type']> = new Set([
   'judged',
 ])
 
-function Story({ batch: { plan, state, entries } }: { batch: BatchSummary }) {
+function Story({ batch: { plan, state, entries } }: { batch: BatchStory }) {
   const wordsOf = useEntryWords(plan, state)
   const told = entries.flatMap((event) => {
     const words = UNTOLD.has(event.type) ? null : wordsOf(event)
@@ -163,7 +167,8 @@ function Fact({ label, figure, note }: { label: string; figure: string; note?: s
   )
 }
 
-export function BatchPage({ batch }: { batch: BatchSummary }) {
+export function BatchPage({ batch: whole }: { batch: Batch }) {
+  const batch = useMemo(() => storyOf(whole), [whole])
   const { plan, state, thirst, corrections, onRule, basis14 } = batch
   const worded = useUnits()
   const photos = usePhotos(batch.id)

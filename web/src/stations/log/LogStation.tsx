@@ -1,14 +1,15 @@
-import { formatPercent, formatPoints, type Batch, type BatchSummary } from '@harina/core'
+import { formatPercent, formatPoints, type BatchSummary } from '@harina/core'
 import { useVirtualizer } from '@tanstack/react-virtual'
 import { format } from 'date-fns'
-import { useLiveQuery } from 'dexie-react-hooks'
 import { useMemo, useRef, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
 import { BatchStrip } from '../../ui/BatchStrip.tsx'
 import { FindButton } from '../../ui/FindButton.tsx'
-import { repository } from '../../storage/index.ts'
+import { CannotBeShown, Guarded } from '../../ui/Guarded.tsx'
 import { FamilyMark } from '../../ui/family.tsx'
-import { summaryOf, useKitchen } from '../../ui/kitchen.tsx'
+import { selectEnded, useKitchen } from '../../state/select.ts'
+import { useApp } from '../../state/store.ts'
+import { useWholeBatch } from '../../state/useStored.ts'
 import { useUnits } from '../../ui/units.ts'
 import { verdictWords } from '../../ui/words.ts'
 import { BatchPage, StartNext } from './BatchPage.tsx'
@@ -19,14 +20,15 @@ const countWords = (found: number, all: number): string => {
   return found === all ? batches : `${found} of ${batches}`
 }
 
-function endWords({ state }: BatchSummary): string {
-  if (state.end?.how === 'abandoned') return 'given up'
-  return state.verdict ? verdictWords[state.verdict] : 'no verdict'
+function endWords({ end, verdict, unreadable }: BatchSummary): string {
+  if (unreadable) return 'cannot be read'
+  if (end === 'abandoned') return 'given up'
+  return verdict ? verdictWords[verdict] : 'no verdict'
 }
 
 /** What the batch says of its flour; a dough on a base says nothing, its water comes with the base. */
-function thirstWords({ plan, thirst }: BatchSummary): string {
-  if (plan.control.by === 'base') return ''
+function thirstWords({ onBase, thirst, unreadable }: BatchSummary): string {
+  if (onBase || unreadable) return ''
   return thirst === null ? 'never right · ' : `${formatPoints(thirst)} points · `
 }
 
@@ -49,7 +51,6 @@ function List({ batches, chosen }: { batches: readonly BatchSummary[]; chosen: s
         {rows.getVirtualItems().map(({ index, start }) => {
           const batch = batches[index]
           if (!batch) return null
-          const { plan, state } = batch
           return (
             <li key={batch.id} className="absolute inset-x-0" style={{ top: start, height: ROW }}>
               <Link
@@ -57,18 +58,20 @@ function List({ batches, chosen }: { batches: readonly BatchSummary[]; chosen: s
                 aria-current={batch.id === chosen ? 'true' : undefined}
                 className={`flex h-full items-center gap-3 border-b border-l-[5px] border-b-line pr-2 pl-2 ${batch.id === chosen ? 'border-l-semolina bg-ground' : 'border-l-transparent hover:bg-ground'}`}
               >
-                <FamilyMark family={kitchen?.doughs.get(plan.sheet.dough)?.family ?? 'semolina'} size={18} />
+                <FamilyMark family={kitchen?.doughs.get(batch.dough)?.family ?? 'semolina'} size={18} />
                 <span className="min-w-0 flex-1 leading-tight">
-                  <span className="head block truncate text-[17px]">{plan.sheet.name}</span>
+                  <span className="head block truncate text-[17px]">{batch.name}</span>
                   <span className="small block truncate">
-                    {format(plan.at, 'EEE d MMM')} · {plan.shape.name}
+                    {format(batch.atMs, 'EEE d MMM')} · {batch.shape}
                   </span>
                 </span>
                 <span className="text-right leading-tight">
                   <span className="figure block text-[17px] font-semibold">
-                    {plan.control.by === 'base'
-                      ? `${formatPercent(batch.onRule)} flour`
-                      : `${mass(state.pouredG, plan.scaleStepG)} water`}
+                    {batch.unreadable
+                      ? ''
+                      : batch.onBase
+                        ? `${formatPercent(batch.onRule)} flour`
+                        : `${mass(batch.pouredG, batch.scaleStepG)} water`}
                   </span>
                   <span className="small">
                     {thirstWords(batch)}
@@ -85,11 +88,8 @@ function List({ batches, chosen }: { batches: readonly BatchSummary[]; chosen: s
 }
 
 function useBatches(): readonly BatchSummary[] | null {
-  const closed = useLiveQuery(() => repository.closedBatches())
-  return useMemo(() => {
-    if (!closed) return null
-    return closed.map((batch: Batch) => summaryOf(batch)).sort((a, b) => Date.parse(b.plan.at) - Date.parse(a.plan.at))
-  }, [closed])
+  const ended = useApp(selectEnded)
+  return useMemo(() => ended && [...ended].sort((a, b) => b.atMs - a.atMs), [ended])
 }
 
 export default function LogStation() {
@@ -98,12 +98,13 @@ export default function LogStation() {
   const batches = useBatches()
   const [query, setQuery] = useState('')
   const found = useMemo(() => (batches ? findBatches(batches, query) : []), [batches, query])
-  const opened = batches?.find((batch) => batch.id === batchId) ?? (batchId === undefined ? found[0] : undefined)
+  const chosen = batchId ?? found[0]?.id
+  const opened = useWholeBatch(chosen)
   return (
     <>
       <BatchStrip>
         <FindButton />
-        {opened && <StartNext batch={opened} />}
+        {opened?.is === 'whole' && <StartNext batch={opened.batch} />}
       </BatchStrip>
       <main
         id="work"
@@ -142,7 +143,7 @@ export default function LogStation() {
               {batches && found.length === 0 && (
                 <p className="py-6">No batch has all of these words. Try fewer, or a month.</p>
               )}
-              <List batches={found} chosen={opened?.id} />
+              <List batches={found} chosen={chosen} />
               {batches && <p className="small border-t border-line pt-1">{countWords(found.length, batches.length)}</p>}
             </section>
             <div
@@ -152,15 +153,18 @@ export default function LogStation() {
               role="region"
               aria-label="The batch"
             >
-              {opened && (
+              {opened?.is === 'whole' && (
                 <>
                   <Link to="/log" className="quiet mb-2 inline-block lg:hidden">
                     All batches
                   </Link>
-                  <BatchPage key={opened.id} batch={opened} />
+                  <Guarded key={opened.of} what={{ kind: 'batch', id: opened.of }}>
+                    <BatchPage batch={opened.batch} />
+                  </Guarded>
                 </>
               )}
-              {!opened && batches && batchId !== undefined && (
+              {opened?.is === 'unreadable' && <CannotBeShown what={{ kind: 'batch', id: opened.of }} />}
+              {opened?.is === 'nowhere' && (
                 <p className="py-6">This batch is not in the log. It may be at the bench still.</p>
               )}
             </div>

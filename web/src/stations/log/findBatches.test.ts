@@ -5,7 +5,7 @@ import { findBatches } from './findBatches.ts'
 const read = readWorkspaceFile(JSON.stringify(sample))
 if (!read.ok) throw new Error(read.problem.code)
 const batches = read.value.batches.map(summarise)
-const names = (query: string) => findBatches(batches, query).map((batch) => batch.plan.sheet.name)
+const names = (query: string) => findBatches(batches, query).map(({ name }) => name)
 
 it('an empty search finds all of them', () => expect(names('  ')).toHaveLength(2))
 

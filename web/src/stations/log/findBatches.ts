@@ -6,17 +6,15 @@ import { verdictWords } from '../../ui/words.ts'
 export function findBatches(batches: readonly BatchSummary[], query: string): readonly BatchSummary[] {
   const words = query.toLowerCase().split(/\s+/).filter(Boolean)
   if (words.length === 0) return batches
-  return batches.filter(({ plan, state, lastFeel }) => {
+  return batches.filter(({ name, shape, words: said, verdict, end, lastFeel, atMs }) => {
     const text = [
-      plan.sheet.name,
-      plan.shape.name,
-      plan.store?.name ?? '',
-      ...plan.rows.map((row) => row.name),
-      ...state.notes.map((note) => note.text),
-      state.verdict ? verdictWords[state.verdict] : '',
-      state.end?.how === 'abandoned' ? `given up ${state.end.reason}` : '',
+      name,
+      shape,
+      said,
+      verdict ? verdictWords[verdict] : '',
+      end === 'abandoned' ? 'given up' : '',
       lastFeel ?? '',
-      format(plan.at, 'd MMMM yyyy EEEE'),
+      format(atMs, 'd MMMM yyyy EEEE'),
     ]
       .join(' ')
       .toLowerCase()

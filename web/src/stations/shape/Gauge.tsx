@@ -14,11 +14,11 @@ import {
   type Shape,
 } from '@harina/core'
 import { useState } from 'react'
-import { download, plainFileName } from '../../storage/download.ts'
+import { download, plainFileName } from '../../devices/download.ts'
 import { blankWords } from '../../ui/BlankDrawing.tsx'
 import { LifeSize, resized } from '../../ui/gauge/LifeSize.tsx'
 import { useScreenScale, type ScreenScale } from '../../ui/gauge/useScreenScale.ts'
-import { useWorked } from '../../ui/kitchen.tsx'
+import { useWorked } from '../../state/select.ts'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { ShapeEngraving } from '../../ui/ShapeEngraving.tsx'
 import { useUnits, type Worded } from '../../ui/units.ts'

@@ -9,12 +9,11 @@ import {
   type Window,
   type Worked,
 } from '@harina/core'
-import { useLiveQuery } from 'dexie-react-hooks'
 import { useMemo } from 'react'
 import { useNavigate } from 'react-router'
 import { draftOpened } from '../../state/draftSlice.ts'
-import { useAppDispatch } from '../../state/store.ts'
-import { repository } from '../../storage/index.ts'
+import { useApp, useAppDispatch } from '../../state/store.ts'
+import { selectFormulas } from '../../state/select.ts'
 import { FamilyMark, familyInk } from '../../ui/family.tsx'
 import { matchWords } from '../../ui/words.ts'
 import { Titled } from './Titled.tsx'
@@ -39,11 +38,11 @@ function WindowBar({ window, ink, onBase }: { window: Window; ink: string; onBas
 
 function InTheBook({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
   const dispatch = useAppDispatch()
-  const formulas = useLiveQuery(() => repository.formulas())
+  const formulas = useApp(selectFormulas)
   const { shape } = worked
   const found = useMemo(
     () =>
-      (formulas ?? [])
+      formulas
         .filter((formula) => !formula.archived)
         .flatMap((formula: Formula) => {
           const tried = computeSheet({ ...formula.sheet, shape: shape.id }, kitchen)

@@ -18,7 +18,7 @@ import { store, useAppDispatch } from '../../state/store.ts'
 import { familyName } from '../../ui/family.tsx'
 import { ShapeThumb } from '../../ui/ShapeEngraving.tsx'
 import { difficultyWords, groupWords, machineWords } from '../../ui/shapeWords.ts'
-import { tables } from '../../ui/tables.ts'
+import { tables } from '../../state/tables.ts'
 
 interface SelectProps {
   readonly label: string

@@ -2,7 +2,7 @@
 import { doughsAt, formatNumber, methodMap, tableReading, type Kitchen, type MapRow } from '@harina/core'
 import { useMemo, useState } from 'react'
 import { FamilyMark, familyInk, familyName } from '../../ui/family.tsx'
-import { useWorked } from '../../ui/kitchen.tsx'
+import { useWorked } from '../../state/select.ts'
 import { methodWords } from '../../ui/words.ts'
 
 const WIDE = 760

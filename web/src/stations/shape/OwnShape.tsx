@@ -11,15 +11,16 @@ import {
 } from '@harina/core'
 import { nanoid } from 'nanoid'
 import { useState } from 'react'
-import { sheetEdited } from '../../state/draftSlice.ts'
+import { editDraft } from '../../state/editDraft.ts'
 import { notify } from '../../state/notify.ts'
-import { useAppDispatch } from '../../state/store.ts'
-import { repository } from '../../storage/index.ts'
+import { usersOfKept } from '../../state/users.ts'
+import { put, say, sayRemoved } from '../../state/workspace.ts'
 import { BlankDrawing } from '../../ui/BlankDrawing.tsx'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { ShapeEngraving } from '../../ui/ShapeEngraving.tsx'
+import { inUse } from '../../ui/inUse.ts'
 import { SidePanel } from '../../ui/SidePanel.tsx'
-import { tables } from '../../ui/tables.ts'
+import { tables } from '../../state/tables.ts'
 import { useUnits } from '../../ui/units.ts'
 
 /** What can be measured of a blank, in words. */
@@ -98,8 +99,7 @@ function Windows({ window, onChange }: { window: Window; onChange: (window: Wind
 const isOwn = (shape: Shape): boolean => !tables().shapeRows.some((row) => row.id === shape.id)
 
 export function OwnShapePanel({ worked, onClose }: { worked: Worked; onClose: () => void }) {
-  const dispatch = useAppDispatch()
-  const { shape: from, dough, sheet } = worked
+  const { shape: from, dough } = worked
   const own = isOwn(from)
   const [shape, setShape] = useState<Shape>(() => ({
     ...from,
@@ -118,22 +118,17 @@ export function OwnShapePanel({ worked, onClose }: { worked: Worked; onClose: ()
     setShape({ ...shape, form: { ...form, ...part } as Shape['form'] })
   const keep = async () => {
     if (!checked.success) return
-    await repository.putShape(checked.data)
-    dispatch(sheetEdited({ sheet: { ...sheet, shape: shape.id } }))
-    notify(`${shape.name} is kept`)
-    onClose()
+    const kept = put('shape', checked.data)
+    editDraft((now) => ({ ...now, shape: shape.id }))
+    void say(`${shape.name} is kept`, kept)
+    if (await kept.stored) onClose()
   }
-  const remove = async () => {
-    const used = (await repository.formulas()).filter((formula) => formula.sheet.shape === from.id)
-    if (used.length > 0)
-      return notify(
-        `${used.map((formula) => formula.sheet.name).join(', ')} is made into it. Give it another shape first.`,
-      )
-    const kept = from as OwnShape
+  const remove = () => {
+    const users = usersOfKept('shape', from.id).filter(({ kind }) => kind !== 'draft')
+    if (users.length > 0) return notify(`${from.name} is in use`, { description: inUse(users) })
     const back = tables().shapeRows.find((row) => row.doughs.some((each) => each.dough === dough.id))
-    if (back) dispatch(sheetEdited({ sheet: { ...sheet, shape: back.id } }))
-    await repository.deleteShape(from.id)
-    notify(`${from.name} is removed`, { action: { label: 'Undo', onClick: () => void repository.putShape(kept) } })
+    if (back) editDraft((now) => ({ ...now, shape: back.id }))
+    sayRemoved('shape', from as OwnShape)
     return onClose()
   }
   return (
@@ -224,7 +219,7 @@ export function OwnShapePanel({ worked, onClose }: { worked: Worked; onClose: ()
             Keep it
           </button>
           {own && (
-            <button type="button" className="quiet" onClick={() => void remove()}>
+            <button type="button" className="quiet" onClick={remove}>
               Remove it
             </button>
           )}

@@ -4,10 +4,10 @@ import { useMemo, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { sheetEdited } from '../../state/draftSlice.ts'
 import { useAppDispatch } from '../../state/store.ts'
-import { useWorked } from '../../ui/kitchen.tsx'
+import { useWorked } from '../../state/select.ts'
 import { ShapeThumb } from '../../ui/ShapeEngraving.tsx'
 import { traitWords } from '../../ui/shapeWords.ts'
-import { tables } from '../../ui/tables.ts'
+import { tables } from '../../state/tables.ts'
 import { gradeWords } from '../../ui/words.ts'
 
 export default function Sauces({ kitchen }: { kitchen: Kitchen }) {

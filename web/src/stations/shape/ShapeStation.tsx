@@ -4,7 +4,7 @@ import { lazy, Suspense, type ComponentType } from 'react'
 import { Link, NavLink, useParams } from 'react-router'
 import { BatchStrip } from '../../ui/BatchStrip.tsx'
 import { FindButton } from '../../ui/FindButton.tsx'
-import { useKitchen } from '../../ui/kitchen.tsx'
+import { useKitchen } from '../../state/select.ts'
 import { ForThisDough } from './ForThisDough.tsx'
 
 type View = ComponentType<{ kitchen: Kitchen }>

@@ -1,7 +1,7 @@
 /** From the board to the plate: airing, cooking, keeping, and what goes with it. */
 import { formatNumber, saucesFor, type Shape, type Worked } from '@harina/core'
 import { traitWords } from '../../ui/shapeWords.ts'
-import { tables } from '../../ui/tables.ts'
+import { tables } from '../../state/tables.ts'
 import { Titled } from './Titled.tsx'
 
 /** No tenth where there is none. */

@@ -30,13 +30,16 @@ it('a press: outlets, feed, run, and a rest where the barrel warms', async () =>
   expect(press.textContent).toMatch(/feed6 gevery 11 s/)
   expect(press.textContent).toMatch(/1 rest of 15 min/)
   expect(press.textContent).toContain('The crumb is right for this press')
-  const gear = (await repository.gear())!
+  const gear = (await repository.read('gear'))[0]!
   const [first] = gear.presses
-  await repository.putGear({ ...gear, presses: [{ ...first!, crumb: { low: 36, best: 38, high: 40 }, runMin: null }] })
+  await repository.put('gear', {
+    ...gear,
+    presses: [{ ...first!, crumb: { low: 36, best: 38, high: 40 }, runMin: null }],
+  })
   await settle()
   await waitFor(() => expect(press.textContent).toMatch(/4\.0 points too dry, and strains it/))
   expect(press.textContent).toContain('no rest needed')
-  await repository.putGear({ ...gear, presses: [] })
+  await repository.put('gear', { ...gear, presses: [] })
   await settle()
   await waitFor(() => expect(press.textContent).toContain('Describe your press in Gear'))
 })

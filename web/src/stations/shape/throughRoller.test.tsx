@@ -51,8 +51,8 @@ it('a shape that is not sheeted is not sent through a roller', async () => {
 
 it('without a roller it says where to describe one; one too coarse is told of', async () => {
   await lay('signal-noodles')
-  const gear = (await repository.gear())!
-  await repository.putGear({ ...gear, rollers: [] })
+  const gear = (await repository.read('gear'))[0]!
+  await repository.put('gear', { ...gear, rollers: [] })
   await settle()
   await waitFor(async () => expect((await section()).textContent).toContain('Describe your roller in Gear'))
   const [roller] = gear.rollers
@@ -60,7 +60,7 @@ it('without a roller it says where to describe one; one too coarse is told of', 
     { setting: 1, gapMm: 5 },
     { setting: 7, gapMm: 3 },
   ]
-  await repository.putGear({ ...gear, rollers: [{ ...roller!, measured }] })
+  await repository.put('gear', { ...gear, rollers: [{ ...roller!, measured }] })
   await settle()
   await waitFor(async () => expect((await section()).textContent).toContain('The narrowest setting leaves'))
 })

@@ -1,7 +1,8 @@
 /** Every kind of blank at life size, with its knobs; what a knob cannot change is left. */
 import type { Blank } from '@harina/core'
 import { shapes } from '@harina/facts'
-import { cleanup, fireEvent, render, screen } from '@testing-library/react'
+import { cleanup, fireEvent, screen } from '@testing-library/react'
+import { renderWithStore as render } from '../../testing/renderWithStore.tsx'
 import { LifeSize, resized, type SizeKey } from './LifeSize.tsx'
 
 const PX = 4

@@ -1,6 +1,6 @@
 import { plannedOnRule, planWindow, type Plan } from '@harina/core'
 import { useMemo } from 'react'
-import { useKitchen } from '../kitchen.tsx'
+import { useKitchen } from '../../state/select.ts'
 import { HydrationRule } from './HydrationRule.tsx'
 import { ruleRange, type RuleMark } from './ruleLayout.ts'
 

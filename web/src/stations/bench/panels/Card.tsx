@@ -2,7 +2,7 @@
 import { formatNumber, stepMinutes, stepsOf, waterTargets, type PlannedRow } from '@harina/core'
 import { format } from 'date-fns'
 import { SidePanel } from '../../../ui/SidePanel.tsx'
-import { useKitchen } from '../../../ui/kitchen.tsx'
+import { useKitchen } from '../../../state/select.ts'
 import { useUnits } from '../../../ui/units.ts'
 import { stepName } from '../../../ui/words.ts'
 import { useBench } from '../StepSheet.tsx'

@@ -11,11 +11,11 @@ import { nanoid } from 'nanoid'
 import { useState, type ReactNode } from 'react'
 import { useNavigate } from 'react-router'
 import { notify } from '../../../state/notify.ts'
-import { recordTap } from '../../../state/recordTap.ts'
+import { recordTap } from '../../../state/bench.ts'
 import { QuantityField } from '../../../ui/QuantityField.tsx'
 import { SidePanel } from '../../../ui/SidePanel.tsx'
-import { useRunningBatches, type RunningBatch } from '../../../ui/batches.ts'
-import { useKitchen } from '../../../ui/kitchen.tsx'
+import { useRunningBatches, type RunningBatch } from '../../../state/select.ts'
+import { useKitchen } from '../../../state/select.ts'
 import { useUnits } from '../../../ui/units.ts'
 import { useBench } from '../StepSheet.tsx'
 
@@ -126,10 +126,12 @@ function SplitOff({ onDone }: { onDone: () => void }) {
   const wholeG = benchPieces(plan, state).usableG
   const [grams, setGrams] = useState<number | null>(null)
   const keeps = grams === null ? 0 : 1 - grams / wholeG
+  // One part, however often the same press comes.
+  const [other] = useState(() => nanoid())
   const possible = grams !== null && keeps > 0.01 && keeps < 0.99
   if (!isMixed(running)) return null
   const split = async () => {
-    await recordTap(batch, { type: 'split', keeps, other: nanoid(), part: 'kept' })
+    if (!(await recordTap(batch, { type: 'split', keeps, other, part: 'kept' }))) return
     notify('It is two batches now', {
       description: 'The part carved off is beside it in the strip, with all it has behind it.',
     })
@@ -165,7 +167,7 @@ function GiveUp({ onDone }: { onDone: () => void }) {
   const [reason, setReason] = useState('')
   const navigate = useNavigate()
   const giveUp = async () => {
-    await recordTap(running.batch, { type: 'abandoned', reason: reason.trim() || 'No reason given' })
+    if (!(await recordTap(running.batch, { type: 'abandoned', reason: reason.trim() || 'No reason given' }))) return
     onDone()
     void navigate(`/log/${running.batch.id}`)
   }
@@ -198,15 +200,15 @@ function GiveUp({ onDone }: { onDone: () => void }) {
 /** A batch given up is kept in the log with its reason; it teaches its flour nothing. */
 export default function Interrupt({ onClose }: { onClose: () => void }) {
   const { running } = useBench()
-  const tap = (action: BenchAction) => {
-    void recordTap(running.batch, action)
-    onClose()
+  // What was typed here stays until it is stored.
+  const tap = async (action: BenchAction) => {
+    if (await recordTap(running.batch, action)) onClose()
   }
   return (
     <SidePanel title="Interrupted" onClose={onClose}>
-      {!running.state.paused && <Pause tap={tap} />}
-      <HandOver tap={tap} />
-      <Tomorrow tap={tap} />
+      {!running.state.paused && <Pause tap={(action) => void tap(action)} />}
+      <HandOver tap={(action) => void tap(action)} />
+      <Tomorrow tap={(action) => void tap(action)} />
       <SplitOff onDone={onClose} />
       <GiveUp onDone={onClose} />
     </SidePanel>

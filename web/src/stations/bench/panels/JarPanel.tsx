@@ -1,6 +1,6 @@
 import { formatPoints, replay, type BenchEvent } from '@harina/core'
 import { useState } from 'react'
-import { recordTap } from '../../../state/recordTap.ts'
+import { recordTap } from '../../../state/bench.ts'
 import { QuantityField } from '../../../ui/QuantityField.tsx'
 import { SidePanel } from '../../../ui/SidePanel.tsx'
 import { useUnits } from '../../../ui/units.ts'
@@ -18,10 +18,8 @@ export default function JarPanel({ onClose }: { onClose: () => void }) {
   const weighed: BenchEvent | null = grams === null ? null : { id: 'jar', at, type: 'jar-weighed', grams }
   const step =
     weighed && takenG !== null && takenG > 0 ? replay(batch.plan, [...batch.events, weighed]).additions.at(-1) : null
-  const write = () => {
-    if (grams === null) return
-    void recordTap(batch, { type: 'jar-weighed', grams })
-    onClose()
+  const write = async () => {
+    if (grams !== null && (await recordTap(batch, { type: 'jar-weighed', grams }))) onClose()
   }
   return (
     <SidePanel title="The jar of flour for the board" onClose={onClose} at="middle">
@@ -49,7 +47,7 @@ export default function JarPanel({ onClose }: { onClose: () => void }) {
         {step && `${mass(step.grams, 0.1)} taken up: ${formatPoints(step.to - step.from)} points.`}
         {takenG !== null && takenG <= 0 && 'It has lost nothing: this is where it starts from now.'}
       </p>
-      <button type="button" className="action" disabled={grams === null} onClick={write}>
+      <button type="button" className="action" disabled={grams === null} onClick={() => void write()}>
         Write it down
       </button>
     </SidePanel>

@@ -1,10 +1,11 @@
 import { nanoid } from 'nanoid'
 import { useState } from 'react'
 import { notifyTrouble } from '../../../state/notify.ts'
-import { timeNow } from '../../../state/recordTap.ts'
-import { repository } from '../../../storage/index.ts'
-import { PHOTO_MAX_PX, reducePhoto, type PhotoProblem } from '../../../storage/reducePhoto.ts'
-import { PhotoRow, usePhotos } from '../../../ui/PhotoRow.tsx'
+import { timeNow } from '../../../state/bench.ts'
+import { usePhotos } from '../../../state/useStored.ts'
+import { put } from '../../../state/workspace.ts'
+import { PHOTO_MAX_PX, reducePhoto, type PhotoProblem } from '../../../devices/reducePhoto.ts'
+import { PhotoRow } from '../../../ui/PhotoRow.tsx'
 import { SidePanel } from '../../../ui/SidePanel.tsx'
 import { stepName } from '../../../ui/words.ts'
 import { useBench } from '../StepSheet.tsx'
@@ -25,7 +26,7 @@ export default function Photos({ onClose }: { onClose: () => void }) {
     const reduced = await reducePhoto(file)
     if (typeof reduced === 'string')
       return notifyTrouble(`${file.name.slice(0, 40)} is not kept`, problemWords[reduced])
-    await repository.putPhoto({ ...reduced, id: nanoid(), batch: batch.id, step: step.id, at: timeNow(), note: '' })
+    await put('photo', { ...reduced, id: nanoid(), batch: batch.id, step: step.id, at: timeNow(), note: '' }).stored
   }
   const take = async (files: FileList | null) => {
     const chosen = [...(files ?? [])]
@@ -34,7 +35,7 @@ export default function Photos({ onClose }: { onClose: () => void }) {
       try {
         await keep(file)
       } catch {
-        notifyTrouble('The photo could not be stored', 'Free some space on this device, then take it again.')
+        notifyTrouble(`${file.name.slice(0, 40)} is not kept`, problemWords['not-a-picture'])
       }
       setBusy((left) => left - 1)
     }

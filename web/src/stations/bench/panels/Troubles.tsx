@@ -12,11 +12,11 @@ import {
   type TroubleStage,
 } from '@harina/core'
 import { useMemo, useState } from 'react'
-import { recordTap } from '../../../state/recordTap.ts'
+import { recordTap } from '../../../state/bench.ts'
 import { notify } from '../../../state/notify.ts'
-import { useKitchen } from '../../../ui/kitchen.tsx'
+import { useKitchen } from '../../../state/select.ts'
 import { SidePanel } from '../../../ui/SidePanel.tsx'
-import { tables } from '../../../ui/tables.ts'
+import { tables } from '../../../state/tables.ts'
 import { useUnits } from '../../../ui/units.ts'
 import { useBench } from '../StepSheet.tsx'
 
@@ -93,22 +93,22 @@ function Found({ trouble, onBack }: { trouble: Trouble; onBack: () => void }) {
   const causes = weighedCauses(trouble, evidenceOf(plan, state, nowMs))
   const remedy = remedyFor(trouble, plan, state)
   const addG = remedy && Math.max(plan.scaleStepG, roundHalfUp(remedy.grams, plan.scaleStepG))
-  const add = () => {
+  const add = async () => {
     if (!remedy || addG === null) return
-    void recordTap(
+    const isIn = await recordTap(
       batch,
       remedy.what === 'water'
         ? { type: 'poured', grams: addG }
         : { type: 'added-flour', grams: addG, saltG: remedy.saltG },
     )
-    notify(`${mass(addG, plan.scaleStepG)} of ${remedy.what} is in the batch`)
+    if (isIn) notify(`${mass(addG, plan.scaleStepG)} of ${remedy.what} is in the batch`)
   }
-  const write = () => {
-    void recordTap(batch, {
+  const write = async () => {
+    const isWritten = await recordTap(batch, {
       type: 'noted',
       text: `${trouble.sign}. ${causes[0]?.cause ?? ''}. Next time: ${trouble.next}`,
     })
-    notify('Written into this batch')
+    if (isWritten) notify('Written into this batch')
   }
   return (
     <div className="flex flex-col gap-4 leading-snug">
@@ -132,7 +132,7 @@ function Found({ trouble, onBack }: { trouble: Trouble; onBack: () => void }) {
         <span className="font-semibold">Now.</span> {trouble.now}
       </p>
       {remedy && addG !== null && (
-        <button type="button" className="box min-h-12 self-start px-4 font-semibold" onClick={add}>
+        <button type="button" className="box min-h-12 self-start px-4 font-semibold" onClick={() => void add()}>
           Add {mass(addG, plan.scaleStepG)} of {remedy.what}
           {remedy.saltG >= 0.05 && `, with ${mass(remedy.saltG, 0.1)} of salt`}
         </button>
@@ -141,7 +141,7 @@ function Found({ trouble, onBack }: { trouble: Trouble; onBack: () => void }) {
         <span className="font-semibold">Next time.</span> {trouble.next}
       </p>
       {trouble.safety && <p className="border-l-[5px] border-danger pl-3">{trouble.safety}</p>}
-      <button type="button" className="quiet self-start" onClick={write}>
+      <button type="button" className="quiet self-start" onClick={() => void write()}>
         Write it into this batch
       </button>
     </div>

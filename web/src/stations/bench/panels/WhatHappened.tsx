@@ -2,7 +2,7 @@
 import { figureOf, formatNumber, standing, type BenchEvent, type Unit } from '@harina/core'
 import { format } from 'date-fns'
 import { useState } from 'react'
-import { recordTap } from '../../../state/recordTap.ts'
+import { recordTap } from '../../../state/bench.ts'
 import { QuantityField } from '../../../ui/QuantityField.tsx'
 import { SidePanel } from '../../../ui/SidePanel.tsx'
 import { useEntryWords } from '../../../ui/useEntryWords.ts'
@@ -31,10 +31,9 @@ function Entry({ event, figure, words, takenBack }: EntryProps) {
       ? massFigure(value, value < 10 ? 0.1 : running.batch.plan.scaleStepG)
       : formatNumber(value, value % 1 === 0 ? 0 : 1)
   const amended = figure !== null && written !== null && Math.abs(figure - written) > 1e-9
-  const putRight = () => {
+  const putRight = async () => {
     if (typed === null) return
-    void recordTap(running.batch, { type: 'amended', of: event.id, figure: typed })
-    setOpen(false)
+    if (await recordTap(running.batch, { type: 'amended', of: event.id, figure: typed })) setOpen(false)
   }
   return (
     <li className="flex flex-wrap items-baseline gap-x-3 border-b border-line py-2">
@@ -68,7 +67,12 @@ function Entry({ event, figure, words, takenBack }: EntryProps) {
             onChange={setTyped}
           />{' '}
           {unit === 'g' ? units.mass : unit === 'min' ? 'min' : ''}
-          <button type="button" className="press min-h-11 px-4" disabled={typed === null} onClick={putRight}>
+          <button
+            type="button"
+            className="press min-h-11 px-4"
+            disabled={typed === null}
+            onClick={() => void putRight()}
+          >
             So it was
           </button>
         </span>

@@ -1,7 +1,7 @@
 /** The dough into lumps, by weight. */
 import { benchPieces, formatNumber, lumpIsEven, lumps, type BenchState, type Lumps } from '@harina/core'
 import { useId } from 'react'
-import { finishStep, recordTap } from '../../../state/recordTap.ts'
+import { finishStep, recordTap } from '../../../state/bench.ts'
 import { HatchPattern, type Family } from '../../../ui/family.tsx'
 import { blankWords } from '../../../ui/BlankDrawing.tsx'
 import { useUnits } from '../../../ui/units.ts'

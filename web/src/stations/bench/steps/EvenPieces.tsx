@@ -1,7 +1,7 @@
 /** Weigh a piece now and then: are they even, does the hand drift, what the pot makes of the spread. */
 import { formatNumber, PIECE_TOLERANCE_PERCENT, sampleReport, type SampleReport } from '@harina/core'
 import { useState } from 'react'
-import { recordTap } from '../../../state/recordTap.ts'
+import { recordTap } from '../../../state/bench.ts'
 import { QuantityField } from '../../../ui/QuantityField.tsx'
 import { useUnits } from '../../../ui/units.ts'
 import { ScaleStrip } from '../scale/ScaleStrip.tsx'

@@ -1,6 +1,6 @@
 import { additionOf, FEELS, standingFeel, suggest, type Feel, type Suggestion } from '@harina/core'
-import { finishStep, recordTap } from '../../../state/recordTap.ts'
-import { useKitchen } from '../../../ui/kitchen.tsx'
+import { finishStep, recordTap } from '../../../state/bench.ts'
+import { useKitchen } from '../../../state/select.ts'
 import { useUnits } from '../../../ui/units.ts'
 import { Advice, stepGrams } from './Advice.tsx'
 import { BowlRule, Trail } from './BowlRule.tsx'

@@ -1,8 +1,8 @@
 /** Ropes rolled, pieces shaped. */
 import { benchPieces, formatNumber, type Blank } from '@harina/core'
 import { useState } from 'react'
-import { finishStep } from '../../../state/recordTap.ts'
-import { useKitchen } from '../../../ui/kitchen.tsx'
+import { finishStep } from '../../../state/bench.ts'
+import { useKitchen } from '../../../state/select.ts'
 import { QuantityField } from '../../../ui/QuantityField.tsx'
 import { RopeOnBoard } from '../../../ui/RopeOnBoard.tsx'
 import { BlankDrawing } from '../../../ui/BlankDrawing.tsx'

@@ -1,7 +1,7 @@
 /** Into the heat: cooked at once, or dropped in potful by potful. */
-import { benchPieces, formatNumber, POT_L, potfulsAtBench, potLitres, type StepOf } from '@harina/core'
-import { finishStep, recordTap } from '../../../state/recordTap.ts'
-import { useKitchen } from '../../../ui/kitchen.tsx'
+import { benchPieces, formatNumber, POT_L, potfulsAtBench, potLitres, type StepOf, MOST_MINUTES } from '@harina/core'
+import { finishStep, recordTap } from '../../../state/bench.ts'
+import { useKitchen } from '../../../state/select.ts'
 import { ShapeEngraving } from '../../../ui/ShapeEngraving.tsx'
 import { dropTestWords, dropWords } from '../../../ui/shapeWords.ts'
 import { useUnits } from '../../../ui/units.ts'
@@ -45,7 +45,9 @@ function useCooked() {
     void finishStep(
       running.batch,
       { type: 'timer-stopped', timer: step.id },
-      ...(elapsed > 0 ? [{ type: 'cooked', minutes: Number(elapsed.toFixed(1)) } as const] : []),
+      ...(elapsed > 0
+        ? [{ type: 'cooked', minutes: Math.min(MOST_MINUTES, Number(elapsed.toFixed(1))) } as const]
+        : []),
     )
 }
 

@@ -1,6 +1,6 @@
 import { formatNumber, overPour, pourGo, roundHalfUp, waterTargets } from '@harina/core'
 import { useState } from 'react'
-import { finishStep, recordTap } from '../../../state/recordTap.ts'
+import { finishStep, recordTap } from '../../../state/bench.ts'
 import { QuantityField } from '../../../ui/QuantityField.tsx'
 import { useUnits } from '../../../ui/units.ts'
 import { BowlRule } from './BowlRule.tsx'

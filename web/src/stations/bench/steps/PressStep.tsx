@@ -1,6 +1,6 @@
 /** A crumb through the press: what to feed and when, and when the barrel rests. */
 import { formatNumber, pressAtBench } from '@harina/core'
-import { useKitchen } from '../../../ui/kitchen.tsx'
+import { useKitchen } from '../../../state/select.ts'
 import { ShapeEngraving } from '../../../ui/ShapeEngraving.tsx'
 import { useUnits } from '../../../ui/units.ts'
 import { Big, Note, StepSheet, useBench, useStep } from '../StepSheet.tsx'

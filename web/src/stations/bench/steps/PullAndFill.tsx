@@ -9,8 +9,8 @@ import {
   pulled,
   RIM_MIN_MM,
 } from '@harina/core'
-import { finishStep } from '../../../state/recordTap.ts'
-import { useKitchen } from '../../../ui/kitchen.tsx'
+import { finishStep } from '../../../state/bench.ts'
+import { useKitchen } from '../../../state/select.ts'
 import { useUnits } from '../../../ui/units.ts'
 import { Big, Note, StepSheet, useBench, useStep } from '../StepSheet.tsx'
 import { HowTo } from './HowTo.tsx'

@@ -1,6 +1,6 @@
 /** Everything at hand before the flour is wet: a list to run a finger down, and the course of what follows. */
-import { recordTap, finishStep } from '../../../state/recordTap.ts'
-import { useKitchen } from '../../../ui/kitchen.tsx'
+import { recordTap, finishStep } from '../../../state/bench.ts'
+import { useKitchen } from '../../../state/select.ts'
 import { Note, StepSheet, useBench, useStep } from '../StepSheet.tsx'
 import { readyWord } from './stepWords.ts'
 

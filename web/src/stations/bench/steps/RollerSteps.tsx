@@ -1,8 +1,8 @@
 /** A sheet: folded, thinned pass by pass, cut or stamped. */
 import { blankCut, formatNumber, formatPercent, sheetAtBench, type Pass, type SheetPlan } from '@harina/core'
 import { useMemo } from 'react'
-import { finishStep, recordTap } from '../../../state/recordTap.ts'
-import { useKitchen } from '../../../ui/kitchen.tsx'
+import { finishStep, recordTap } from '../../../state/bench.ts'
+import { useKitchen } from '../../../state/select.ts'
 import { RollerStairs } from '../../../ui/RollerStairs.tsx'
 import { StampLayout } from '../../../ui/StampLayout.tsx'
 import { useUnits } from '../../../ui/units.ts'

@@ -1,6 +1,6 @@
 /** The steps that a clock runs for, from a steaming potato to a dough back from the fridge. */
 import { formatNumber, type StepOf, type Worker } from '@harina/core'
-import { finishStep, recordTap } from '../../../state/recordTap.ts'
+import { finishStep, recordTap } from '../../../state/bench.ts'
 import { useUnits } from '../../../ui/units.ts'
 import { Note, useBench, useStep } from '../StepSheet.tsx'
 import { InTheBowl } from './BowlRule.tsx'

@@ -1,8 +1,7 @@
 import { plainTextFrom, VERDICTS, type Verdict } from '@harina/core'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
-import { recordTap, undoTap } from '../../../state/recordTap.ts'
-import { repository } from '../../../storage/index.ts'
+import { recordTap, reopen } from '../../../state/bench.ts'
 import { notify } from '../../../state/notify.ts'
 import { verdictWords } from '../../../ui/words.ts'
 import { InTheBowl } from './BowlRule.tsx'
@@ -16,14 +15,18 @@ export function VerdictStep() {
   const judge = (verdict: Verdict) => void recordTap(batch, { type: 'judged', verdict })
   const close = async () => {
     const note = text.trim()
-    await recordTap(
+    const isWritten = await recordTap(
       batch,
       ...(note ? [{ type: 'noted', text: note } as const] : []),
       { type: 'step-done', step: 'verdict' },
       { type: 'closed' },
     )
+    if (!isWritten) return
     notify(`${batch.plan.sheet.name} is in the log`, {
-      action: { label: 'Undo', onClick: () => void reopen(batch.id).then(() => navigate(`/bench/${batch.id}`)) },
+      action: {
+        label: 'Undo',
+        onClick: () => void reopen(batch.id).then((isOpen) => isOpen && navigate(`/bench/${batch.id}`)),
+      },
     })
     void navigate(`/log/${batch.id}`)
   }
@@ -66,10 +69,4 @@ export function VerdictStep() {
       <InTheBowl />
     </StepSheet>
   )
-}
-
-/** Takes back the closing of a batch: it stands at the bench again. */
-async function reopen(id: string): Promise<void> {
-  const batch = (await repository.closedBatches()).find((candidate) => candidate.id === id)
-  if (batch) await undoTap(batch)
 }

@@ -11,9 +11,9 @@ import {
   type PlannedRow,
 } from '@harina/core'
 import { useState } from 'react'
-import { finishStep } from '../../../state/recordTap.ts'
+import { finishStep } from '../../../state/bench.ts'
 import { QuantityField } from '../../../ui/QuantityField.tsx'
-import { useKitchen } from '../../../ui/kitchen.tsx'
+import { useKitchen } from '../../../state/select.ts'
 import { useApp } from '../../../state/store.ts'
 import { useAir } from '../../../ui/useAir.ts'
 import { useUnits } from '../../../ui/units.ts'

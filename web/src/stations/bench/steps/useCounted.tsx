@@ -1,6 +1,6 @@
 import { benchPieces, formatNumber } from '@harina/core'
 import { useState, type ReactNode } from 'react'
-import { finishStep } from '../../../state/recordTap.ts'
+import { finishStep } from '../../../state/bench.ts'
 import { QuantityField } from '../../../ui/QuantityField.tsx'
 import { useBench } from '../StepSheet.tsx'
 

@@ -1,4 +1,4 @@
-import { recordTap } from '../../../state/recordTap.ts'
+import { recordTap } from '../../../state/bench.ts'
 import { useBench } from '../StepSheet.tsx'
 
 /** Timers of the maker's own, numbered in the batch. */

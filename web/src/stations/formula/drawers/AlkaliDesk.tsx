@@ -20,13 +20,13 @@ import {
 import { hazards } from '@harina/facts'
 import { format } from 'date-fns'
 import { useState } from 'react'
-import { timeNow } from '../../../state/recordTap.ts'
-import { repository } from '../../../storage/index.ts'
+import { timeNow } from '../../../state/bench.ts'
+import { setGear } from '../../../state/gear.ts'
 import { SidePanel } from '../../../ui/SidePanel.tsx'
 import { useUnits } from '../../../ui/units.ts'
 import { problemWords } from '../../../ui/words.ts'
 import { useSheet } from '../useSheet.ts'
-import type { DrawerProps } from '../drawers.tsx'
+import type { DrawerProps } from '../drawerProps.ts'
 import { Caution, FigureLine, Line, Part } from './parts.tsx'
 
 const FINE_G = 0.1
@@ -261,7 +261,7 @@ function Tray({ row, worked }: { row: WorkedRow | undefined; worked: Worked }) {
 
 function Acknowledge({ kitchen }: { kitchen: Kitchen }) {
   const { alkaliReadAt } = kitchen.gear
-  const read = () => void repository.putGear({ ...kitchen.gear, alkaliReadAt: timeNow() })
+  const read = () => void setGear({ alkaliReadAt: timeNow() })
   return alkaliReadAt === null ? (
     <button type="button" className="action mb-4" onClick={read}>
       I have read this

@@ -19,7 +19,7 @@ import { SidePanel } from '../../../ui/SidePanel.tsx'
 import { useUnits } from '../../../ui/units.ts'
 import { problemWords } from '../../../ui/words.ts'
 import { useSheet } from '../useSheet.ts'
-import type { DrawerProps } from '../drawers.tsx'
+import type { DrawerProps } from '../drawerProps.ts'
 import { FigureLine, Line, Part } from './parts.tsx'
 
 const withRow = (sheet: Sheet, key: string, change: (row: Sheet['rows'][number]) => Sheet['rows'][number]): Sheet => ({

@@ -3,7 +3,7 @@ import { formatNumber, formatPercent, type Worked } from '@harina/core'
 import { hazards } from '@harina/facts'
 import { SidePanel } from '../../../ui/SidePanel.tsx'
 import { useUnits } from '../../../ui/units.ts'
-import type { DrawerProps } from '../drawers.tsx'
+import type { DrawerProps } from '../drawerProps.ts'
 import { Line, Part } from './parts.tsx'
 
 function Water({ worked }: { worked: Worked }) {

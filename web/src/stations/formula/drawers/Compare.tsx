@@ -1,13 +1,13 @@
 /** Two formulas side by side, line against line. */
 import { computeSheet, formatNumber, formatPercent, onRule, type Kitchen, type Worked } from '@harina/core'
-import { useLiveQuery } from 'dexie-react-hooks'
 import { useState } from 'react'
-import { repository } from '../../../storage/index.ts'
+import { selectFormulas } from '../../../state/select.ts'
+import { useApp } from '../../../state/store.ts'
 import { FamilyMark } from '../../../ui/family.tsx'
 import { SidePanel } from '../../../ui/SidePanel.tsx'
 import { problemWords, restWords } from '../../../ui/words.ts'
 import { useUnits, type Worded } from '../../../ui/units.ts'
-import type { DrawerProps } from '../drawers.tsx'
+import type { DrawerProps } from '../drawerProps.ts'
 
 interface Pair {
   readonly name: string
@@ -83,14 +83,14 @@ function Table({ a, b }: { a: Worked; b: Worked }) {
 }
 
 function Other({ worked, kitchen, id }: { worked: Worked; kitchen: Kitchen; id: string }) {
-  const formula = useLiveQuery(async () => (await repository.formulas()).find((each) => each.id === id), [id])
+  const formula = useApp(selectFormulas).find((each) => each.id === id)
   if (!formula) return null
   const other = computeSheet(formula.sheet, kitchen)
   return other.ok ? <Table a={worked} b={other.value} /> : <p role="alert">{problemWords(other.problem)}</p>
 }
 
 export default function Compare({ worked, kitchen, onClose }: DrawerProps) {
-  const formulas = useLiveQuery(() => repository.formulas())
+  const formulas = useApp(selectFormulas)
   const [id, setId] = useState('')
   return (
     <SidePanel title="Compare" onClose={onClose} wide>
@@ -98,7 +98,7 @@ export default function Compare({ worked, kitchen, onClose }: DrawerProps) {
         <span className="small block">The sheet on paper, beside</span>
         <select className="box min-h-[44px] w-full" value={id} onChange={(event) => setId(event.target.value)}>
           <option value="">choose from the book</option>
-          {formulas?.map((formula) => (
+          {formulas.map((formula) => (
             <option key={formula.id} value={formula.id}>
               {formula.sheet.name}
             </option>

@@ -4,7 +4,7 @@ import { flavours } from '@harina/facts'
 import { SidePanel } from '../../../ui/SidePanel.tsx'
 import { useUnits } from '../../../ui/units.ts'
 import { useSheet } from '../useSheet.ts'
-import type { DrawerProps } from '../drawers.tsx'
+import type { DrawerProps } from '../drawerProps.ts'
 
 function FlavourLine({ flavour, worked, kitchen }: Omit<DrawerProps, 'onClose'> & { flavour: Flavour }) {
   const { edit } = useSheet()

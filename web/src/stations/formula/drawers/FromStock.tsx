@@ -18,7 +18,7 @@ import { problemWords } from '../../../ui/words.ts'
 import { useUnits } from '../../../ui/units.ts'
 import { solveLinear } from '../../../workers/linear.ts'
 import { useSheet } from '../useSheet.ts'
-import type { DrawerProps } from '../drawers.tsx'
+import type { DrawerProps } from '../drawerProps.ts'
 import { Line, Part } from './parts.tsx'
 
 const aimWords: Readonly<Record<Aim, string>> = {

@@ -21,7 +21,7 @@ import { SidePanel } from '../../../ui/SidePanel.tsx'
 import { QuantityField } from '../../../ui/QuantityField.tsx'
 import { useUnits } from '../../../ui/units.ts'
 import { useSheet } from '../useSheet.ts'
-import type { DrawerProps } from '../drawers.tsx'
+import type { DrawerProps } from '../drawerProps.ts'
 import { FigureLine, Line, Part } from './parts.tsx'
 
 const regionWords: Readonly<Record<CupRegion, string>> = {

@@ -8,13 +8,13 @@ import {
   type School,
   type Worked,
 } from '@harina/core'
-import { repository } from '../../../storage/index.ts'
+import { changeGear } from '../../../state/gear.ts'
 import { SidePanel } from '../../../ui/SidePanel.tsx'
 import { changeWords } from '../../../ui/changeWords.ts'
 import { restWords } from '../../../ui/words.ts'
 import { useUnits, type Worded } from '../../../ui/units.ts'
 import { useSheet } from '../useSheet.ts'
-import type { DrawerProps } from '../drawers.tsx'
+import type { DrawerProps } from '../drawerProps.ts'
 
 /** What changes in the work itself, where no row does: heat, rest, hold-back, the pot. */
 function practiceChanges(from: Worked, to: Worked, { temperature, mass }: Worded): string[] {
@@ -72,10 +72,7 @@ function PositionLine({
             className="quiet"
             aria-label={`${school.topic}: ${position.name}, always`}
             onClick={() =>
-              void repository.putGear({
-                ...kitchen.gear,
-                schools: { ...kitchen.gear.schools, [school.id]: position.id },
-              })
+              void changeGear((gear) => ({ ...gear, schools: { ...gear.schools, [school.id]: position.id } }))
             }
           >
             always

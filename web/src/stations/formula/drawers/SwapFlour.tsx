@@ -15,7 +15,7 @@ import { SidePanel } from '../../../ui/SidePanel.tsx'
 import { problemWords } from '../../../ui/words.ts'
 import { rowName } from '../Ledger.tsx'
 import { useSheet } from '../useSheet.ts'
-import type { DrawerProps } from '../drawers.tsx'
+import type { DrawerProps } from '../drawerProps.ts'
 import { Line, Part } from './parts.tsx'
 
 const strengthWords: Readonly<Record<Ingredient['gluten'], string>> = {

@@ -1,14 +1,13 @@
 /** What this formula has been: each kept change in figures, and the way back. */
 import { diffSheets, type Formula, type Kitchen, type Sheet } from '@harina/core'
 import { format } from 'date-fns'
-import { useLiveQuery } from 'dexie-react-hooks'
 import { draftOpened } from '../../../state/draftSlice.ts'
 import { useApp, useAppDispatch } from '../../../state/store.ts'
-import { repository } from '../../../storage/index.ts'
+import { selectFormulas } from '../../../state/select.ts'
 import { changeWords } from '../../../ui/changeWords.ts'
 import { SidePanel } from '../../../ui/SidePanel.tsx'
 import { useUnits } from '../../../ui/units.ts'
-import type { DrawerProps } from '../drawers.tsx'
+import type { DrawerProps } from '../drawerProps.ts'
 
 function Changes({ from, to, kitchen }: { from: Sheet; to: Sheet; kitchen: Kitchen }) {
   const words = useUnits()
@@ -49,7 +48,7 @@ function stepsOf(formula: Formula, onPaper: Sheet): readonly Step[] {
 export default function Versions({ worked, kitchen, onClose }: DrawerProps) {
   const dispatch = useAppDispatch()
   const id = useApp((state) => state.draft.present?.formula ?? null)
-  const formula = useLiveQuery(async () => (await repository.formulas()).find((each) => each.id === id), [id])
+  const formula = useApp(selectFormulas).find((each) => each.id === id)
   const open = (sheet: Sheet) => {
     dispatch(draftOpened({ id: 'draft', formula: id, sheet }))
     onClose()

@@ -6,7 +6,7 @@ import { SidePanel } from '../../../ui/SidePanel.tsx'
 import { heatFields } from '../../../ui/heatFields.ts'
 import { useUnits } from '../../../ui/units.ts'
 import { useSheet } from '../useSheet.ts'
-import type { DrawerProps } from '../drawers.tsx'
+import type { DrawerProps } from '../drawerProps.ts'
 import { Caution, FigureLine, Line, Part } from './parts.tsx'
 
 /** A dough that works in the hand; a screw or rollers want it cooler, and boiling-water doughs go their own way. */

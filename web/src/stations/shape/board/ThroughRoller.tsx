@@ -15,7 +15,7 @@ import {
 } from '@harina/core'
 import { useMemo, useState } from 'react'
 import { Link } from 'react-router'
-import { download, plainFileName } from '../../../storage/download.ts'
+import { download, plainFileName } from '../../../devices/download.ts'
 import type { Family } from '../../../ui/family.tsx'
 import { RollerStairs } from '../../../ui/RollerStairs.tsx'
 import { StampLayout } from '../../../ui/StampLayout.tsx'

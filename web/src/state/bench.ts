@@ -1,0 +1,135 @@
+/** What a tap at the bench does: recorded first, and shown once it is stored, so that what is seen is what is kept. */
+import {
+  computeSheet,
+  currentStep,
+  ok,
+  planBatch,
+  replay,
+  undoable,
+  redoable,
+  type Batch,
+  type BenchAction,
+  type BenchEvent,
+  type Kitchen,
+  type Plan,
+  type Result,
+  type Sheet,
+} from '@harina/core'
+import { nanoid } from 'nanoid'
+import { formatISO } from 'date-fns'
+import { repository } from '../storage/index.ts'
+import { batchRecorded } from './batchesSlice.ts'
+import { benchHold, takeBenchOver } from './benchLock.ts'
+import { tellFailure } from './failure.ts'
+import { notify } from './notify.ts'
+import { store } from './store.ts'
+import { once } from './workspace.ts'
+
+/** ISO 8601 with this place's offset, to the millisecond: what one tap recorded carries one time. */
+export function timeNow(now = new Date()): string {
+  const iso = formatISO(now)
+  const ms = String(now.getMilliseconds()).padStart(3, '0')
+  return iso.replace(/(T\d\d:\d\d:\d\d)/, `$1.${ms}`)
+}
+
+let lastAt = ''
+/** Never the time of the tap before: two taps in one millisecond must undo one by one. */
+function tapTime(): string {
+  let now = new Date()
+  while (timeNow(now) === lastAt) now = new Date(now.getTime() + 1)
+  lastAt = timeNow(now)
+  return lastAt
+}
+
+const stamped = (actions: readonly BenchAction[]): BenchEvent[] => {
+  const at = tapTime()
+  return actions.map((action) => ({ ...action, id: nanoid(), at }) as BenchEvent)
+}
+
+/** Whether it is stored. The same tap while the first is on its way is the same press twice, and is none. */
+async function write(batch: string, actions: readonly BenchAction[]): Promise<boolean> {
+  if (benchHold() === 'elsewhere') {
+    notify('Another tab holds the bench', {
+      description: 'Nothing was recorded here. Take the bench over, then tap again.',
+    })
+    return false
+  }
+  const recorded = await once(`${batch} ${JSON.stringify(actions)}`, async () => {
+    try {
+      store.dispatch(batchRecorded(await repository.batches.record(batch, stamped(actions))))
+      return true
+    } catch (error) {
+      tellFailure(error, 'Nothing of this tap was recorded; tap again.')
+      return false
+    }
+  })
+  return recorded ?? false
+}
+
+/** Stores what one tap did at the bench; whether it is stored. */
+export const recordTap = (batch: Batch, ...actions: BenchAction[]): Promise<boolean> => write(batch.id, actions)
+
+/** Stores a tap that also finishes the step at hand. */
+export function finishStep(batch: Batch, ...actions: BenchAction[]): Promise<boolean> {
+  const step = currentStep(batch.plan, replay(batch.plan, batch.events))
+  return step ? write(batch.id, [...actions, { type: 'step-done', step: step.id }]) : Promise.resolve(false)
+}
+
+export async function undoTap({ id, events }: Batch): Promise<boolean> {
+  const ids = undoable(events)
+  if (ids.length > 0) return write(id, [{ type: 'undone', events: [...ids] }])
+  if (events.some((event) => event.type === 'split'))
+    notify('Nothing here can be taken back', {
+      description: 'The split itself is undone in the batch it was carved off.',
+    })
+  return false
+}
+
+export async function redoTap({ id, events }: Batch): Promise<boolean> {
+  const ids = redoable(events)
+  return ids.length > 0 && (await write(id, [{ type: 'undone', events: [...ids] }]))
+}
+
+/** Takes back what ended a batch: it stands at the bench again. */
+export async function reopen(id: string): Promise<boolean> {
+  const batch = await repository.batches.get(id).catch(() => undefined)
+  return batch ? undoTap(batch) : false
+}
+
+function plansOf(sheet: Sheet, mixes: number, kitchen: Kitchen, formula: string | null): Result<readonly Plan[]> {
+  const plans: Plan[] = []
+  for (let mix = 1; mix <= mixes; mix += 1) {
+    const name = mixes === 1 ? sheet.name : `${sheet.name.slice(0, 100)}, mix ${mix} of ${mixes}`
+    const worked = computeSheet({ ...sheet, name }, kitchen)
+    if (!worked.ok) return worked
+    plans.push(planBatch(worked.value, kitchen, timeNow(), formula))
+  }
+  return ok(plans)
+}
+
+/**
+ * Takes a work sheet to the bench, so many mixes of it, all or none. The batches' identifiers, the first one first; none where
+ * they could not be stored.
+ */
+export async function takeToBench(
+  sheet: Sheet,
+  mixes: number,
+  kitchen: Kitchen,
+  formula: string | null,
+): Promise<readonly string[]> {
+  const begun = await once(`begin ${sheet.name}`, async () => {
+    const plans = plansOf(sheet, mixes, kitchen, formula)
+    if (!plans.ok) throw new Error(`a sheet that worked does not: ${plans.problem.code}`)
+    // Who begins a batch wants to work on it.
+    void takeBenchOver()
+    const batches = plans.value.map((plan) => ({ id: nanoid(), plan }))
+    try {
+      await repository.batches.start(batches)
+      return batches.map(({ id }) => id)
+    } catch (error) {
+      tellFailure(error, 'The sheet is still here; take it to the bench again.')
+      return []
+    }
+  })
+  return begun ?? []
+}

@@ -1,0 +1,31 @@
+/** Changes of the sheet on paper: what no file could carry, and what no bowl could hold, is refused before it is shown. */
+import { ok, problem, sheetSchema, type Result, type Sheet } from '@harina/core'
+import { Refused } from '../storage/index.ts'
+import { sheetEdited } from './draftSlice.ts'
+import { tellFailure } from './failure.ts'
+import { selectKitchen, workOut } from './select.ts'
+import { store } from './store.ts'
+
+/** More than a ton is a slip of the finger; other figures that do not work together can be put right on the sheet. */
+function tooLarge(sheet: Sheet): Result<never> | null {
+  const kitchen = selectKitchen(store.getState())
+  const worked = kitchen && workOut(sheet, kitchen)
+  return worked && !worked.ok && worked.problem.code === 'dough-too-large' ? worked : null
+}
+
+/** One change, or one step of a gesture that will undo as a whole. */
+export function editDraft(change: (sheet: Sheet) => Sheet, gesture: string | null = null): Result<Sheet> {
+  const sheet = store.getState().draft.present?.sheet
+  if (!sheet) return problem('no-draft')
+  const next = change(sheet)
+  const read = sheetSchema.safeParse(next)
+  if (!read.success) {
+    const [issue] = read.error.issues
+    tellFailure(new Refused('draft', issue), '')
+    return problem('refused', issue?.path.join('.'))
+  }
+  const refused = tooLarge(next)
+  if (refused) return refused
+  store.dispatch(sheetEdited({ sheet: next, gesture }))
+  return ok(next)
+}

@@ -1,0 +1,27 @@
+/** Changes of Gear, and of what it keeps in lists. */
+import { gearLists, type Gear, type GearPart } from '@harina/core'
+import { change, say, type Change } from './workspace.ts'
+
+type PartOf<P extends GearPart> = Gear[(typeof gearLists)[P]][number]
+
+export const changeGear = (edit: (gear: Gear) => Gear): Change => change('gear', 'gear', edit)
+
+/** Figures and choices of Gear, each by its name. */
+export const setGear = (part: Partial<Gear>): Change => changeGear((gear) => ({ ...gear, ...part }))
+
+function changeList<P extends GearPart>(part: P, edit: (list: readonly PartOf<P>[]) => readonly PartOf<P>[]): Change {
+  const list = gearLists[part]
+  return changeGear((gear) => ({ ...gear, [list]: edit(gear[list] as readonly PartOf<P>[]) }))
+}
+
+export const addPart = <P extends GearPart>(part: P, made: PartOf<P>): Change =>
+  changeList(part, (list) => [...list, made])
+
+export const changePart = <P extends GearPart>(part: P, id: string, edit: (made: PartOf<P>) => PartOf<P>): Change =>
+  changeList(part, (list) => list.map((each) => (each.id === id ? edit(each) : each)))
+
+export const removePart = <P extends GearPart>(part: P, gone: PartOf<P>): void =>
+  void say(
+    `${gone.name} is removed`,
+    changeList(part, (list) => list.filter((each) => each.id !== gone.id)),
+  )

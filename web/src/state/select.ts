@@ -1,0 +1,74 @@
+/** What is worked out from what is held: each figure once, and anew only when what it hangs on has changed. */
+import {
+  computeSheet,
+  currentStep,
+  defaultUnits,
+  ingredientTable,
+  replay,
+  shapeTable,
+  thirstByLot,
+  type Batch,
+  type BenchState,
+  type Gear,
+  type Kitchen,
+  type PlannedStep,
+  type Units,
+} from '@harina/core'
+import { createSelector, weakMapMemoize } from '@reduxjs/toolkit'
+import { documentOf, documentsOf, SHELVED } from './documentsSlice.ts'
+import { useApp, type AppState } from './store.ts'
+import { tables } from './tables.ts'
+
+export const selectFormulas = ({ documents }: AppState) => documentsOf(documents, 'formula')
+export const selectIngredients = ({ documents }: AppState) => documentsOf(documents, 'ingredient')
+export const selectEnded = ({ batches }: AppState) => batches.ended
+export const selectSheet = ({ draft }: AppState) => draft.present?.sheet
+const selectLots = ({ documents }: AppState) => documentsOf(documents, 'lot')
+const selectOwnShapes = ({ documents }: AppState) => documentsOf(documents, 'shape')
+const selectGear = ({ documents }: AppState): Gear | undefined => documentOf(documents, 'gear', 'gear')
+export const selectUnits = (state: AppState): Units => selectGear(state)?.units ?? defaultUnits
+const selectAllHeard = ({ documents }: AppState): boolean => SHELVED.every((kind) => documents.heard.includes(kind))
+
+const selectIngredientTable = createSelector([selectIngredients], (own) =>
+  ingredientTable([...tables().ingredientRows, ...own]),
+)
+const selectShapeTable = createSelector([selectOwnShapes], (own) => shapeTable([...tables().shapeRows, ...own]))
+const selectThirst = createSelector([selectEnded], (ended) => ended && thirstByLot(ended))
+
+/** The kitchen every figure is computed in: tables, gear, lots and what past batches have taught. Null until all of it is heard. */
+export const selectKitchen = createSelector(
+  [selectAllHeard, selectGear, selectLots, selectIngredientTable, selectShapeTable, selectThirst],
+  (heard, gear, lots, ingredients, shapes, thirst): Kitchen | null => {
+    if (!heard || !gear || !thirst) return null
+    const { doughs, schools } = tables()
+    return { doughs, shapes, schools, ingredients, gear, lots, thirst }
+  },
+)
+
+/** A sheet to its figures; asked again for the same sheet in the same kitchen it answers from memory. */
+export const workOut = weakMapMemoize(computeSheet)
+
+/** The draft's figures; null while there is no draft or the kitchen is not known. */
+export const selectWorked = createSelector([selectSheet, selectKitchen], (sheet, kitchen) =>
+  sheet && kitchen ? workOut(sheet, kitchen) : null,
+)
+
+export interface RunningBatch {
+  readonly batch: Batch
+  readonly state: BenchState
+  readonly step: PlannedStep | null
+}
+
+export const runningBatch = weakMapMemoize((batch: Batch): RunningBatch => {
+  const state = replay(batch.plan, batch.events)
+  return { batch, state, step: currentStep(batch.plan, state) }
+})
+
+/** Batches at the bench, the first begun first. */
+export const selectRunning = createSelector([({ batches }: AppState) => batches.open], (open) =>
+  [...open].sort((a, b) => Date.parse(a.plan.at) - Date.parse(b.plan.at)).map((batch) => runningBatch(batch)),
+)
+
+export const useKitchen = (): Kitchen | null => useApp(selectKitchen)
+export const useWorked = () => useApp(selectWorked)
+export const useRunningBatches = (): readonly RunningBatch[] => useApp(selectRunning)

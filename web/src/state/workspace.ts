@@ -1,0 +1,248 @@
+/**
+ * The room where records are changed. A change is on the screen at once, and written as the difference it made, in a
+ * transaction, on top of what is stored then: never a spread of what was drawn. One subscription brings what is stored, by
+ * this tab or another. What could not be written stays on the screen, is told, and is tried again.
+ */
+import {
+  defaultGear,
+  differenceOf,
+  records as kinds,
+  withDifference,
+  type Difference,
+  type Draft,
+  type RecordKind,
+  type Records,
+} from '@harina/core'
+import { liveQuery } from 'dexie'
+import { checked, Refused, repository, type DocumentKind } from '../storage/index.ts'
+import {
+  documentChanged,
+  documentOf,
+  documentsHeard,
+  SHELVED,
+  unreadableFound,
+  type Shelved,
+} from './documentsSlice.ts'
+import { draftHeard } from './draftSlice.ts'
+import { endedBatchesRead, openBatchesRead } from './batchesSlice.ts'
+import { tellFailure } from './failure.ts'
+import { notify } from './notify.ts'
+import { createPending } from './pending.ts'
+import { store } from './store.ts'
+
+export interface Change {
+  /** Whether it is stored, once the transaction has ended. */
+  readonly stored: Promise<boolean>
+  /** Takes back just this change, whatever has come after it. */
+  readonly undo: () => Change
+}
+
+const pending = createPending()
+const writing = new Set<string>()
+const waiting = new Map<unknown, (stored: boolean) => void>()
+
+const keyOf = (kind: DocumentKind, id: string) => `${kind} ${id}`
+const idOf = (key: string): readonly [DocumentKind, string] => {
+  const [kind = '', id = ''] = key.split(' ')
+  return [kind as DocumentKind, id]
+}
+const isShelved = (kind: DocumentKind): kind is Shelved => (SHELVED as readonly string[]).includes(kind)
+
+/** Hands the store's word on to the screen, with what is newer here on top. */
+function show(kind: DocumentKind, id: string, stored: unknown, asOf: number): void {
+  const record = pending.over(keyOf(kind, id), stored, asOf)
+  if (kind === 'draft') store.dispatch(draftHeard((record as Draft | undefined) ?? null))
+  else if (isShelved(kind))
+    store.dispatch(documentChanged({ kind, id, record: (record as Records[Shelved] | undefined) ?? null }))
+}
+
+/** Writes what waits for one record, until nothing waits; one writer a record, so that changes keep their order. */
+async function writeOut(key: string): Promise<void> {
+  if (writing.has(key)) return
+  writing.add(key)
+  const [kind, id] = idOf(key)
+  let changes = pending.unwritten(key)
+  const settle = (stored: boolean) => {
+    for (const each of changes) waiting.get(each)?.(stored)
+    for (const each of changes) waiting.delete(each)
+  }
+  try {
+    for (; changes.length > 0; changes = pending.unwritten(key)) {
+      await repository.write(
+        kind,
+        id,
+        changes.map(({ difference }) => difference),
+      )
+      pending.written(changes)
+      settle(true)
+    }
+  } catch (error) {
+    settle(false)
+    if (error instanceof Refused) {
+      // On what another tab has stored meanwhile it makes no sense any more.
+      pending.drop(key, changes)
+      const stored = (await repository.read(kind).catch(() => [])).find((record) => record.id === id)
+      show(kind, id, stored, pending.writes)
+    }
+    tellFailure(error, 'What you changed is still here on the screen.', () => void writeAllOut())
+  } finally {
+    writing.delete(key)
+  }
+}
+
+/** Something on the screen is not stored, and a page that goes would take it along. */
+export const isUnwritten = (): boolean => pending.keys().some((key) => pending.unwritten(key).length > 0)
+
+/** All that could not be written, once more. */
+async function writeAllOut(): Promise<void> {
+  await Promise.all(pending.keys().map(writeOut))
+}
+
+const done = Promise.resolve(true)
+const nothing: Change = { stored: done, undo: () => nothing }
+
+/** A difference that is on the screen already, on its way to the store. */
+export function keepDifference(kind: DocumentKind, id: string, difference: Difference): Promise<boolean> {
+  if (difference.length === 0) return done
+  const change = pending.add(keyOf(kind, id), difference)
+  const stored = new Promise<boolean>((resolve) => waiting.set(change, resolve))
+  void writeOut(keyOf(kind, id))
+  return stored
+}
+
+function apply<K extends DocumentKind>(kind: K, id: string, before: Records[K] | undefined, after: unknown): Change {
+  const difference = differenceOf(before, after)
+  if (difference.length === 0) return nothing
+  if (after !== undefined) {
+    try {
+      checked(kind, after)
+    } catch (error) {
+      tellFailure(error, '')
+      return { stored: Promise.resolve(false), undo: () => nothing }
+    }
+  }
+  if (isShelved(kind))
+    store.dispatch(documentChanged({ kind, id, record: (after as Records[Shelved] | undefined) ?? null }))
+  const back = differenceOf(after, before)
+  return {
+    stored: keepDifference(kind, id, difference),
+    undo: () => {
+      const now = isShelved(kind) ? documentOf(store.getState().documents, kind, id) : after
+      return apply(kind, id, now as Records[K] | undefined, withDifference<unknown>(now, back))
+    },
+  }
+}
+
+/** Changes a record as it stands now, which may be newer than what was drawn. A record that is gone is not made again. */
+export function change<K extends Shelved>(kind: K, id: string, edit: (record: Records[K]) => Records[K]): Change {
+  const now = documentOf(store.getState().documents, kind, id)
+  return now ? apply(kind, id, now, edit(now)) : nothing
+}
+
+/** The same of a record that is not held here: from what was drawn of it. */
+export const changeFrom = <K extends DocumentKind>(
+  kind: K,
+  record: Records[K],
+  edit: (record: Records[K]) => Records[K],
+) => apply(kind, record.id, record, edit(record))
+
+/** Puts a whole record where none was, or where another was. */
+export function put<K extends DocumentKind>(kind: K, record: Records[K]): Change {
+  const before = isShelved(kind) ? documentOf(store.getState().documents, kind, record.id) : undefined
+  return apply(kind, record.id, before as Records[K] | undefined, record)
+}
+
+export function remove<K extends DocumentKind>(kind: K, record: Records[K]): Change {
+  return apply(kind, record.id, record, undefined)
+}
+
+/** Says what was done, once it is stored, with the way back. */
+export async function say(words: string, change: Change, description?: string): Promise<void> {
+  if (!(await change.stored)) return
+  notify(words, {
+    ...(description === undefined ? {} : { description }),
+    action: { label: 'Undo', onClick: () => void change.undo() },
+  })
+}
+
+/** What a removal is called. */
+export const sayRemoved = <K extends DocumentKind>(kind: K, record: Records[K]): void =>
+  void say(`${kinds[kind].nameOf(record)} is removed`, remove(kind, record))
+
+const busy = new Set<string>()
+/** One press is one act: the same one again, while the first is under way, is the same press twice. */
+export async function once<T>(act: string, run: () => Promise<T>): Promise<T | undefined> {
+  if (busy.has(act)) return undefined
+  busy.add(act)
+  try {
+    return await run()
+  } finally {
+    busy.delete(act)
+  }
+}
+
+/** Everything of a kind as it is stored, each with what is newer here on top. */
+function heard(kind: Shelved, stored: readonly Records[Shelved][], asOf: number): readonly Records[Shelved][] {
+  const ids = new Set(stored.map(({ id }) => id))
+  const made = pending
+    .keys()
+    .map(idOf)
+    .filter(([of, id]) => of === kind && !ids.has(id))
+  return [...stored.map((record) => [record.id, record] as const), ...made.map(([, id]) => [id, undefined] as const)]
+    .map(([id, record]) => pending.over(keyOf(kind, id), record, asOf))
+    .filter((record) => record !== undefined) as Records[Shelved][]
+}
+
+const trusted = new Set<string>()
+/** What is stored is checked when it is first seen: an older Harina wrote what no file can hold. Such a record costs itself alone. */
+function readable<R extends { id: string }>(kind: RecordKind, stored: readonly R[]): R[] {
+  return stored.filter((record) => {
+    const key = `${kind} ${record.id}`
+    if (trusted.has(key) || kinds[kind].schema.safeParse(record).success) {
+      trusted.add(key)
+      return true
+    }
+    store.dispatch(unreadableFound({ kind, id: record.id }))
+    return false
+  })
+}
+
+/** A kitchen of which nothing was ever said is as any. */
+async function storedOf(kind: Shelved): Promise<readonly Records[Shelved][]> {
+  const stored = readable(kind, await repository.read(kind))
+  return kind === 'gear' && stored.length === 0 ? [defaultGear] : stored
+}
+
+/** Follows one question to the store; resolves with the first answer. */
+function follow<T>(ask: () => Promise<T>, tell: (answer: T) => void): Promise<void> {
+  return new Promise((resolve, reject) => {
+    liveQuery(ask).subscribe({
+      next: (answer) => {
+        tell(answer)
+        resolve()
+      },
+      error: (error: unknown) => {
+        reject(error as Error)
+        tellFailure(error, 'Load the page anew to see what other tabs have changed.')
+      },
+    })
+  })
+}
+
+/** The subscription: whatever is stored, by whichever tab, comes here and nowhere else. Resolves once all has been told. */
+export async function subscribe(): Promise<void> {
+  await Promise.all([
+    ...SHELVED.map((kind) =>
+      follow(
+        async () => ({ asOf: pending.writes, stored: await storedOf(kind) }),
+        ({ asOf, stored }) => store.dispatch(documentsHeard({ kind, records: heard(kind, stored, asOf) })),
+      ),
+    ),
+    follow(
+      async () => ({ asOf: pending.writes, stored: readable('draft', await repository.read('draft'))[0] }),
+      ({ asOf, stored }) => show('draft', 'draft', stored, asOf),
+    ),
+    follow(repository.batches.open, (batches) => store.dispatch(openBatchesRead(readable('batch', batches)))),
+    follow(repository.batches.summaries, (ended) => store.dispatch(endedBatchesRead(ended))),
+  ])
+}

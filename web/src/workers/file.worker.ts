@@ -1,0 +1,4 @@
+import { fileJobs } from './fileJobs.ts'
+import { offer } from './jobs.ts'
+
+offer(fileJobs)
