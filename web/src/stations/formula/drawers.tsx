@@ -1,7 +1,7 @@
 /** The drawers under the board: each a tool that works on the sheet, opened by its word. */
+import type { Worked } from '@harina/core'
 import { lazy, type ComponentType } from 'react'
 import type { DrawerProps } from './drawerProps.ts'
-
 
 const drawers = {
   say: { name: 'Say it otherwise', open: lazy(() => import('./drawers/Sayings.tsx')) },
