@@ -1,6 +1,6 @@
 /** Files that are broken, foreign, newer, enormous or hostile: a clear message, and nothing changes. */
 import { generateWorkspace } from '@harina/demo'
-import { mkdtemp, writeFile } from 'node:fs/promises'
+import { mkdtemp, truncate, writeFile } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import type { Page } from 'puppeteer-core'
@@ -36,7 +36,35 @@ it.each([
   ['no JSON', 'semolina, water', 'This is not a Harina file'],
   ['foreign', '{"name":"somebody","version":"1.0"}', 'was not made by Harina'],
   ['newer', JSON.stringify({ ...good, version: 9 }), 'A newer Harina made this file (version 9)'],
-  ['enormous', `{"format":"harina","pad":"${'x'.repeat(129 * 1024 * 1024)}"}`, 'far larger than any workspace'],
+  ['nothing but zeros, 60 MB of them', '0'.repeat(60_000_000), 'This is not a Harina file'],
+  [
+    'a list of zeros, 60 MB of them',
+    text.replace('"lots":[', `"lots":[${'0,'.repeat(30_000_000)}`),
+    'This file is damaged (at lots.0)',
+  ],
+  [
+    'of an old version, with nothing where a row should be',
+    JSON.stringify({
+      ...good,
+      version: 3,
+      batches: [{ ...good.batches[0]!, plan: { ...good.batches[0]!.plan, rows: [null] } }],
+    }),
+    'This file is damaged (at batches.0.plan.rows.0',
+  ],
+  [
+    'of an old version, with a thing that imitates a number',
+    JSON.stringify({
+      ...good,
+      version: 3,
+      batches: [
+        {
+          ...good.batches[0]!,
+          plan: { ...good.batches[0]!.plan, minutes: { rest: { best: { valueOf: 1, toString: 1 } } } },
+        },
+      ],
+    }),
+    'This file is damaged (at batches.0.plan',
+  ],
   [
     'hostile in its keys',
     text.replace('"formulas"', '"__proto__":{"polluted":true},"formulas"'),
@@ -55,6 +83,26 @@ it.each([
   expect(await textOf(page)).toContain('Nothing was changed.')
   expect(await page.evaluate(() => (({}) as { polluted?: boolean }).polluted)).toBeUndefined()
   expect(await page.$('[role=dialog]')).toBeNull()
+})
+
+it('a file that is enormous is not even read', async () => {
+  const path = join(dir, 'enormous.harina.json')
+  await writeFile(path, '')
+  await truncate(path, 481_000_000)
+  const input = await page.waitForSelector('input[type=file]')
+  await input!.uploadFile(path)
+  await sees(page, 'far larger than any workspace')
+})
+
+it('a long file shows how far it is, and can be stopped: nothing comes of it', async () => {
+  const [batch] = good.batches
+  const batches = Array.from({ length: 6000 }, (_, n) => ({ ...batch!, id: `long-${n}` }))
+  await bringIn(JSON.stringify({ ...good, batches }))
+  await page.waitForFunction(() => /Reading… [1-9]/.test(document.body.innerText), { timeout: 60_000 })
+  await press(page, 'Stop reading')
+  await sees(page, 'Bring in a file')
+  expect(await page.$('[role=dialog]')).toBeNull()
+  expect(await textOf(page)).not.toContain('Nothing was changed.')
 })
 
 it('the same formula changed on both sides is offered as keep both, replace or skip', async () => {

@@ -29,11 +29,35 @@ it('serves the client at every address that is no file', async () => {
 })
 
 it('says so when a file is not there, and takes no writing', async () => {
-  expect((await get('/assets/none.js')).status).toBe(404)
+  const missing = await get('/assets/none.js')
+  expect([missing.status, await missing.text()]).toEqual([404, 'Not here.'])
   expect((await get('/nothing.png')).status).toBe(404)
   expect((await get('/formula', { method: 'POST' })).status).toBe(405)
   expect((await get('/..%2f..%2fetc%2fpasswd')).status).not.toBe(500)
   expect(await (await get('/..%2f..%2fetc%2fpasswd')).text()).not.toContain('root:')
+})
+
+it('tells nothing of the machine it runs on, whatever is asked', async () => {
+  for (const path of [
+    '/assets/none.js',
+    '/assets/%E0%A4%A',
+    '/%E0%A4%A',
+    '/assets/../../x',
+    '/assets/..%2f..%2fx',
+    '/a%00b',
+  ]) {
+    const answer = await get(path)
+    const text = await answer.text()
+    expect(answer.status).toBeLessThan(500)
+    expect(text).not.toContain(clientDir)
+    expect(text).not.toMatch(/\bat .*:\d+:\d+|node_modules|Error/)
+  }
+})
+
+it('asks a device for nothing but to stay awake', async () => {
+  const policy = (await get('/')).headers.get('permissions-policy') ?? ''
+  for (const refused of ['camera=()', 'microphone=()', 'geolocation=()', 'usb=()']) expect(policy).toContain(refused)
+  expect(policy).toContain('screen-wake-lock=(self)')
 })
 
 it('lets scripts, frames and connections come from nowhere else', async () => {

@@ -39,6 +39,8 @@ export interface Change {
 
 const pending = createPending()
 const writing = new Set<string>()
+/** Records of which the last write did not go through. */
+const failed = new Set<string>()
 const waiting = new Map<unknown, (stored: boolean) => void>()
 
 const keyOf = (kind: DocumentKind, id: string) => `${kind} ${id}`
@@ -74,6 +76,7 @@ async function writeOut(key: string): Promise<void> {
         changes.map(({ difference }) => difference),
       )
       pending.written(changes)
+      failed.delete(key)
       settle(true)
     }
   } catch (error) {
@@ -83,15 +86,15 @@ async function writeOut(key: string): Promise<void> {
       pending.drop(key, changes)
       const stored = (await repository.read(kind).catch(() => [])).find((record) => record.id === id)
       show(kind, id, stored, pending.writes)
-    }
+    } else failed.add(key)
     tellFailure(error, 'What you changed is still here on the screen.', () => void writeAllOut())
   } finally {
     writing.delete(key)
   }
 }
 
-/** Something on the screen is not stored, and a page that goes would take it along. */
-export const isUnwritten = (): boolean => pending.keys().some((key) => pending.unwritten(key).length > 0)
+/** Something on the screen could not be stored, and a page that goes would take it along. */
+export const isUnwritten = (): boolean => failed.size > 0
 
 /** All that could not be written, once more. */
 async function writeAllOut(): Promise<void> {
@@ -243,6 +246,7 @@ export async function subscribe(): Promise<void> {
       ({ asOf, stored }) => show('draft', 'draft', stored, asOf),
     ),
     follow(repository.batches.open, (batches) => store.dispatch(openBatchesRead(readable('batch', batches)))),
-    follow(repository.batches.summaries, (ended) => store.dispatch(endedBatchesRead(ended))),
+    // Frozen as a list: otherwise the store would freeze ten thousand members one by one.
+    follow(repository.batches.summaries, (ended) => store.dispatch(endedBatchesRead(Object.freeze(ended)))),
   ])
 }

@@ -4,14 +4,16 @@ import {
   carvedOff,
   MAX_EVENTS,
   standing,
+  summarise,
   SUMMARY_VERSION,
   type Batch,
   type BatchSummary,
   type BenchEvent,
 } from '@harina/core'
 import { Dexie } from 'dexie'
-import { summaryOf, type HarinaDatabase, type OpenBatch } from './database.ts'
+import type { HarinaDatabase, OpenBatch } from './database.ts'
 import { BookFull, checked, PartWorkedOn, Refused } from './refusal.ts'
+import { summaryOf, summaryTable } from './summaries.ts'
 
 const isEnded = ({ events }: Pick<Batch, 'events'>): boolean =>
   standing(events).some((event) => event.type === 'closed' || event.type === 'abandoned')
@@ -25,6 +27,7 @@ const AT_A_TIME = 200
 
 export function batchTables(db: HarinaDatabase) {
   const all = [db.openBatches, db.events, db.closedBatches, db.summaries]
+  const summaries = summaryTable(db.summaries)
 
   const eventsOf = async (batch: string): Promise<BenchEvent[]> =>
     (await db.events.where('[batch+seq]').between([batch, Dexie.minKey], [batch, Dexie.maxKey]).toArray()).map(
@@ -37,22 +40,27 @@ export function batchTables(db: HarinaDatabase) {
     await db.openBatches.delete(id)
   }
 
-  const putClosed = async (batch: Batch): Promise<void> => {
-    await dropOpen(batch.id)
-    await db.closedBatches.put(batch)
-    await db.summaries.put(summaryOf(batch))
+  /** Many at once: a file of thousands comes in in seconds. */
+  const putClosed = async (batches: readonly Batch[]): Promise<void> => {
+    const open = new Set(await db.openBatches.toCollection().primaryKeys())
+    for (const { id } of batches) if (open.has(id)) await dropOpen(id)
+    await db.closedBatches.bulkPut(batches)
+    await summaries.put(batches.map(summarise))
   }
 
   const putOpen = async ({ id, plan, events }: Batch): Promise<void> => {
     await db.closedBatches.delete(id)
-    await db.summaries.delete(id)
+    await summaries.remove([id])
     await db.events.where('batch').equals(id).delete()
     await db.openBatches.put({ id, plan })
     await db.events.bulkAdd(events.map((event, seq) => ({ batch: id, seq, event })))
   }
 
-  /** Within a transaction over `all`: where the batch belongs, whole. */
-  const put = async (batch: Batch): Promise<void> => (isEnded(batch) ? putClosed(batch) : putOpen(batch))
+  /** Within a transaction over `all`: where each batch belongs, whole. */
+  const put = async (batches: readonly Batch[]): Promise<void> => {
+    await putClosed(batches.filter(isEnded))
+    for (const batch of batches) if (!isEnded(batch)) await putOpen(batch)
+  }
 
   const get = async (id: string): Promise<Batch | undefined> => {
     const open = await db.openBatches.get(id)
@@ -64,7 +72,7 @@ export function batchTables(db: HarinaDatabase) {
     const [was, is] = [carvedBy(before), carvedBy(now.events)]
     for (const id of is) {
       const part = was.has(id) ? null : carvedOff(now, id)
-      if (part) await put(checked('batch', part))
+      if (part) await put([checked('batch', part)])
     }
     for (const id of was) {
       const part = is.has(id) ? null : carvedOff(now, id)
@@ -97,12 +105,12 @@ export function batchTables(db: HarinaDatabase) {
       db.transaction('rw', all, async () => {
         await dropOpen(id)
         await db.closedBatches.delete(id)
-        await db.summaries.delete(id)
+        await summaries.remove([id])
       }),
 
     open: async (): Promise<Batch[]> => Promise.all((await db.openBatches.toArray()).map(whole)),
     closed: (): Promise<Batch[]> => db.closedBatches.toArray(),
-    summaries: (): Promise<BatchSummary[]> => db.summaries.toArray(),
+    summaries: (): Promise<BatchSummary[]> => summaries.all(),
 
     /** All begin, or none does. */
     start: (batches: readonly OpenBatch[]): Promise<void> =>
@@ -128,7 +136,7 @@ export function batchTables(db: HarinaDatabase) {
         const now: Batch = { ...before, events: [...before.events, ...events] }
         if (now.events.length > MAX_EVENTS) throw new BookFull()
         await settleParts(before.events, now)
-        if (isEnded(before) || isEnded(now)) await put(now)
+        if (isEnded(before) || isEnded(now)) await put([now])
         else await db.events.bulkAdd(events.map((event, n) => ({ batch: id, seq: before.events.length + n, event })))
         return now
       }),
@@ -140,7 +148,7 @@ export function batchTables(db: HarinaDatabase) {
       await db.transaction('rw', [...all, db.marks], async () => {
         await db.summaries.clear()
         await eachClosed(async (batches) => {
-          await db.summaries.bulkPut(batches.map(summaryOf))
+          await summaries.put(batches.map(summaryOf))
         })
         await db.marks.put({ id: 'summaries', version: SUMMARY_VERSION })
       })

@@ -1,16 +1,8 @@
 /** The browser's own store. Records live here; every version has its upgrade and a saved sample in its test. */
-import {
-  batchSchema,
-  records,
-  summarise,
-  unreadableSummary,
-  type Batch,
-  type BatchSummary,
-  type BenchEvent,
-  type Plan,
-} from '@harina/core'
+import { records, type Batch, type BenchEvent, type Plan } from '@harina/core'
 import type { Draft, Formula, Gear, Lot, OwnIngredient, OwnShape, Photo, RecordKind } from '@harina/core'
 import { Dexie, type EntityTable, type Table, type Transaction } from 'dexie'
+import type { SummaryBucket } from './summaries.ts'
 
 /** A batch that has not ended: its plan here, its events a row each. */
 export interface OpenBatch {
@@ -58,8 +50,8 @@ export class HarinaDatabase extends Dexie {
   drafts!: EntityTable<Draft, 'id'>
   closedBatches!: EntityTable<Batch, 'id'>
   openBatches!: EntityTable<OpenBatch, 'id'>
-  /** One for each closed batch, written with it. */
-  summaries!: EntityTable<BatchSummary, 'id'>
+  /** Of closed batches, written with them. */
+  summaries!: Table<SummaryBucket, number>
   events!: Table<EventRow, [string, number]>
   photos!: EntityTable<Photo, 'id'>
   marks!: EntityTable<Mark, 'id'>
@@ -82,13 +74,6 @@ export class HarinaDatabase extends Dexie {
     this.version(3).stores({ shapes: 'id' }).upgrade(upgradeTo(3))
     this.version(4).stores({ photos: 'id, batch' }).upgrade(upgradeTo(4))
     // Photos by their length, so that their sum is known without reading one.
-    this.version(5).stores({ summaries: 'id', photos: 'id, batch, base64.length' })
+    this.version(5).stores({ summaries: 'bucket', photos: 'id, batch, base64.length' })
   }
-}
-
-/** Whatever a stored batch holds, it has a summary: one that cannot be read costs itself alone, and says so. */
-export function summaryOf(batch: Batch): BatchSummary {
-  if (batchSchema.safeParse(batch).success) return summarise(batch)
-  const { sheet, at } = (batch as { plan?: { sheet?: { name?: unknown }; at?: unknown } }).plan ?? {}
-  return unreadableSummary(batch.id, String(sheet?.name ?? 'A batch'), Date.parse(String(at)) || 0)
 }

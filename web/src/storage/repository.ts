@@ -33,7 +33,7 @@ export function createRepository(db: HarinaDatabase) {
       const table = documents.tables[kind] as Table<Records[RecordKind], string>
       await table.bulkPut([...recordsOf(workspace, kind)])
     }
-    for (const batch of workspace.batches) await batches.put(batch)
+    await batches.put(workspace.batches)
   }
 
   const clearAll = async (): Promise<void> => {

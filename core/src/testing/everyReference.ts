@@ -1,0 +1,120 @@
+/** A workspace in which every kind of record is there, and every reference that a record can hold is used. */
+import { planBatch } from '../bench/index.ts'
+import type { Workspace } from '../file/index.ts'
+import type { Batch, Formula, Gear, OwnIngredient, OwnShape, Sheet } from '../model/index.ts'
+import { computeSheet, type Kitchen } from '../sheet/index.ts'
+import { testKitchen, testSheet } from './testKitchen.ts'
+
+const AT = '2031-03-01T09:00:00+00:00'
+
+export const crank = {
+  id: 'crank',
+  name: 'Crank sheeter',
+  widthMm: 150,
+  settings: 7,
+  widest: 'first' as const,
+  measured: [
+    { setting: 1, gapMm: 2.8 },
+    { setting: 7, gapMm: 0.5 },
+  ],
+  springBack: 1.1,
+}
+export const counterPress = {
+  id: 'counter',
+  name: 'Counter press',
+  flowKgPerH: 2,
+  lumpG: 6,
+  openAreaMm2: 100,
+  crumb: { low: 30, best: 33, high: 36 },
+  runMin: 30,
+  restMin: 15,
+  firstDiscardG: 30,
+}
+
+const gear: Gear = {
+  ...testKitchen.gear,
+  vessels: [{ id: 'bowl', name: 'The big bowl', maxDoughG: 4000 }],
+  rollers: [crank],
+  presses: [counterPress],
+  benchPlace: 'dry',
+}
+const ingredient = { ...testKitchen.ingredients.get('durum'), id: 'our-durum', name: 'Our durum' } as OwnIngredient
+const named = (id: string, name: string) => ({ ...testKitchen.shapes.get('hollows'), id, name }) as OwnShape
+const shapes = [named('our-hollows', 'Our hollows'), named('our-pips', 'Our pips')]
+
+const sheet: Sheet = {
+  ...testSheet,
+  shape: 'our-hollows',
+  rows: testSheet.rows.map((row) => (row.flour ? { ...row, ingredient: 'our-durum', lot: 'lot-a' } : row)),
+  alsoShapes: [{ shape: 'our-pips', by: 'share', percent: 25 }],
+  flourState: { by: 'place', place: 'damp' },
+  vessel: 'bowl',
+}
+const formula: Formula = {
+  id: 'f1',
+  sheet,
+  tags: [],
+  archived: false,
+  versions: [{ at: AT, sheet: { ...sheet, lossPercent: 3 } }],
+  createdAt: AT,
+  updatedAt: AT,
+}
+
+const kitchen: Kitchen = {
+  ...testKitchen,
+  gear,
+  ingredients: new Map([...testKitchen.ingredients, [ingredient.id, ingredient]]),
+  shapes: new Map([...testKitchen.shapes, ...shapes.map((shape) => [shape.id, shape] as const)]),
+}
+const worked = computeSheet(sheet, kitchen)
+if (!worked.ok) throw new Error(worked.problem.code)
+const plan = {
+  ...planBatch(worked.value, kitchen, AT, 'f1'),
+  steps: [
+    { id: 'flour', kind: 'flour' as const },
+    { id: 'thin', kind: 'thin' as const, roller: crank },
+    { id: 'feed', kind: 'feed' as const, press: counterPress },
+  ],
+}
+const part = (id: string, other: string, which: 'kept' | 'taken'): Batch => ({
+  id,
+  plan,
+  events: [
+    { id: `${id}-1`, at: AT, type: 'poured', grams: 200 },
+    { id: `${id}-2`, at: AT, type: 'split', keeps: 0.5, other, part: which },
+  ],
+})
+
+export const everyReference: Workspace = {
+  formulas: [formula],
+  lots: [{ id: 'lot-a', name: 'A-1', ingredient: 'our-durum', note: '' }],
+  ingredients: [ingredient],
+  shapes,
+  batches: [part('whole', 'half', 'kept'), part('half', 'whole', 'taken')],
+  photos: [
+    {
+      id: 'p1',
+      batch: 'whole',
+      step: 'flour',
+      at: AT,
+      type: 'image/png',
+      base64: 'AAAA',
+      widthPx: 1,
+      heightPx: 1,
+      note: '',
+    },
+    {
+      id: 'p2',
+      batch: 'half',
+      step: 'flour',
+      at: AT,
+      type: 'image/png',
+      base64: 'AAAA',
+      widthPx: 1,
+      heightPx: 1,
+      note: '',
+    },
+  ],
+  gear,
+  draft: { id: 'draft', formula: 'f1', sheet },
+}
