@@ -76,3 +76,21 @@ it('a label that stands lower hangs on a line that crosses no other label', () =
     }),
   )
 })
+
+it('has no more ticks and labels than its width takes, however far the bowl is off', () => {
+  for (const to of [5, 60, 130, 165, 400, 4010, 401_000, 4e13]) {
+    const { ticks, marks } = ruleLayout({
+      width: 800,
+      from: 0,
+      to,
+      shape: null,
+      methods: [],
+      marks: Array.from({ length: 3000 }, (_, n) => ({ id: String(n), at: n, label: `${n} poured`, kind: 'dashed' })),
+    })
+    expect(ticks.length).toBeGreaterThan(4)
+    expect(ticks.length).toBeLessThan(320)
+    expect(ticks.filter(({ label }) => label !== null).length).toBeLessThan(40)
+    expect(ticks.every(({ x }) => x >= 0 && x <= 800)).toBe(true)
+    expect(marks.length).toBeLessThan(30)
+  }
+})

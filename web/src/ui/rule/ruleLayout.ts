@@ -88,7 +88,7 @@ function bar(input: RuleInput, { label, window }: RuleWindow, y: number, height:
 function placeMarks(input: RuleInput, top: number): RuleLayout['marks'] {
   const charPx = input.charPx ?? CHAR_PX
   const placed: { from: number; to: number; x: number; row: number }[] = []
-  return [...input.marks]
+  return [...fewMarks(input.marks)]
     .sort((a, b) => b.at - a.at)
     .map((mark) => {
       const x = ruleX(input, Math.min(input.to, Math.max(input.from, mark.at)))
@@ -109,18 +109,38 @@ function placeMarks(input: RuleInput, top: number): RuleLayout['marks'] {
     })
 }
 
+/** Ticks closer than this run together, px; labels need more. */
+const TICK_PX = 2.5
+const LABEL_PX = 22
+
+/** The finest of a half, one, five, ten, fifty… that is so many pixels wide. */
+function stepFor(perPoint: number, px: number, finest: number): number {
+  let step = finest
+  for (let times = finest === 0.5 ? 2 : finest === 5 ? 2 : 5; step * perPoint < px; times = times === 2 ? 5 : 2)
+    step *= times
+  return step
+}
+
+/** As many as the width takes, however long the rule: a bowl of a tenth of a gram of flour reads four thousand per cent. */
 function ticks(input: RuleInput): RuleLayout['ticks'] {
   const perPoint = (input.width - 2 * PAD) / (input.to - input.from)
-  const step = perPoint < 5 ? 1 : 0.5
-  const count = Math.round((input.to - input.from) / step)
-  const labelEvery = perPoint < 4.5 ? 10 : 5
+  if (!(perPoint > 0)) return []
+  const step = stepFor(perPoint, TICK_PX, 0.5)
+  const labelEvery = stepFor(perPoint, LABEL_PX, 5)
+  const major = Math.max(5, step)
+  const first = Math.ceil(input.from / step)
+  const count = Math.floor(input.to / step) - first
   return Array.from({ length: count + 1 }, (_, index) => {
-    const percent = input.from + index * step
-    const major = percent % 5 === 0
-    const length = major ? 20 : percent % 1 === 0 ? 12 : 6
+    const percent = (first + index) * step
+    const length = percent % major === 0 ? 20 : percent % 1 === 0 ? 12 : 6
     return { x: ruleX(input, percent), length, label: percent % labelEvery === 0 ? String(percent) : null }
   })
 }
+
+/** A long day's pours would lie on one another: the first and the last of them are told. */
+const MOST_MARKS = 24
+const fewMarks = (marks: readonly RuleMark[]): readonly RuleMark[] =>
+  marks.length <= MOST_MARKS ? marks : [...marks.slice(0, MOST_MARKS / 2), ...marks.slice(-MOST_MARKS / 2)]
 
 export function ruleLayout(input: RuleInput): RuleLayout {
   let y = 0
@@ -139,7 +159,7 @@ export function ruleLayout(input: RuleInput): RuleLayout {
 
 /** A scale with room on both sides of everything shown, on whole fives. */
 export function ruleRange(values: readonly number[]): { from: number; to: number } {
-  const low = Math.min(...values)
-  const high = Math.max(...values)
+  const low = values.reduce((a, b) => Math.min(a, b), Infinity)
+  const high = values.reduce((a, b) => Math.max(a, b), -Infinity)
   return { from: Math.max(0, Math.floor((low - 4) / 5) * 5), to: Math.ceil((high + 4) / 5) * 5 }
 }
