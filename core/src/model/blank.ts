@@ -1,45 +1,49 @@
 /** What a piece is before it is shaped: cut from a rope, a sheet or a die, stamped, or dropped. Lengths in mm. */
 import { z } from '../zod.ts'
-import { between, lengthMm as mm } from './ranges.ts'
+import { between } from './ranges.ts'
+
+/** How thick, and how long or wide: what can be cut, counted and drawn to scale. */
+const thick = between(0.1, 500)
+const long = between(0.5, 20_000)
 
 export const blankSchema = z.discriminatedUnion('type', [
   z.strictObject({
     type: z.literal('rope'),
-    diameterMm: mm,
-    cutMm: mm,
+    diameterMm: thick,
+    cutMm: long,
     /** Rolled or pulled out further after the cut, to one strand or to many. */
     drawn: z
       .strictObject({
-        diameterMm: mm,
-        lengthMm: mm.optional(),
-        strands: z.number().int().positive().max(100_000).optional(),
+        diameterMm: thick,
+        lengthMm: long.optional(),
+        strands: z.number().int().positive().max(10_000).optional(),
       })
       .optional(),
   }),
   z.strictObject({
     type: z.literal('sheet'),
-    thicknessMm: mm,
-    widthMm: mm,
-    lengthMm: mm,
-    drawn: z.strictObject({ thicknessMm: mm, widthMm: mm.optional() }).optional(),
+    thicknessMm: thick,
+    widthMm: long,
+    lengthMm: long,
+    drawn: z.strictObject({ thicknessMm: thick, widthMm: long.optional() }).optional(),
   }),
-  z.strictObject({ type: z.literal('disc'), diameterMm: mm, thicknessMm: mm }),
+  z.strictObject({ type: z.literal('disc'), diameterMm: between(3, 2000), thicknessMm: thick }),
   z.strictObject({
     type: z.literal('die'),
     section: z.string().min(1).max(400),
-    outerMm: mm,
-    innerMm: between(0, 20_000),
+    outerMm: thick,
+    innerMm: between(0, 500),
     /** Of one outlet. */
     openAreaMm2: between(0.001, 1_000_000),
     /** Section of the strand as it leaves, over the open area. */
     swell: between(0.1, 10),
-    cutMm: mm,
+    cutMm: long,
   }),
   /** Batter through a hole or off a board: a cylinder before it rounds up. */
   z.strictObject({
     type: z.literal('drop'),
-    holeMm: mm,
-    lengthMm: mm,
+    holeMm: long,
+    lengthMm: long,
     by: z.enum(['hole', 'scraped', 'press', 'flicked', 'spoon']),
   }),
 ])

@@ -1,0 +1,2 @@
+export { everyReference } from './everyReference.ts'
+export * from './mutatedFiles.ts'
