@@ -93,7 +93,9 @@ it(`${FILES} files of all versions: none throws, none shows a figure that is non
     try {
       const shown = [...workspace.batches.flatMap(atTheBench), ...onPaper(workspace)]
       expect(notFinite(shown)).toEqual([])
-      expect(readWorkspaceFile(JSON.stringify(toFile(workspace, exportedAt)))).toEqual(read)
+      // As text: what is 0 may have been written −0.
+      const again = readWorkspaceFile(JSON.stringify(toFile(workspace, exportedAt)))
+      expect(JSON.stringify(again)).toBe(JSON.stringify(read))
       previewImport(emptyWorkspace, workspace)
       let made = 0
       mergeImport(workspace, { current: workspace, choice: 'keep-both', newId: () => `new-${(made += 1)}` })
@@ -103,4 +105,4 @@ it(`${FILES} files of all versions: none throws, none shows a figure that is non
   }
   expect(counts.taken).toBeGreaterThan(FILES / 20)
   expect(counts.refused).toBeGreaterThan(FILES / 5)
-})
+}, 600_000)

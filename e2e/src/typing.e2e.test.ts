@@ -1,0 +1,167 @@
+/** Words typed into a record that is shown, stored and heard again meanwhile: no letter is lost, and the caret stays. */
+import type { Formula, Gear, Lot } from '@harina/core'
+import type { ElementHandle, Page } from 'puppeteer-core'
+import { fill, openPage, press, sees, storedIn } from './harness/index.ts'
+import { useSite } from './useSite.ts'
+
+const here = useSite('file')
+let page: Page
+
+const go = (to: Page, path: string) => to.goto(new URL(path, here.site.url).href, { waitUntil: 'networkidle0' })
+const WORD = 'abcdefghij'
+
+beforeAll(async () => {
+  page = await openPage(here.visit, here.site.url)
+})
+
+type Field = ElementHandle<HTMLInputElement>
+
+/** Typed before what stands in a field, with real keys at a pace; where the caret then is. */
+async function typeInFront(field: Field, text: string, delay: number): Promise<number | null> {
+  await field.click()
+  await page.keyboard.press('Home')
+  await field.type(text, { delay })
+  return field.evaluate(({ selectionStart }) => selectionStart)
+}
+
+const firstNamed = async (label: string): Promise<Field> =>
+  (await page.waitForSelector(`[aria-label="${label}"]`)) as unknown as Field
+
+const gear = async () => (await storedIn<Gear>(page, 'gear'))[0]!
+const storedNames = async (): Promise<readonly string[]> => {
+  const { places, vessels, rollers, presses } = await gear()
+  const [lots, drafts] = [await storedIn<Lot>(page, 'lots'), await storedIn<Formula>(page, 'drafts')]
+  return [...places, ...vessels, ...rollers, ...presses, ...lots]
+    .map(({ name }) => name)
+    .concat(drafts.map(({ sheet }) => sheet.name))
+}
+
+const fields = [
+  ['/gear', 'Name of the place'],
+  ['/gear', 'Name of the vessel'],
+  ['/gear/machines', 'Name of the roller'],
+  ['/gear/machines', 'Name of the press'],
+  ['/gear/sacks', 'Name of the lot'],
+  ['/formula', 'Name of the formula'],
+] as const
+
+it.each(fields.flatMap(([path, label]) => [0, 30, 120].map((delay) => [path, label, delay] as const)))(
+  'at %s, %s, %i ms a key: typed in front of what stands there, and stored so',
+  async (path, label, delay) => {
+    await go(page, path)
+    const field = await firstNamed(label)
+    const before = await field.evaluate(({ value }) => value)
+    expect(await typeInFront(field, WORD, delay)).toBe(WORD.length)
+    expect(await field.evaluate(({ value }) => value)).toBe(WORD + before)
+    await page.keyboard.press('Tab')
+    await page.waitForFunction(() => document.activeElement?.tagName !== 'BODY')
+    for (let tries = 0; tries < 50 && !(await storedNames()).includes(WORD + before); tries += 1)
+      await new Promise((resolve) => setTimeout(resolve, 50))
+    expect(await storedNames()).toContain(WORD + before)
+    expect(await field.evaluate(({ value }) => value)).toBe(WORD + before)
+  },
+)
+
+it('letters put into the middle of a name stay where they were put', async () => {
+  await go(page, '/gear')
+  const field = await firstNamed('Name of the place')
+  await field.click({ count: 3 })
+  await field.type('Sea store')
+  await page.keyboard.press('Home')
+  for (let n = 0; n < 3; n += 1) await page.keyboard.press('ArrowRight')
+  await field.type('-side', { delay: 0 })
+  expect(await field.evaluate(({ value, selectionStart }) => [value, selectionStart])).toEqual(['Sea-side store', 8])
+})
+
+it('a name emptied and left is what it was', async () => {
+  await go(page, '/gear')
+  const field = await firstNamed('Name of the place')
+  const before = await field.evaluate(({ value }) => value)
+  await field.click({ count: 3 })
+  await page.keyboard.press('Backspace')
+  expect(await field.evaluate(({ value }) => value)).toBe('')
+  await page.keyboard.press('Tab')
+  expect(await field.evaluate(({ value }) => value)).toBe(before)
+})
+
+it('two figures changed at once both stand', async () => {
+  await go(page, '/gear')
+  await fill(page, 'Board length, millimetres', '777')
+  await press(page, '0.1 g')
+  await sees(page, 'Scale and board')
+  await page.reload({ waitUntil: 'networkidle0' })
+  expect(await gear()).toMatchObject({ boardMm: 777, scaleStepG: 0.1 })
+  expect(await (await firstNamed('Board length, millimetres')).evaluate(({ value }) => value)).toBe('777')
+})
+
+describe('two tabs on one sheet', () => {
+  let other: Page
+  const value = (of: Page, label: string) =>
+    of.$eval(`[aria-label="${label}"]`, (field) => (field as HTMLInputElement).value)
+  const both = async (label: string, expected: string) => {
+    for (const tab of [page, other])
+      await tab.waitForFunction(
+        (name, text) => document.querySelector<HTMLInputElement>(`[aria-label="${name}"]`)?.value === text,
+        // A tab behind another draws no frames.
+        { timeout: 10_000, polling: 100 },
+        label,
+        expected,
+      )
+  }
+  const stored = async () => (await storedIn<Formula>(page, 'drafts'))[0]!.sheet
+
+  beforeAll(async () => {
+    await go(page, '/formula')
+    other = await here.visit.browser.newPage()
+    await go(other, '/formula')
+    await other.waitForSelector('[aria-label="Name of the formula"]')
+  })
+  afterAll(() => other.close())
+
+  it.each([0, 30, 120])(
+    'typed in at the same time, %i ms a key, neither loses a letter to the other',
+    async (delay) => {
+      const [name, note] = [`Tab one ${delay}`, `tab two writes this at ${delay} ms a key`]
+      const over = async (tab: Page, label: string, text: string) => {
+        const field = (await tab.waitForSelector(`[aria-label="${label}"]`))!
+        await field.evaluate((each) => {
+          ;(each as HTMLInputElement).focus()
+          ;(each as HTMLInputElement).select()
+        })
+        await field.type(text, { delay })
+      }
+      await Promise.all([over(page, 'Name of the formula', name), over(other, 'Notes on this formula', note)])
+      await both('Name of the formula', name)
+      await both('Notes on this formula', note)
+      expect(await stored()).toMatchObject({ name, note })
+    },
+  )
+
+  const type = async (tab: Page, label: string, text: string) => {
+    await tab.bringToFront()
+    await fill(tab, label, text)
+  }
+
+  it('the last keystroke wins, and nothing older comes back', async () => {
+    await type(page, 'Portions', '5')
+    await both('Portions', '5')
+    await type(other, 'Portions', '7')
+    await other.keyboard.press('Tab')
+    await both('Portions', '7')
+    await type(page, 'Name of the formula', 'Both of us')
+    await both('Name of the formula', 'Both of us')
+    expect(await value(page, 'Portions')).toBe('7')
+    expect(await stored()).toMatchObject({ name: 'Both of us', target: { by: 'portions', count: 7 } })
+  })
+
+  it('what the other tab did can be undone here like any change, and is undone there too', async () => {
+    await type(other, 'Portions', '9')
+    await other.keyboard.press('Tab')
+    await both('Portions', '9')
+    await page.bringToFront()
+    await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur())
+    await press(page, 'Undo')
+    await both('Portions', '7')
+    expect(await stored()).toMatchObject({ name: 'Both of us', target: { count: 7 } })
+  })
+})
