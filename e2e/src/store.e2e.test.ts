@@ -59,6 +59,7 @@ describe('a full disk', () => {
     for (let tries = 0; tries < 50 && (await gear(page)).boardMm !== 812; tries += 1)
       await new Promise((resolve) => setTimeout(resolve, 50))
     expect((await gear(page)).boardMm).toBe(812)
+    await page.waitForFunction(() => !document.body.innerText.includes('Not stored'))
   })
 
   it('records nothing at the bench and says so; freed, the same tap goes through without a reload', async () => {
@@ -184,6 +185,29 @@ describe('the store itself', () => {
     await press(page, 'Begin anew, without it')
     await sees(page, 'Formula')
     expect((await storedIn(page, 'formulas')).length).toBeGreaterThan(0)
+  })
+
+  it('dropped under an open page: what is on the screen stays there, and is put back by one press', async () => {
+    const page = await openPage(here.visit, here.site.url)
+    await go(page, '/gear')
+    await fill(page, 'Board length, millimetres', '812')
+    const formulas = (await storedIn(page, 'formulas')).length
+    const session = await page.createCDPSession()
+    await session.send('Storage.clearDataForOrigin', {
+      origin: new URL(here.site.url).origin,
+      storageTypes: 'indexeddb',
+    })
+    await fill(page, 'Board length, millimetres', '813')
+    await sees(page, 'The browser has dropped your work')
+    expect(await page.$$('[aria-label="Name of the place"]')).toHaveLength(2)
+    await pressStarting(page, 'Put it back')
+    await sees(page, 'It is put back')
+    expect(await gear(page)).toMatchObject({ boardMm: 813 })
+    expect(await storedIn(page, 'formulas')).toHaveLength(formulas)
+    expect(await storedIn(page, 'openBatches')).toHaveLength(1)
+    await fill(page, 'Board length, millimetres', '814')
+    await page.reload({ waitUntil: 'networkidle0' })
+    expect(await gear(page)).toMatchObject({ boardMm: 814 })
   })
 
   it('that never answers is said to be silent, instead of a blank page', async () => {

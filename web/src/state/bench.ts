@@ -20,7 +20,7 @@ import { formatISO } from 'date-fns'
 import { repository } from '../storage/index.ts'
 import { batchRecorded } from './batchesSlice.ts'
 import { benchHold, takeBenchOver } from './benchLock.ts'
-import { tellFailure } from './failure.ts'
+import { tellFailure, tellStored } from './failure.ts'
 import { notify } from './notify.ts'
 import { store } from './store.ts'
 import { once } from './workspace.ts'
@@ -57,6 +57,7 @@ async function write(batch: string, actions: readonly BenchAction[]): Promise<bo
   const recorded = await once(`${batch} ${JSON.stringify(actions)}`, async () => {
     try {
       store.dispatch(batchRecorded(await repository.batches.record(batch, stamped(actions))))
+      tellStored()
       return true
     } catch (error) {
       tellFailure(error, 'Nothing of this tap was recorded; tap again.')

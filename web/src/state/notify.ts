@@ -9,14 +9,23 @@ export const notify = (title: string, options: Options = {}): void => {
   void import('sonner').then(({ toast }) => toast(title, options))
 }
 
+/** Trouble that is over. */
+export const dismissTrouble = (title: string): void => {
+  void import('sonner').then(({ toast }) => toast.dismiss(title))
+}
+
 /** Trouble that stays until it is put away, told once however often it comes. */
-export const notifyTrouble = (title: string, description: string, again?: () => void): void => {
+export const notifyTrouble = (
+  title: string,
+  description: string,
+  way?: { readonly label: string; readonly run: () => void },
+): void => {
   void import('sonner').then(({ toast }) =>
     toast.error(title, {
       id: title,
       description,
       duration: Infinity,
-      ...(again ? { action: { label: 'Try again', onClick: again } } : {}),
+      ...(way ? { action: { label: way.label, onClick: way.run } } : {}),
     }),
   )
 }

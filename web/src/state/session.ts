@@ -51,7 +51,7 @@ function askBeforeLeaving(): void {
 export async function startSession({ seeded = true } = {}): Promise<void> {
   if (seeded) await seed()
   else await repository.seedOnce(emptyWorkspace)
-  await repository.batches.freshSummaries()
+  await repository.makeReady()
   writeLocal(KEPT, 'yes')
   keepDraft()
   keepPreferences()

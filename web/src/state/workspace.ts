@@ -6,6 +6,7 @@
 import {
   defaultGear,
   differenceOf,
+  emptyWorkspace,
   records as kinds,
   withDifference,
   type Difference,
@@ -14,10 +15,11 @@ import {
   type Records,
 } from '@harina/core'
 import { liveQuery } from 'dexie'
-import { checked, Refused, repository, type DocumentKind } from '../storage/index.ts'
+import { checked, Refused, repository, StoreDropped, type DocumentKind } from '../storage/index.ts'
 import {
   documentChanged,
   documentOf,
+  documentsOf,
   documentsHeard,
   SHELVED,
   unreadableFound,
@@ -25,7 +27,7 @@ import {
 } from './documentsSlice.ts'
 import { draftHeard } from './draftSlice.ts'
 import { endedBatchesRead, openBatchesRead } from './batchesSlice.ts'
-import { tellFailure } from './failure.ts'
+import { rescueWith, tellFailure, tellStored } from './failure.ts'
 import { notify } from './notify.ts'
 import { createPending } from './pending.ts'
 import { store } from './store.ts'
@@ -77,6 +79,7 @@ async function writeOut(key: string): Promise<void> {
       )
       pending.written(changes)
       failed.delete(key)
+      if (failed.size === 0) tellStored()
       settle(true)
     }
   } catch (error) {
@@ -216,21 +219,45 @@ async function storedOf(kind: Shelved): Promise<readonly Records[Shelved][]> {
   return kind === 'gear' && stored.length === 0 ? [defaultGear] : stored
 }
 
-/** Follows one question to the store; resolves with the first answer. */
+const ASK_AGAIN_MS = 2000
+
+/** Follows one question to the store; resolves with the first answer. A store that closes under it is asked again. */
 function follow<T>(ask: () => Promise<T>, tell: (answer: T) => void): Promise<void> {
   return new Promise((resolve, reject) => {
-    liveQuery(ask).subscribe({
-      next: (answer) => {
-        tell(answer)
-        resolve()
-      },
-      error: (error: unknown) => {
-        reject(error as Error)
-        tellFailure(error, 'Load the page anew to see what other tabs have changed.')
-      },
-    })
+    let answered = false
+    const begin = () =>
+      liveQuery(ask).subscribe({
+        next: (answer) => {
+          answered = true
+          tell(answer)
+          resolve()
+        },
+        error: (error: unknown) => {
+          if (error instanceof StoreDropped) tellFailure(error, '')
+          if (answered) setTimeout(begin, ASK_AGAIN_MS)
+          else reject(error as Error)
+        },
+      })
+    begin()
   })
 }
+
+/** Everything this page holds, into a store that the browser has emptied. */
+rescueWith(async () => {
+  const { documents, draft, batches } = store.getState()
+  const all = <K extends Shelved>(kind: K) => [...documentsOf(documents, kind)]
+  await repository.putBack({
+    ...emptyWorkspace,
+    formulas: all('formula'),
+    lots: all('lot'),
+    ingredients: all('ingredient'),
+    shapes: all('shape'),
+    batches: [...batches.open],
+    gear: all('gear')[0] ?? null,
+    draft: draft.present,
+  })
+  await writeAllOut()
+})
 
 /** The subscription: whatever is stored, by whichever tab, comes here and nowhere else. Resolves once all has been told. */
 export async function subscribe(): Promise<void> {

@@ -142,9 +142,9 @@ export function batchTables(db: HarinaDatabase) {
       }),
 
     /** Summaries follow from batches: where they were made by an older Harina, or never, they are made now. */
-    freshSummaries: async (): Promise<void> => {
+    freshSummaries: async ({ anew = false } = {}): Promise<void> => {
       const mark = await db.marks.get('summaries')
-      if (mark?.version === SUMMARY_VERSION) return
+      if (mark?.version === SUMMARY_VERSION && !anew) return
       await db.transaction('rw', [...all, db.marks], async () => {
         await db.summaries.clear()
         await eachClosed(async (batches) => {

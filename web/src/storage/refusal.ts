@@ -21,6 +21,9 @@ export class BookFull extends Error {}
 /** All photos together would be more than a file can carry. */
 export class PhotosFull extends Error {}
 
+/** The browser has thrown away what it kept while this page was open; what the page holds can be put back. */
+export class StoreDropped extends Error {}
+
 /** As the schema of its kind has it: everything that is written goes through here, as everything that is read does. */
 export function checked<K extends RecordKind>(kind: K, record: unknown): Records[K] {
   const read = records[kind].schema.safeParse(record)

@@ -4,7 +4,8 @@ import type { Table } from 'dexie'
 import { batchTables } from './batches.ts'
 import type { HarinaDatabase } from './database.ts'
 import { documentTables, type DocumentKind } from './documents.ts'
-import { checked } from './refusal.ts'
+import { checked, StoreDropped } from './refusal.ts'
+import { wakeful } from './wakeful.ts'
 
 export type Repository = ReturnType<typeof createRepository>
 
@@ -40,14 +41,41 @@ export function createRepository(db: HarinaDatabase) {
     for (const table of everything) if (table !== db.marks) await table.clear()
   }
 
-  return {
+  const isNew = async (): Promise<boolean> => (await db.marks.count()) === 0
+  /** This page has seen that something is kept here. */
+  let known = false
+
+  /** On a full disk a browser may drop the store and open an empty one in its place: that one is left shut. */
+  const reopen = async (): Promise<void> => {
+    await db.open()
+    if (!known || !(await isNew())) return
+    db.close()
+    throw new StoreDropped()
+  }
+  let opening: Promise<void> | null = null
+  const waking = {
+    isOpen: () => db.isOpen() && opening === null,
+    // One at a time: nobody slips in before it is known what was opened.
+    open: () =>
+      (opening ??= reopen().finally(() => {
+        opening = null
+      })),
+  }
+
+  const asked = wakeful(waking, {
     ...documents,
     batches,
 
     /** Opens the store; whether nothing has ever been kept in it. */
     open: async (): Promise<{ readonly isNew: boolean }> => {
       await db.open()
-      return { isNew: (await db.marks.count()) === 0 }
+      return { isNew: await isNew() }
+    },
+
+    /** Makes ready what follows from what is kept; from now on an empty store is one that was dropped. */
+    makeReady: async (): Promise<void> => {
+      await batches.freshSummaries()
+      known = true
     },
 
     /** A record as it lies there, whatever it holds: to be saved as a file where it cannot be shown. */
@@ -86,5 +114,15 @@ export function createRepository(db: HarinaDatabase) {
       }),
 
     isSeeded: async (): Promise<boolean> => (await db.marks.get('seeded')) !== undefined,
+  })
+
+  return {
+    ...asked,
+    /** After the browser has dropped the store: what a page still holds goes into the new one. */
+    putBack: async (workspace: Workspace): Promise<void> => {
+      known = false
+      await asked.seedOnce(workspace)
+      await asked.makeReady()
+    },
   }
 }

@@ -2,7 +2,7 @@
  * Work away from the page. A pool of a few workers, each doing one job at a time; a job tells how far it is, can be cancelled,
  * and settles whatever becomes of its worker: one that dies is replaced, and what waits goes on with another.
  */
-import { expose, proxy, wrap, type Remote } from 'comlink'
+import { expose, proxy, releaseProxy, wrap, type ProxyMethods, type Remote } from 'comlink'
 
 export interface JobOptions {
   readonly signal?: AbortSignal | undefined
@@ -18,11 +18,28 @@ type AnswerOf<A extends Jobs, N extends keyof A> = Awaited<ReturnType<A[N]>>
 export class JobCancelled extends Error {}
 export class WorkerDied extends Error {}
 
+type FarTell = Tell & Partial<ProxyMethods>
+
+/** Jobs as they are called from the page: the line back to it is let go when the job ends. */
+export const offered = (jobs: Jobs): Jobs =>
+  Object.fromEntries(
+    Object.entries(jobs).map(([name, job]) => [
+      name,
+      async (input: never, tell: FarTell | undefined) => {
+        try {
+          return await job(input, tell ?? (() => undefined))
+        } finally {
+          tell?.[releaseProxy]?.()
+        }
+      },
+    ]),
+  )
+
 /** In a worker: offers its jobs. */
-export const offer = (jobs: Jobs): void => expose(jobs)
+export const offer = (jobs: Jobs): void => expose(offered(jobs))
 
 interface Hand {
-  readonly jobs: Remote<Record<string, (input: unknown, tell: Tell) => unknown>>
+  readonly jobs: Remote<Record<string, (input: unknown, tell: Tell | undefined) => unknown>>
   readonly died: Promise<never>
   dismiss(): void
 }
@@ -91,13 +108,13 @@ export function createPool<A extends Jobs>(spawn: () => Worker, { hands = 1, her
 
   return {
     async run(job, input, { signal, onProgress }: JobOptions = {}) {
-      const tell: Tell = (done, of) => onProgress?.(done, of)
       if (signal?.aborted) throw new JobCancelled('cancelled')
-      if (typeof Worker === 'undefined' && here) return (await here())[job]!(input, tell) as never
+      if (typeof Worker === 'undefined' && here)
+        return (await here())[job]!(input, onProgress ?? (() => undefined)) as never
       const stop = cancelled(signal)
       stop.catch(() => undefined)
       const hand = await Promise.race([lease(signal), stop])
-      const work = Promise.resolve(hand.jobs[job]!(input, proxy(tell)))
+      const work = Promise.resolve(hand.jobs[job]!(input, onProgress && proxy(onProgress)))
       // Whoever wins the race, the other's end is nobody's business.
       work.catch(() => undefined)
       try {
