@@ -51,7 +51,7 @@ function mutate(root: Holder, chance: () => number): void {
   switch (Math.floor(chance() * 8)) {
     case 0:
       if (Array.isArray(holder)) holder.splice(Number(key), 1)
-      else delete holder[key]
+      else Reflect.deleteProperty(holder, key)
       return
     case 1:
       if (Array.isArray(holder)) holder.push(holder[Number(key)])

@@ -1,5 +1,7 @@
 import { useRouteError } from 'react-router'
 
+const exportEverything = () => import('../state/files.ts').then((files) => files.exportEverything())
+
 /** Shown when a station fails: what to do, and that nothing is lost. */
 export function Stumble() {
   const error = useRouteError()
@@ -11,9 +13,14 @@ export function Stumble() {
         your work from Gear.
       </p>
       <p className="small mb-6">{error instanceof Error ? error.message : 'Unknown trouble'}</p>
-      <button type="button" className="action" onClick={() => location.reload()}>
-        Load again
-      </button>
+      <div className="flex flex-wrap gap-4">
+        <button type="button" className="action" onClick={() => location.reload()}>
+          Load again
+        </button>
+        <button type="button" className="quiet" onClick={() => void exportEverything()}>
+          Export everything
+        </button>
+      </div>
     </main>
   )
 }

@@ -1,5 +1,5 @@
 /** Starts a session: opens the store, seeds a new browser, and keeps screen and store in step. */
-import { differenceOf, emptyWorkspace, readWorkspaceFile } from '@harina/core'
+import { differenceOf, emptyWorkspace } from '@harina/core'
 import { repository } from '../storage/index.ts'
 import { startBenchLock } from './benchLock.ts'
 import { draftHeard, draftLoaded } from './draftSlice.ts'
@@ -12,13 +12,9 @@ import { isUnwritten, keepDifference, subscribe } from './workspace.ts'
 /** That this browser has held a workspace, noted where clearing the database does not reach. */
 const KEPT = 'harina.kept'
 
-/** The server may offer a workspace to begin with; without one the app begins empty. */
+/** Only a browser that has never held anything needs what reads a first workspace. */
 async function seed(): Promise<void> {
-  if (await repository.isSeeded()) return
-  const answer = await fetch('/workspace/start.harina.json').catch(() => null)
-  if (answer?.status !== 200 || !answer.headers.get('content-type')?.includes('json')) return
-  const read = readWorkspaceFile(await answer.text())
-  if (read.ok) await repository.seedOnce(read.value)
+  if (!(await repository.isSeeded())) await (await import('./seed.ts')).seedFromServer()
 }
 
 /** The draft is written as it changes, whatever changes it here. */

@@ -88,6 +88,10 @@ export function problemWords({ code, data = {} }: Problem): string {
       return 'Give more than 0 g, since everything is scaled from here.'
     case 'solved-negative':
       return 'The other ingredients bring more water than that already. Ask for more water, or take something wet out.'
+    case 'dough-too-large':
+      return `That would be more than ${formatNumber(Number(data['grams']) / 1000, 0)} kg of dough. Give less, or make it in several sheets.`
+    case 'refused':
+      return 'That cannot be kept in the sheet. Give a figure or a word that fits.'
     case 'locked-row-empty':
       return 'The locked row is 0 % of the formula, so nothing can be scaled from it. Lock another row.'
     case 'shapes-over-dough':
