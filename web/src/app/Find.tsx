@@ -3,6 +3,7 @@ import { format } from 'date-fns'
 import { useMemo, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { selectEnded, selectFormulas, useKitchen } from '../state/select.ts'
+import { dayWords } from '../ui/dayWords.ts'
 import { SidePanel } from '../ui/SidePanel.tsx'
 import { draftOpened } from '../state/draftSlice.ts'
 import { editDraft } from '../state/editDraft.ts'
@@ -11,7 +12,7 @@ import { useApp, useAppDispatch } from '../state/store.ts'
 
 interface Found {
   readonly id: string
-  readonly kind: string
+  readonly kind: string | (() => string)
   readonly name: string
   readonly words: string
   readonly go: () => void
@@ -72,9 +73,10 @@ function useEverything(): readonly Found[] {
       })),
       ...[...(ended ?? [])].reverse().map(({ id, name, shape, atMs }): Found => ({
         id,
-        kind: format(atMs, 'd MMM'),
+        // In a word only once it is shown.
+        kind: () => format(atMs, 'd MMM'),
         name,
-        words: `${name} ${shape} ${format(atMs, 'd MMMM yyyy')}`,
+        words: `${name} ${shape} ${dayWords(atMs)}`,
         go: to(`/log/${id}`),
       })),
     ]
@@ -111,12 +113,12 @@ export default function Find({ onClose }: { onClose: () => void }) {
         <ComboboxOptions static className="mt-3">
           {found.map((entry) => (
             <ComboboxOption
-              key={`${entry.kind}-${entry.id}`}
+              key={`${typeof entry.kind === 'string' ? entry.kind : 'ended'}-${entry.id}`}
               value={entry}
               className="flex min-h-11 items-center gap-3 border-b border-line px-2 data-focus:bg-ground"
             >
               <span className="flex-1 text-lg">{entry.name}</span>
-              <span className="small">{entry.kind}</span>
+              <span className="small">{typeof entry.kind === 'string' ? entry.kind : entry.kind()}</span>
             </ComboboxOption>
           ))}
         </ComboboxOptions>

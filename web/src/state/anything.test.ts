@@ -148,3 +148,35 @@ it(`${SEQUENCES} sequences of taps and edits: each export is read back as it was
     { numRuns: SEQUENCES },
   )
 }, 600_000)
+
+describe('figures that are far off but were really entered', () => {
+  const stored = async () => {
+    await settle()
+    const read = readWorkspaceFile(JSON.stringify(toFile(await repository.workspace(), '2031-03-01T10:00:00+00:00')))
+    return read.ok ? read.value : read.problem
+  }
+  beforeEach(async () => {
+    await putWorkspace({ ...sampleWorkspace, batches: [] })
+    await repository.batches.start([{ id: 'b', plan }])
+  })
+
+  it.each([
+    ['a cook clock left eleven hours', { type: 'cooked', minutes: 660 }],
+    ['one more minute on a timer eight days over', { type: 'timer-moved', timer: 'rest', minutes: 11_521 }],
+    ['a clock put back four years', { type: 'clock-set', shiftMs: -126_230_400_000 }],
+    ['a ton of flour on the scale', { type: 'weighed', row: 'f-r34', grams: 1_000_000 }],
+  ] as [string, BenchAction][])('%s: recorded, exported and read back', async (_, action) => {
+    expect(await recordTap((await repository.batches.get('b'))!, action)).toBe(true)
+    expect(await stored()).toMatchObject({ batches: [{ events: [action] }] })
+  })
+
+  it.each([
+    ['10,000 portions of 5,000 g', { by: 'portions', count: 10_000, gramsEach: 5000 }],
+    ['a ton of flour', { by: 'flour', grams: 1_000_000 }],
+  ] as [string, Target][])('%s is more than a sheet can be: the field says so, the sheet stays', async (_, target) => {
+    const before = store.getState().draft.present
+    expect(editDraft((sheet) => ({ ...sheet, target }))).toMatchObject({ problem: { code: 'dough-too-large' } })
+    expect(store.getState().draft.present).toBe(before)
+    expect(await stored()).toMatchObject({ format: 'harina' })
+  })
+})

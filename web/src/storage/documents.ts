@@ -9,7 +9,7 @@ export type DocumentKind = Exclude<RecordKind, 'batch'>
 /** What photos may come to, all together, so that one file can carry them and everything else. */
 export const PHOTOS_MOST_CHARACTERS = 240_000_000
 
-export function documentTables(db: HarinaDatabase) {
+export function documentTables(db: HarinaDatabase, photosMost: number) {
   const tables = {
     formula: db.formulas,
     lot: db.lots,
@@ -24,7 +24,7 @@ export function documentTables(db: HarinaDatabase) {
     const held = (await db.photos.get(id))?.base64.length ?? 0
     const lengths = (await db.photos.orderBy('base64.length').keys()) as unknown as number[]
     const sum = lengths.reduce((total, length) => total + length, 0)
-    if (sum - held + base64.length > PHOTOS_MOST_CHARACTERS) throw new PhotosFull()
+    if (sum - held + base64.length > photosMost) throw new PhotosFull()
   }
 
   return {

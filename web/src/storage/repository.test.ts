@@ -1,10 +1,13 @@
 import {
   batchSchema,
   currentStep,
+  differenceOf,
   emptyWorkspace,
   FILE_VERSION,
+  MAX_EVENTS,
   readWorkspaceFile,
   replay,
+  summarise,
   type Batch,
   type BenchEvent,
 } from '@harina/core'
@@ -12,7 +15,7 @@ import sample from '@harina/core/fixtures/workspace-1.harina.json'
 import sample3 from '@harina/core/fixtures/workspace-3.harina.json'
 import { Dexie } from 'dexie'
 import { HarinaDatabase } from './database.ts'
-import { PartWorkedOn } from './refusal.ts'
+import { BookFull, PartWorkedOn, PhotosFull, Refused, StoreDropped } from './refusal.ts'
 import { createRepository, type Repository } from './repository.ts'
 
 const read = readWorkspaceFile(JSON.stringify(sample))
@@ -191,5 +194,122 @@ describe('a dough split in two', () => {
     await expect(repository.batches.record('whole', [undo])).rejects.toThrow(PartWorkedOn)
     expect((await repository.batches.open()).find(({ id }) => id === 'whole')!.events).toHaveLength(2)
     expect(await ids(repository)).toEqual(['part', 'whole'])
+  })
+})
+
+describe('what is written', () => {
+  const [lot] = workspace.lots
+  const photo = (id: string, length: number) => ({
+    id,
+    batch: 'b',
+    step: 'feel',
+    at: '2031-03-01T09:00:00.000+00:00',
+    type: 'image/png' as const,
+    base64: 'AAAA'.repeat(length / 4),
+    widthPx: 1,
+    heightPx: 1,
+    note: '',
+  })
+
+  it('is a difference on what is stored then, whatever was drawn before', async () => {
+    const { repository } = fresh()
+    await repository.put('lot', lot!)
+    const [drawn] = await repository.read('lot')
+    await repository.write('lot', lot!.id, [differenceOf(drawn, { ...drawn!, note: 'by one tab' })])
+    await repository.write('lot', lot!.id, [differenceOf(drawn, { ...drawn!, name: 'By the other' })])
+    expect(await repository.read('lot')).toEqual([{ ...lot!, note: 'by one tab', name: 'By the other' }])
+  })
+
+  it('is refused where a file with it would be, and nothing of it is stored', async () => {
+    const { repository } = fresh()
+    await repository.put('lot', lot!)
+    await expect(repository.write('lot', lot!.id, [differenceOf(lot, { ...lot!, stockG: -1 })])).rejects.toThrow(
+      Refused,
+    )
+    await expect(repository.put('lot', { ...lot!, id: 'constructor' })).rejects.toThrow(Refused)
+    expect(await repository.read('lot')).toEqual([lot])
+    await repository.batches.start([{ id: 'b', plan: open.plan }])
+    await expect(repository.batches.record('b', [event('1', { type: 'poured', grams: 2e6 })])).rejects.toThrow(Refused)
+    expect((await repository.batches.get('b'))!.events).toEqual([])
+  })
+
+  it('does not bring back what another tab has removed', async () => {
+    const { repository } = fresh()
+    expect(await repository.write('lot', 'gone', [differenceOf(lot, { ...lot!, note: 'late' })])).toBeNull()
+    expect(await repository.read('lot')).toEqual([])
+  })
+
+  it('photos are taken up to what one file can carry, each counted once', async () => {
+    const repository = createRepository(new HarinaDatabase('few-photos'), 100)
+    const keep = (id: string, length: number) => repository.write('photo', id, [[{ at: [], to: photo(id, length) }]])
+    await keep('a', 60)
+    await expect(keep('b', 44)).rejects.toThrow(PhotosFull)
+    await keep('b', 40)
+    await keep('a', 60)
+    expect((await repository.photosOf('b')).map(({ id }) => id)).toEqual(['a', 'b'])
+  })
+
+  it('the book of a batch takes so many entries and says when it is full', async () => {
+    const { db, repository } = fresh()
+    await repository.batches.start([{ id: 'b', plan: open.plan }])
+    const rows = Array.from({ length: MAX_EVENTS }, (_, seq) => ({
+      batch: 'b',
+      seq,
+      event: event(`e${seq}`, { type: 'poured', grams: 1 }),
+    }))
+    await db.events.bulkAdd(rows)
+    await expect(repository.batches.record('b', [event('more', { type: 'poured', grams: 1 })])).rejects.toThrow(
+      BookFull,
+    )
+  })
+})
+
+describe('summaries', () => {
+  it('are written with the batch that ends, and go with one that is opened again', async () => {
+    const { repository } = fresh()
+    await repository.merge(() => ({ ...emptyWorkspace, batches: [closed] }))
+    expect(await repository.batches.summaries()).toEqual([summarise(closed)])
+    await repository.batches.record(closed.id, [event('back', { type: 'undone', events: [closed.events.at(-1)!.id] })])
+    expect(await repository.batches.summaries()).toEqual([])
+  })
+
+  it('of many batches are the summaries of each, however they are packed', async () => {
+    const { repository } = fresh()
+    const batches = Array.from({ length: 300 }, (_, n) => ({ ...closed, id: `many-${n}` }))
+    await repository.merge(() => ({ ...emptyWorkspace, batches }))
+    expect(byId(await repository.batches.summaries())).toEqual(byId(batches.map(summarise)))
+    await repository.batches.discard('many-7')
+    expect((await repository.batches.summaries()).map(({ id }) => id)).not.toContain('many-7')
+  })
+
+  it('are made anew where an older Harina kept none', async () => {
+    const { db, repository } = fresh()
+    await db.closedBatches.bulkPut([closed, { ...closed, id: 'second' }])
+    await repository.makeReady()
+    expect(byId(await repository.batches.summaries()).map(({ id }) => id)).toEqual([closed.id, 'second'].sort())
+  })
+})
+
+describe('a store that closes under the page', () => {
+  it('is opened anew before it is asked', async () => {
+    const { db, repository } = fresh()
+    await repository.put('lot', workspace.lots[0]!)
+    await repository.seedOnce(emptyWorkspace)
+    await repository.makeReady()
+    db.close()
+    expect(await repository.read('lot')).toHaveLength(1)
+  })
+
+  it('and comes up empty is left alone until what the page holds is put back', async () => {
+    const { db, repository } = fresh()
+    await repository.merge(() => workspace)
+    await repository.makeReady()
+    db.close()
+    await Dexie.delete(db.name)
+    await expect(Promise.all([repository.read('lot'), repository.read('gear')])).rejects.toThrow(StoreDropped)
+    await expect(repository.put('lot', workspace.lots[0]!)).rejects.toThrow(StoreDropped)
+    await repository.putBack({ ...emptyWorkspace, lots: workspace.lots })
+    expect(await repository.read('lot')).toHaveLength(workspace.lots.length)
+    await repository.put('lot', { ...workspace.lots[0]!, note: 'on it goes' })
   })
 })

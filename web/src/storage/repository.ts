@@ -3,7 +3,7 @@ import { emptyWorkspace, recordsOf, sameValue, type RecordKind, type Records, ty
 import type { Table } from 'dexie'
 import { batchTables } from './batches.ts'
 import type { HarinaDatabase } from './database.ts'
-import { documentTables, type DocumentKind } from './documents.ts'
+import { documentTables, PHOTOS_MOST_CHARACTERS, type DocumentKind } from './documents.ts'
 import { checked, StoreDropped } from './refusal.ts'
 import { wakeful } from './wakeful.ts'
 
@@ -11,8 +11,8 @@ export type Repository = ReturnType<typeof createRepository>
 
 const DOCUMENTS = ['formula', 'lot', 'ingredient', 'shape', 'photo', 'gear', 'draft'] as const satisfies DocumentKind[]
 
-export function createRepository(db: HarinaDatabase) {
-  const documents = documentTables(db)
+export function createRepository(db: HarinaDatabase, photosMost = PHOTOS_MOST_CHARACTERS) {
+  const documents = documentTables(db, photosMost)
   const batches = batchTables(db)
   const everything = [...DOCUMENTS.map((kind) => documents.tables[kind]), ...batches.all, db.marks]
 

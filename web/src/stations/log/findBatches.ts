@@ -1,5 +1,5 @@
 import type { BatchSummary } from '@harina/core'
-import { format } from 'date-fns'
+import { dayWords } from '../../ui/dayWords.ts'
 import { verdictWords } from '../../ui/words.ts'
 
 /** Every word asked for must stand somewhere in what a batch was, when, or what was said of it. */
@@ -14,7 +14,7 @@ export function findBatches(batches: readonly BatchSummary[], query: string): re
       verdict ? verdictWords[verdict] : '',
       end === 'abandoned' ? 'given up' : '',
       lastFeel ?? '',
-      format(atMs, 'd MMMM yyyy EEEE'),
+      dayWords(atMs),
     ]
       .join(' ')
       .toLowerCase()
