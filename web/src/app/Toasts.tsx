@@ -1,3 +1,4 @@
+import type { CSSProperties } from 'react'
 import { Toaster } from 'sonner'
 
 /** Above what is pressed at the foot: the links of a desk, the actions and stations of a phone. */
@@ -11,10 +12,11 @@ export default function Toasts() {
       position="bottom-center"
       offset={OVER_THE_FOOT}
       mobileOffset={OVER_THE_ACTIONS}
+      style={{ '--width': '27rem' } as CSSProperties}
       toastOptions={{
         unstyled: true,
         classNames: {
-          toast: 'flex w-[22rem] items-start gap-3 border-2 border-ink bg-sheet p-3 text-ink',
+          toast: 'flex w-full items-start gap-3 border-2 border-ink font-text bg-sheet p-3 text-ink',
           title: 'font-semibold',
           description: 'text-sm text-second',
           actionButton: 'quiet ml-auto shrink-0 font-semibold',

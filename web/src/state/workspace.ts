@@ -28,7 +28,7 @@ import {
 import { draftHeard } from './draftSlice.ts'
 import { endedBatchesRead, openBatchesRead } from './batchesSlice.ts'
 import { rescueWith, tellFailure, tellStored } from './failure.ts'
-import { notify } from './notify.ts'
+import { notify, notifyTrouble } from './notify.ts'
 import { createPending } from './pending.ts'
 import { store } from './store.ts'
 
@@ -209,6 +209,10 @@ function readable<R extends { id: string }>(kind: RecordKind, stored: readonly R
       return true
     }
     store.dispatch(unreadableFound({ kind, id: record.id }))
+    notifyTrouble(
+      'Something stored here cannot be read',
+      'It is left out of everything. In Gear, under Files, it can be saved as a file or removed.',
+    )
     return false
   })
 }

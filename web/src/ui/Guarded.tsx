@@ -1,15 +1,20 @@
 /** One record that cannot be shown costs its own place and nothing beside it; it is offered as a file. */
 import { Component, type ReactNode } from 'react'
 import type { Unreadable } from '../state/documentsSlice.ts'
-import { exportRaw } from '../state/files.ts'
+import { discard, exportRaw } from '../state/files.ts'
 
 export function CannotBeShown({ what }: { what: Unreadable }) {
   return (
     <div role="alert" className="my-2 border-l-[5px] border-danger p-2 pl-3 leading-snug">
       <p>This cannot be shown as it is stored. Everything else is as it was.</p>
-      <button type="button" className="quiet" onClick={() => void exportRaw(what)}>
-        Save it as a file
-      </button>
+      <p className="flex gap-6">
+        <button type="button" className="quiet" onClick={() => void exportRaw(what)}>
+          Save it as a file
+        </button>
+        <button type="button" className="quiet" onClick={() => void discard(what)}>
+          Remove it
+        </button>
+      </p>
     </div>
   )
 }
