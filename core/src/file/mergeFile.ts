@@ -42,19 +42,39 @@ const standingOf = (here: ReadonlyMap<string, unknown>, record: { id: string }):
   return sameValue(present, record) ? 'same' : 'clash'
 }
 
+export interface Preview {
+  /** Some of what is here; all of it in the end, in any order and in as many parts as one likes. */
+  meet(kind: RecordKind, present: readonly AnyRecord[]): void
+  result(): ImportPreview
+}
+
 /** What a file would bring to a workspace: so many new, so many the same, and those that differ under one identifier. */
-export function previewImport(current: Workspace, incoming: Workspace): ImportPreview {
-  const counts = { fresh: 0, same: 0 }
-  const clashes: Clash[] = []
-  for (const kind of RECORD_KINDS) {
-    const here = byId<AnyRecord>(recordsOf(current, kind))
-    for (const record of recordsOf(incoming, kind)) {
-      const standing = standingOf(here, record)
-      if (standing === 'clash') clashes.push({ kind, id: record.id, name: records[kind].nameOf(record as never) })
-      else counts[standing] += 1
-    }
+export function previewOfImport(incoming: Workspace): Preview {
+  const theirs = new Map(RECORD_KINDS.map((kind) => [kind, byId<AnyRecord>(recordsOf(incoming, kind))]))
+  const same = new Set<AnyRecord>()
+  const differ = new Set<AnyRecord>()
+  return {
+    meet(kind, present) {
+      for (const record of present) {
+        const other = theirs.get(kind)?.get(record.id)
+        if (other) (sameValue(record, other) ? same : differ).add(other)
+      }
+    },
+    result() {
+      const all = RECORD_KINDS.flatMap((kind) => recordsOf(incoming, kind).map((record) => ({ kind, record })))
+      const clashes = all
+        .filter(({ record }) => differ.has(record))
+        .map(({ kind, record }): Clash => ({ kind, id: record.id, name: records[kind].nameOf(record as never) }))
+      return { fresh: all.length - same.size - differ.size, same: same.size, clashes }
+    },
   }
-  return { ...counts, clashes }
+}
+
+/** The same against a workspace that is at hand whole. */
+export function previewImport(current: Workspace, incoming: Workspace): ImportPreview {
+  const preview = previewOfImport(incoming)
+  for (const kind of RECORD_KINDS) preview.meet(kind, recordsOf(current, kind))
+  return preview.result()
 }
 
 interface Merge {

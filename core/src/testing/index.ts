@@ -1,2 +1,2 @@
-export { everyReference } from './everyReference.ts'
+export { counterPress, crank, everyReference } from './everyReference.ts'
 export * from './mutatedFiles.ts'

@@ -4,7 +4,7 @@ import {
   FILE_MAX_CHARACTERS,
   homes,
   mergeImport,
-  previewImport,
+  previewOfImport,
   RECORD_KINDS,
   toFile,
   emptyWorkspace,
@@ -85,8 +85,12 @@ export async function discard(what: Unreadable): Promise<void> {
   store.dispatch(unreadableGone(what))
 }
 
-export const previewOf = async (file: WorkspaceFile): Promise<ImportPreview> =>
-  previewImport(await repository.workspace(), file)
+/** Laid beside what is here a part at a time, so that the page stays awake over a long log. */
+export async function previewOf(file: WorkspaceFile): Promise<ImportPreview> {
+  const preview = previewOfImport(file)
+  await repository.each(preview.meet)
+  return preview.result()
+}
 
 /** Whether it is in: all of it, or nothing. */
 export async function bringIn(file: WorkspaceFile, choice: ClashChoice): Promise<boolean> {

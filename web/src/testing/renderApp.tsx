@@ -6,6 +6,7 @@ import { act, configure, fireEvent, render, screen, waitFor, within } from '@tes
 import { Provider } from 'react-redux'
 import { MemoryRouter, Route, Routes } from 'react-router'
 import { Ringing } from '../app/Ringing.tsx'
+import { endedBatchesRead, openBatchesRead } from '../state/batchesSlice.ts'
 import { draftLoaded } from '../state/draftSlice.ts'
 import { subscribe } from '../state/workspace.ts'
 import { store } from '../state/store.ts'
@@ -61,9 +62,18 @@ export async function press(name: string | RegExp): Promise<void> {
   await settle()
 }
 
-/** Lets pending writes finish and their news arrive. */
+/**
+ * Lets pending writes finish and their news arrive. On a busy machine the live queries may be late: what they would tell is
+ * asked for, behind the writes.
+ */
 export async function settle(): Promise<void> {
-  await act(() => new Promise((resolve) => setTimeout(resolve, 30)))
+  await act(async () => {
+    await new Promise((resolve) => setTimeout(resolve, 30))
+    await repository.workspace()
+    await new Promise((resolve) => setTimeout(resolve))
+    store.dispatch(openBatchesRead(await repository.batches.open()))
+    store.dispatch(endedBatchesRead(await repository.batches.summaries()))
+  })
 }
 
 export async function typeInto(label: string | RegExp, text: string): Promise<void> {
