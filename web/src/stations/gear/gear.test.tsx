@@ -4,6 +4,7 @@ import { preferred } from '../../state/preferencesSlice.ts'
 import { store } from '../../state/store.ts'
 import { repository } from '../../storage/index.ts'
 import { playScale } from '../../testing/playScale.ts'
+import { sampleKitchen } from '../../testing/sampleKitchen.ts'
 import { playVoice } from '../../testing/playVoice.ts'
 import {
   act,
@@ -116,6 +117,22 @@ it('an ingredient of the maker’s own is kept with its figures, and can go agai
   })
   await press('Remove Chestnut flour')
   expect(await repository.read('ingredient')).toEqual([])
+})
+
+it('an ingredient that a formula is made of is not removed from under it', async () => {
+  const [formula] = await repository.read('formula')
+  const flour = { ...sampleKitchen.ingredients.get('durum-semolina-remilled')!, id: 'our-durum', name: 'Our durum' }
+  await repository.put('ingredient', flour)
+  const rows = formula!.sheet.rows.map((row, n) => (n === 0 ? { ...row, ingredient: 'our-durum' } : row))
+  await repository.put('formula', { ...formula!, sheet: { ...formula!.sheet, rows } })
+  await settle()
+  await openSacks()
+  await press('Remove Our durum')
+  expect((await repository.read('ingredient')).map(({ id }) => id)).toContain('our-durum')
+  await repository.put('formula', formula!)
+  await settle()
+  await press('Remove Our durum')
+  expect((await repository.read('ingredient')).map(({ id }) => id)).not.toContain('our-durum')
 })
 
 it('an ingredient that is more than the whole of itself cannot be kept', async () => {
