@@ -72,7 +72,7 @@ step('lint', npm('lint'))
 step('types', npm('types'))
 step('unit tests', jest('unit', []))
 if (step('build', npm('build'))) {
-  step('end-to-end tests', jest('e2e', ['--config', 'e2e/jest.config.js', '--runInBand']))
+  step('end-to-end tests', jest('e2e', ['--config', 'e2e/jest.config.js', '--maxWorkers=2']))
   step('size budget', npm('size'))
 } else failed += 2
 rmSync(results, { recursive: true, force: true })

@@ -120,6 +120,8 @@ describe('two tabs and the log', () => {
     expect(await textOf(page)).not.toContain('is in the log')
     expect(new URL(page.url()).pathname).toBe(pathname)
     // The same of what stands beside the step.
+    // The word about it has come to rest, and lies over nothing.
+    await new Promise((resolve) => setTimeout(resolve, 800))
     await pressStarting(page, 'Interrupted')
     await page.waitForSelector('[role=dialog]')
     await fill(page, 'Grams to carve off', '300')
