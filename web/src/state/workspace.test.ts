@@ -1,8 +1,11 @@
 /** The room where records are changed: at once on the screen, stored as a difference, told only once it is. */
-import { defaultGear, type Gear } from '@harina/core'
+import { defaultGear, toFile, type Gear } from '@harina/core'
 import { repository } from '../storage/index.ts'
 import { putWorkspace, sampleWorkspace, settle } from '../testing/renderApp.tsx'
+import { sampleKitchen } from '../testing/sampleKitchen.ts'
+import { recordTap, takeToBench } from './bench.ts'
 import { documentOf } from './documentsSlice.ts'
+import { bringIn, clearEverything } from './files.ts'
 import { addPart, changePart, removePart, setGear } from './gear.ts'
 import { store } from './store.ts'
 import { change, isUnwritten, once, put, remove, say } from './workspace.ts'
@@ -129,4 +132,29 @@ it('one press is one act, until it is done', async () => {
     })
   expect(await Promise.all([act(), act(), act()])).toEqual([1, undefined, undefined])
   expect(await act()).toBe(2)
+})
+
+it.each([
+  [
+    'taken to the bench',
+    () => takeToBench(sampleWorkspace.draft!.sheet, 2, sampleKitchen, null).then(({ length }) => length > 0),
+  ],
+  ['recorded', () => recordTap(sampleWorkspace.batches[1]!, { type: 'felt', feel: 'right' })],
+  ['cleared', clearEverything],
+  ['brought in', () => bringIn(toFile(sampleWorkspace, '2031-03-01T10:00:00+00:00'), 'replace')],
+] as const)('what was not %s is not said to be, and why is', async (_, act) => {
+  const before = await repository.workspace()
+  const full = () => Promise.reject(new DOMException('full', 'QuotaExceededError'))
+  const spies = [
+    jest.spyOn(repository.batches, 'start').mockImplementation(full),
+    jest.spyOn(repository.batches, 'record').mockImplementation(full),
+    jest.spyOn(repository, 'clear').mockImplementation(full),
+    jest.spyOn(repository, 'merge').mockImplementation(full),
+  ]
+  expect(await act()).toBe(false)
+  await settle()
+  expect(toast.error.mock.calls.map(([title]) => title)).toEqual(['Not stored'])
+  expect(toast).not.toHaveBeenCalled()
+  spies.forEach((spy) => spy.mockRestore())
+  expect(await repository.workspace()).toEqual(before)
 })
