@@ -1,6 +1,6 @@
 /** The room where records are changed: at once on the screen, stored as a difference, told only once it is. */
 import { defaultGear, toFile, type Gear } from '@harina/core'
-import { repository } from '../storage/index.ts'
+import { PhotosFull, Refused, repository } from '../storage/index.ts'
 import { putWorkspace, sampleWorkspace, settle } from '../testing/renderApp.tsx'
 import { sampleKitchen } from '../testing/sampleKitchen.ts'
 import { recordTap, takeToBench } from './bench.ts'
@@ -157,4 +157,19 @@ it.each([
   expect(toast).not.toHaveBeenCalled()
   spies.forEach((spy) => spy.mockRestore())
   expect(await repository.workspace()).toEqual(before)
+})
+
+it('refused on top of what is stored meanwhile, a change goes, and the screen shows what is stored', async () => {
+  const [lot] = sampleWorkspace.lots
+  const refused = jest.spyOn(repository, 'write').mockRejectedValueOnce(new Refused('lot', undefined))
+  expect(await change('lot', lot!.id, (now) => ({ ...now, note: 'late' })).stored).toBe(false)
+  await settle()
+  refused.mockRestore()
+  expect(documentOf(store.getState().documents, 'lot', lot!.id)).toEqual(lot)
+  expect(isUnwritten()).toBe(false)
+  await putWorkspace({ ...sampleWorkspace, gear: null })
+  jest.spyOn(repository, 'write').mockRejectedValueOnce(new PhotosFull())
+  expect(await setGear({ boardMm: 512 }).stored).toBe(false)
+  await settle()
+  expect([shown(), isUnwritten()]).toEqual([defaultGear, false])
 })

@@ -15,7 +15,7 @@ import {
   type Records,
 } from '@harina/core'
 import { liveQuery } from 'dexie'
-import { checked, Refused, repository, StoreDropped, type DocumentKind } from '../storage/index.ts'
+import { checked, PhotosFull, Refused, repository, StoreDropped, type DocumentKind } from '../storage/index.ts'
 import {
   documentChanged,
   documentOf,
@@ -84,11 +84,11 @@ async function writeOut(key: string): Promise<void> {
     }
   } catch (error) {
     settle(false)
-    if (error instanceof Refused) {
-      // On what another tab has stored meanwhile it makes no sense any more.
+    if (error instanceof Refused || error instanceof PhotosFull) {
+      // On what another tab has stored meanwhile it makes no sense any more, or there is no room for it at all.
       pending.drop(key, changes)
       const stored = (await repository.read(kind).catch(() => [])).find((record) => record.id === id)
-      show(kind, id, stored, pending.writes)
+      show(kind, id, stored ?? (kind === 'gear' ? defaultGear : undefined), pending.writes)
     } else failed.add(key)
     tellFailure(error, 'What you changed is still here on the screen.', () => void writeAllOut())
   } finally {
