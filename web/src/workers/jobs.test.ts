@@ -46,13 +46,21 @@ const never = () => new Promise<never>(() => undefined)
 const jobs = {
   double: (n: number) => 2 * n,
   steps: async (of: number, tell: (done: number, of: number) => void) => {
-    for (let done = 1; done <= of; done += 1) tell(done, of)
+    for (let done = 1; done <= of; done += 1) {
+      tell(done, of)
+      await new Promise((resolve) => setTimeout(resolve, 15))
+    }
     return of
   },
   refuse: () => {
     throw new Error('no')
   },
   hang: never,
+  /** A burst of words, all on their way before the first is heard. */
+  count: async (_: undefined, tell: (done: number, of: number) => void) => {
+    for (let done = 1; done <= 500; done += 1) tell(done, 500)
+    return never()
+  },
 }
 const pool = (hands = 1) => createPool<typeof jobs>(() => new PlayedWorker(jobs) as unknown as Worker, { hands })
 const workers = () => PlayedWorker.made
@@ -70,7 +78,6 @@ it('answers, tells how far it is, and keeps one worker for job after job', async
   expect(await Promise.all([run('double', 4), run('double', 5)])).toEqual([8, 10])
   const told: number[] = []
   expect(await run('steps', 3, { onProgress: (done) => told.push(done) })).toBe(3)
-  await new Promise((resolve) => setTimeout(resolve, 20))
   expect(told).toEqual([1, 2, 3])
   expect(workers()).toHaveLength(1)
 })
@@ -92,6 +99,23 @@ it('cancelled at its job the worker goes, and what waited is done by another', a
   await expect(hanging).rejects.toThrow(JobCancelled)
   expect(await waiting).toBe(6)
   expect(workers().map(({ dead }) => dead)).toEqual([true, false])
+})
+
+it('word that comes after the end is not told', async () => {
+  const { run } = pool()
+  const stop = new AbortController()
+  const told: number[] = []
+  const counting = run('count', undefined as never, {
+    signal: stop.signal,
+    onProgress: (done) => {
+      told.push(done)
+      stop.abort()
+    },
+  })
+  await expect(counting).rejects.toThrow(JobCancelled)
+  const atTheEnd = told.length
+  await new Promise((resolve) => setTimeout(resolve, 30))
+  expect(told).toHaveLength(atTheEnd)
 })
 
 it('cancelled while it waits it is never begun, and disturbs nobody', async () => {

@@ -114,7 +114,10 @@ export function createPool<A extends Jobs>(spawn: () => Worker, { hands = 1, her
       const stop = cancelled(signal)
       stop.catch(() => undefined)
       const hand = await Promise.race([lease(signal), stop])
-      const work = Promise.resolve(hand.jobs[job]!(input, onProgress && proxy(onProgress)))
+      // Word that is still on its way when the job has ended is word of nothing.
+      let over = false
+      const tell = onProgress && proxy((done: number, of: number) => void (over || onProgress(done, of)))
+      const work = Promise.resolve(hand.jobs[job]!(input, tell))
       // Whoever wins the race, the other's end is nobody's business.
       work.catch(() => undefined)
       try {
@@ -125,6 +128,8 @@ export function createPool<A extends Jobs>(spawn: () => Worker, { hands = 1, her
         if (error instanceof JobCancelled || error instanceof WorkerDied) replace(hand)
         else free(hand)
         throw error
+      } finally {
+        over = true
       }
     },
   }
