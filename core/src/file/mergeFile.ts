@@ -2,6 +2,7 @@
 import {
   GEAR_PARTS,
   gearLists,
+  isOnlyOne,
   namedBy,
   RECORD_KINDS,
   records,
@@ -96,16 +97,13 @@ class Renames {
   }
 }
 
-/** Of which there is one of its name: it is joined, replaced or left, and never kept twice. */
-const isOne = (kind: RecordKind): boolean => kind === 'gear' || kind === 'draft'
-
 /**
  * What is kept beside another gets a new identifier, and so does, as far as it came along, what is a part of it: a copied
  * batch takes its photos and the other part of its dough.
  */
 function renamedRecords(incoming: Workspace, { current, choice, newId }: Merge, renames: Renames): void {
   if (choice !== 'keep-both') return
-  const kinds = RECORD_KINDS.filter((kind) => !isOne(kind))
+  const kinds = RECORD_KINDS.filter((kind) => !isOnlyOne(kind))
   const parts: { kind: RecordKind; id: string; of: readonly { to: Reference['to']; id: string }[] }[] = []
   for (const kind of kinds) {
     const here = byId<AnyRecord>(recordsOf(current, kind))
@@ -193,7 +191,7 @@ export function mergeImport(incoming: Workspace, merge: Merge): Workspace {
     const written = recordsOf(incoming, kind).filter((record) => {
       const standing = standingOf(here, record)
       if (standing === 'fresh') return true
-      if (isOne(kind)) return standing === 'clash' && choice === 'replace'
+      if (isOnlyOne(kind)) return standing === 'clash' && choice === 'replace'
       return choice === 'keep-both'
         ? renames.of(kind, record.id) !== undefined
         : standing === 'clash' && choice === 'replace'

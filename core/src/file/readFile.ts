@@ -1,5 +1,6 @@
 /** A file into a workspace, or one problem. Whatever the text is, it is answered: nothing here throws. */
 import {
+  isOnlyOne,
   isRecord,
   MAX_EVENTS,
   RECORD_KINDS,
@@ -74,8 +75,6 @@ const frameSchema = z.strictObject({
   draft: z.unknown(),
 })
 
-const isOne = (kind: RecordKind): boolean => kind === 'gear' || kind === 'draft'
-
 /** Kinds that came later start empty; what they held before is nobody's. */
 function frameOf(file: Loose, version: number): Loose {
   const late = RECORD_KINDS.filter((kind) => records[kind].since > version)
@@ -110,7 +109,7 @@ function readRecords(file: Loose, version: number, onRead: OnRead): Result<Works
   if (!frame.success) return broken('', frame.error)
   const written = (kind: RecordKind): readonly unknown[] => {
     const held: unknown = frame.data[homes[kind]]
-    return isOne(kind) ? (held === null ? [] : [held]) : (held as readonly unknown[])
+    return isOnlyOne(kind) ? (held === null ? [] : [held]) : (held as readonly unknown[])
   }
   const of = RECORD_KINDS.reduce((sum, kind) => sum + written(kind).length, 0)
   let done = 0
@@ -120,7 +119,7 @@ function readRecords(file: Loose, version: number, onRead: OnRead): Result<Works
     const rows: Records[RecordKind][] = []
     for (const [index, value] of written(kind).entries()) {
       const checked = records[kind].schema.safeParse(upgraded(kind, value, version))
-      if (!checked.success) return broken(isOne(kind) ? homes[kind] : `${homes[kind]}.${index}`, checked.error)
+      if (!checked.success) return broken(isOnlyOne(kind) ? homes[kind] : `${homes[kind]}.${index}`, checked.error)
       if (ids.has(checked.data.id)) return problem('file-broken', homes[kind])
       ids.add(checked.data.id)
       rows.push(checked.data)

@@ -1,6 +1,8 @@
 /** What records name, as data: each reference says where in the record it stands and what it names. */
 export const RECORD_KINDS = ['formula', 'lot', 'ingredient', 'shape', 'batch', 'photo', 'gear', 'draft'] as const
 export type RecordKind = (typeof RECORD_KINDS)[number]
+/** Of which there is one: it is joined, replaced or left, and never kept twice. */
+export const isOnlyOne = (kind: RecordKind): boolean => kind === 'gear' || kind === 'draft'
 
 /** Parts of Gear that other records name. */
 export const GEAR_PARTS = ['place', 'vessel', 'roller', 'press'] as const

@@ -1,5 +1,5 @@
 /** What this formula has been: each kept change in figures, and the way back. */
-import { diffSheets, type Formula, type Kitchen, type Sheet } from '@harina/core'
+import { diffSheets, sameValue, type Formula, type Kitchen, type Sheet } from '@harina/core'
 import { format } from 'date-fns'
 import { draftOpened } from '../../../state/draftSlice.ts'
 import { useApp, useAppDispatch } from '../../../state/store.ts'
@@ -38,7 +38,7 @@ function stepsOf(formula: Formula, onPaper: Sheet): readonly Step[] {
     sheet,
     before: kept[index - 1]?.sheet ?? null,
   }))
-  const changed = JSON.stringify(onPaper) !== JSON.stringify(formula.sheet)
+  const changed = !sameValue(onPaper, formula.sheet)
   return [
     ...(changed ? [{ at: 'not kept yet', title: 'On paper now', sheet: onPaper, before: formula.sheet }] : []),
     ...steps.reverse(),
