@@ -2,11 +2,13 @@ import tailwindcss from '@tailwindcss/vite'
 import react from '@vitejs/plugin-react'
 import { defineConfig } from 'vite'
 import { VitePWA } from 'vite-plugin-pwa'
+import { firstNeeds } from './firstNeeds.ts'
 
 export default defineConfig({
   plugins: [
     react(),
     tailwindcss(),
+    firstNeeds(),
     VitePWA({
       registerType: 'autoUpdate',
       injectRegister: false,

@@ -1,6 +1,6 @@
 /** Zod without generated code, set before the first schema is built: the client's security headers forbid evaluation. */
-import { config, z } from 'zod'
+import * as z from 'zod/mini'
 
-config({ jitless: true })
+z.config({ jitless: true })
 
 export { z }

@@ -10,7 +10,7 @@ import { doughs, flavours, hazards, ingredients, presses, sauces, schools, shape
 interface Table {
   readonly name: string
   readonly rows: readonly object[]
-  readonly schema: z.ZodType
+  readonly schema: z.ZodMiniType
   readonly key: (row: never) => string
 }
 const byId = (row: { readonly id: string }): string => row.id

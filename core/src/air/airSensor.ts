@@ -33,7 +33,7 @@ export const airActSchema = z.discriminatedUnion('act', [
   /** A stove is lit. */
   z.strictObject({ act: z.literal('stove'), probe }),
   z.strictObject({ act: z.literal('power'), on: z.boolean() }),
-  z.strictObject({ act: z.literal('drop'), seconds: z.number().min(1).max(120) }),
+  z.strictObject({ act: z.literal('drop'), seconds: z.number().check(z.minimum(1), z.maximum(120)) }),
 ])
 export type AirAct = z.infer<typeof airActSchema>
 

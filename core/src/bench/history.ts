@@ -58,6 +58,10 @@ export function standing(events: readonly BenchEvent[]): readonly BenchEvent[] {
   })
 }
 
+/** Closed, or given up: it is no longer at the bench. */
+export const isEnded = ({ events }: { readonly events: readonly BenchEvent[] }): boolean =>
+  standing(events).some(({ type }) => type === 'closed' || type === 'abandoned')
+
 /** A clock put right is the device's doing and no tap: it is neither undone nor in the way of an undo. */
 const isTap = (event: BenchEvent): boolean => event.type !== 'clock-set'
 

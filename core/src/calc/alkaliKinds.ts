@@ -16,7 +16,7 @@ export const alkaliKinds: Readonly<Record<string, Kind>> = {
       kind: z.literal('alkali-bake'),
       beforeG: positive,
       afterG: positive,
-      freeMoisture: z.number().min(0).lt(1).default(0),
+      freeMoisture: z._default(z.number().check(z.minimum(0), z.lt(1)), 0),
     }),
     ({ beforeG, afterG, freeMoisture }) => {
       const baked = bakeSoda(beforeG, afterG, freeMoisture)
@@ -36,9 +36,8 @@ export const alkaliKinds: Readonly<Record<string, Kind>> = {
       flourG: positive,
       percent: positive,
       blend: z
-        .array(z.strictObject({ salt, share: z.number().min(0).max(1) }))
-        .min(1)
-        .max(20),
+        .array(z.strictObject({ salt, share: z.number().check(z.minimum(0), z.maximum(1)) }))
+        .check(z.minLength(1), z.maxLength(20)),
     }),
     ({ flourG, percent, blend }) => {
       const dosed = doseAlkali(flourG, percent, blend)
@@ -48,10 +47,7 @@ export const alkaliKinds: Readonly<Record<string, Kind>> = {
   'alkali-solution': kind(
     z.strictObject({
       kind: z.literal('alkali-solution'),
-      salts: z
-        .array(z.strictObject({ salt, grams: positive }))
-        .min(1)
-        .max(20),
+      salts: z.array(z.strictObject({ salt, grams: positive })).check(z.minLength(1), z.maxLength(20)),
       waterG: positive,
     }),
     ({ salts, waterG }) => {

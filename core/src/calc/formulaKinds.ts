@@ -17,33 +17,34 @@ import { id, kind, notNegative, plain, positive, type Computed, type Kind, type 
 const batchSchema = z.strictObject({
   kind: z.literal('batch'),
   rows: z
-    .array(z.strictObject({ id, percent: notNegative, flour: z.literal(true).optional() }))
-    .min(1)
-    .max(200),
-  materials: z
-    .array(
-      z
-        .strictObject({
-          id,
-          water: fraction,
-          fat: fraction.default(0),
-          salt: fraction.default(0),
-          carbonate: z.number().min(0).max(2).default(0),
-        })
-        .refine((m) => m.water + m.fat + m.salt <= 1 + 1e-9, { params: { code: 'composition-over-one' } }),
-    )
-    .max(500)
-    .default([]),
-  solve: z
-    .strictObject({ row: id, percent: z.number(), basis: z.enum(['nominal', 'effective', 'basis14']) })
-    .optional(),
+    .array(z.strictObject({ id, percent: notNegative, flour: z.optional(z.literal(true)) }))
+    .check(z.minLength(1), z.maxLength(200)),
+  materials: z._default(
+    z
+      .array(
+        z
+          .strictObject({
+            id,
+            water: fraction,
+            fat: z._default(fraction, 0),
+            salt: z._default(fraction, 0),
+            carbonate: z._default(z.number().check(z.minimum(0), z.maximum(2)), 0),
+          })
+          .check(z.refine((m) => m.water + m.fat + m.salt <= 1 + 1e-9, { params: { code: 'composition-over-one' } })),
+      )
+      .check(z.maxLength(500)),
+    [],
+  ),
+  solve: z.optional(
+    z.strictObject({ row: id, percent: z.number(), basis: z.enum(['nominal', 'effective', 'basis14']) }),
+  ),
   target: z.discriminatedUnion('by', [
     z.strictObject({ by: z.enum(['flour', 'dough', 'water']), grams: positive }),
     z.strictObject({ by: z.enum(['portions', 'pieces']), count: positive, gramsEach: positive }),
   ]),
-  lossPercent: z.number().min(0).lt(100).default(0),
-  scaleStepG: positive.default(1),
-  voids: z.number().min(0).lt(1).default(0.03),
+  lossPercent: z._default(z.number().check(z.minimum(0), z.lt(100)), 0),
+  scaleStepG: z._default(positive, 1),
+  voids: z._default(z.number().check(z.minimum(0), z.lt(1)), 0.03),
 })
 
 type BatchPortRequest = z.infer<typeof batchSchema>
@@ -111,7 +112,7 @@ export const formulaKinds: Readonly<Record<string, Kind>> = {
       flourG: positive,
       waterG: notNegative,
       targetPercent: notNegative,
-      saltG: notNegative.default(0),
+      saltG: z._default(notNegative, 0),
     }),
     (request) => {
       const corrected = correctHydration(request)
@@ -122,8 +123,8 @@ export const formulaKinds: Readonly<Record<string, Kind>> = {
     z.strictObject({
       kind: z.literal('store-moisture'),
       grain: z.enum(['durum', 'hard', 'soft']),
-      temperatureC: z.number().min(-30).max(80),
-      rhPercent: z.number().min(5).max(95),
+      temperatureC: z.number().check(z.minimum(-30), z.maximum(80)),
+      rhPercent: z.number().check(z.minimum(5), z.maximum(95)),
     }),
     (request) => plain({ moisture: storeMoisture(request.grain, request) }),
   ),
@@ -132,8 +133,8 @@ export const formulaKinds: Readonly<Record<string, Kind>> = {
       kind: z.literal('rebase'),
       basis14Percent: z.number(),
       flourG: positive,
-      flourMoisture: z.number().min(0).max(0.5),
-      otherWaterG: notNegative.default(0),
+      flourMoisture: z.number().check(z.minimum(0), z.maximum(0.5)),
+      otherWaterG: z._default(notNegative, 0),
     }),
     (request) => {
       const rebased = rebaseHydration(request)
@@ -143,9 +144,9 @@ export const formulaKinds: Readonly<Record<string, Kind>> = {
   'flour-lot': kind(
     z.strictObject({
       kind: z.literal('flour-lot'),
-      priorSd: positive.default(2),
-      batchSd: positive.default(0.8),
-      observations: z.array(z.number()).max(10_000),
+      priorSd: z._default(positive, 2),
+      batchSd: z._default(positive, 0.8),
+      observations: z.array(z.number()).check(z.maxLength(10_000)),
     }),
     (request) => plain(flourLot(request)),
   ),

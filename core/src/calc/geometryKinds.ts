@@ -2,6 +2,7 @@
 import { extrude, passes, rolledSheet, rope, stamped } from '../geometry/index.ts'
 import { ok } from '../result.ts'
 import { z } from '../zod.ts'
+import { whole } from '../model/ranges.ts'
 import { kind, notNegative, plain, positive, type Kind, type Warning } from './kind.ts'
 
 const MOST_REROLLS = 20
@@ -30,7 +31,7 @@ export const geometryKinds: Readonly<Record<string, Kind>> = {
       thicknessMm: positive,
       widthMm: positive,
       maxLengthMm: positive,
-      cutterPitchMm: positive.optional(),
+      cutterPitchMm: z.optional(positive),
     }),
     (request) => {
       const made = rolledSheet(request)
@@ -40,11 +41,11 @@ export const geometryKinds: Readonly<Record<string, Kind>> = {
   passes: kind(
     z.strictObject({
       kind: z.literal('passes'),
-      gapsMm: z.array(positive).min(1).max(MOST_GAPS),
+      gapsMm: z.array(positive).check(z.minLength(1), z.maxLength(MOST_GAPS)),
       startMm: positive,
       targetMm: positive,
-      maxRatio: z.number().gt(1),
-      springBack: positive.default(1),
+      maxRatio: z.number().check(z.gt(1)),
+      springBack: z._default(positive, 1),
     }),
     (request) => {
       const found = passes(request)
@@ -55,11 +56,15 @@ export const geometryKinds: Readonly<Record<string, Kind>> = {
     z.strictObject({
       kind: z.literal('stamp'),
       sheet: z.strictObject({ widthMm: positive, lengthMm: positive }),
-      stamp: z.strictObject({ shape: z.enum(['circle', 'square']), sizeMm: positive, gapMm: notNegative.default(0) }),
+      stamp: z.strictObject({
+        shape: z.enum(['circle', 'square']),
+        sizeMm: positive,
+        gapMm: z._default(notNegative, 0),
+      }),
       thicknessMm: positive,
       densityGPerCm3: positive,
-      rerolls: z.number().int().min(0).max(MOST_REROLLS).default(0),
-      pickupShare: notNegative.default(0),
+      rerolls: z._default(whole(0, MOST_REROLLS), 0),
+      pickupShare: z._default(notNegative, 0),
     }),
     (request) => {
       const made = stamped(request)
@@ -72,10 +77,10 @@ export const geometryKinds: Readonly<Record<string, Kind>> = {
       doughG: positive,
       densityGPerCm3: positive,
       openAreaMm2: positive,
-      holes: z.number().int().positive(),
+      holes: whole(1, Number.MAX_SAFE_INTEGER),
       speedMmPerS: positive,
       cutMm: positive,
-      swell: positive.default(1),
+      swell: z._default(positive, 1),
       lumpG: positive,
     }),
     (request) => plain(extrude(request)),

@@ -5,13 +5,13 @@ import { z } from '../zod.ts'
 import { fraction } from '../model/index.ts'
 import { kind, notNegative, plain, positive, type Kind, type Warning } from './kind.ts'
 
-const celsius = z.number().min(-273.15).max(1000)
-const altitude = z.number().min(-100).max(5000)
-const moisture = z.number().min(0).lt(1)
+const celsius = z.number().check(z.minimum(-273.15), z.maximum(1000))
+const altitude = z.number().check(z.minimum(-100), z.maximum(5000))
+const moisture = z.number().check(z.minimum(0), z.lt(1))
 
 const other = z
-  .strictObject({ grams: positive, celsius, water: fraction, fat: fraction.default(0) })
-  .refine((part) => part.water + part.fat <= 1 + 1e-9, { params: { code: 'composition-over-one' } })
+  .strictObject({ grams: positive, celsius, water: fraction, fat: z._default(fraction, 0) })
+  .check(z.refine((part) => part.water + part.fat <= 1 + 1e-9, { params: { code: 'composition-over-one' } }))
 
 export const heatKinds: Readonly<Record<string, Kind>> = {
   'water-temperature': kind(
@@ -19,14 +19,14 @@ export const heatKinds: Readonly<Record<string, Kind>> = {
       kind: z.literal('water-temperature'),
       flourG: positive,
       flourC: celsius,
-      flourMoisture: moisture.default(0.14),
+      flourMoisture: z._default(moisture, 0.14),
       waterG: positive,
-      others: z.array(other).max(100).default([]),
-      frictionC: z.number().default(0),
+      others: z._default(z.array(other).check(z.maxLength(100)), []),
+      frictionC: z._default(z.number(), 0),
       targetC: celsius,
-      altitudeM: altitude.default(0),
-      tapC: celsius.optional(),
-      iceC: celsius.max(0).default(-10),
+      altitudeM: z._default(altitude, 0),
+      tapC: z.optional(celsius),
+      iceC: z._default(celsius.check(z.maximum(0)), -10),
     }),
     (request) => {
       const result = waterTemperature(request)
@@ -46,7 +46,7 @@ export const heatKinds: Readonly<Record<string, Kind>> = {
       kind: z.literal('scald'),
       flourG: positive,
       flourC: celsius,
-      flourMoisture: moisture.default(0.14),
+      flourMoisture: z._default(moisture, 0.14),
       waterG: positive,
       waterC: celsius,
     }),
@@ -60,13 +60,13 @@ export const heatKinds: Readonly<Record<string, Kind>> = {
       kind: z.literal('pot'),
       litres: positive,
       powerKW: positive,
-      efficiency: z.number().positive().max(1).default(0.7),
+      efficiency: z._default(z.number().check(z.positive(), z.maximum(1)), 0.7),
       startC: celsius,
-      altitudeM: altitude.default(0),
+      altitudeM: z._default(altitude, 0),
       pastaG: notNegative,
       pastaC: celsius,
       pastaMoisture: fraction,
-      saltGPerL: notNegative.default(10),
+      saltGPerL: z._default(notNegative, 10),
     }),
     (request) => plain(pot(request)),
   ),
@@ -77,9 +77,9 @@ export const heatKinds: Readonly<Record<string, Kind>> = {
       halfThicknessMm: positive,
       fromC: celsius,
       roomC: celsius,
-      withinC: positive.default(3),
+      withinC: z._default(positive, 3),
       moisture: fraction,
-      hWPerM2K: positive.default(8),
+      hWPerM2K: z._default(positive, 8),
     }),
     (request) => plain({ minutes: temperMinutes(request) }),
   ),

@@ -15,18 +15,18 @@ export interface Computed {
 }
 
 export interface Kind {
-  readonly schema: z.ZodType
+  readonly schema: z.ZodMiniType
   run(request: never, table: IngredientTable): Result<Computed>
 }
 
-export const kind = <S extends z.ZodType>(
+export const kind = <S extends z.ZodMiniType>(
   schema: S,
   run: (request: z.infer<S>, table: IngredientTable) => Result<Computed>,
 ): Kind => ({ schema, run })
 
 export const plain = (result: object): Result<Computed> => ok({ result, warnings: [] })
 
-export const positive = z.number().positive()
-export const notNegative = z.number().min(0)
-export const fraction = z.number().min(0).max(1)
-export const id = z.string().min(1).max(200)
+export { positive } from '../model/ranges.ts'
+export const notNegative = z.number().check(z.minimum(0))
+export const fraction = z.number().check(z.minimum(0), z.maximum(1))
+export const id = z.string().check(z.minLength(1), z.maxLength(200))

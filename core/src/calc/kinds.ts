@@ -17,10 +17,10 @@ export const kinds: Readonly<Record<string, Kind>> = {
   pieces: kind(
     z.strictObject({
       kind: z.literal('pieces'),
-      grams: z.array(positive).min(1).max(MOST_PIECES),
+      grams: z.array(positive).check(z.minLength(1), z.maxLength(MOST_PIECES)),
       targetG: positive,
       tolerancePercent: notNegative,
-      sigmaG: notNegative.optional(),
+      sigmaG: z.optional(notNegative),
     }),
     (request) => plain(evenness(request)),
   ),

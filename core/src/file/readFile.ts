@@ -12,6 +12,7 @@ import {
 } from '../model/index.ts'
 import { ok, problem, type Result } from '../result.ts'
 import { z } from '../zod.ts'
+import { whole } from '../model/ranges.ts'
 import { FILE_VERSION, homes, toFile, workspaceOf, type WorkspaceFile } from './workspace.ts'
 
 /** As long as a text can well be in a browser, with room for many thousand batches and several hundred photos. */
@@ -92,7 +93,7 @@ function upgraded(kind: RecordKind, value: unknown, version: number): unknown {
   return record
 }
 
-function broken(at: string, { issues: [issue] }: z.ZodError) {
+function broken(at: string, { issues: [issue] }: z.core.$ZodError) {
   const markup = issue?.code === 'custom' && issue.params?.['code'] === 'not-plain-text'
   return problem(
     markup ? 'file-markup' : 'file-broken',
@@ -141,7 +142,7 @@ function readAny(text: string, onRead: OnRead): Result<WorkspaceFile> {
   const parsed = parse(text)
   if (!parsed.ok) return parsed
   const head = z
-    .looseObject({ format: z.literal('harina'), version: z.number().int().positive() })
+    .looseObject({ format: z.literal('harina'), version: whole(1, Number.MAX_SAFE_INTEGER) })
     .safeParse(parsed.value)
   if (!isRecord(parsed.value) || !head.success) return problem('file-foreign')
   const { version } = head.data

@@ -19,8 +19,8 @@ export const FILE_VERSION = 4
 
 const oneEach = <T extends { id: string }>(rows: readonly T[]): boolean =>
   new Set(rows.map((row) => row.id)).size === rows.length
-const listOf = <S extends z.ZodType<{ id: string }>>(schema: S) =>
-  z.array(schema).refine(oneEach, { params: { code: 'id-twice' } })
+const listOf = <S extends z.ZodMiniType<{ id: string }>>(schema: S) =>
+  z.array(schema).check(z.refine(oneEach, { params: { code: 'id-twice' } }))
 
 export const workspaceFileSchema = z.strictObject({
   format: z.literal('harina'),
@@ -32,8 +32,8 @@ export const workspaceFileSchema = z.strictObject({
   shapes: listOf(ownShapeSchema),
   batches: listOf(batchSchema),
   photos: listOf(photoSchema),
-  gear: gearSchema.nullable(),
-  draft: draftSchema.nullable(),
+  gear: z.nullable(gearSchema),
+  draft: z.nullable(draftSchema),
 })
 
 export type WorkspaceFile = z.infer<typeof workspaceFileSchema>

@@ -11,7 +11,7 @@ export const MAX_EVENTS = 20_000
 export const batchSchema = z.strictObject({
   id: idSchema,
   plan: planSchema,
-  events: z.array(benchEventSchema).max(MAX_EVENTS),
+  events: z.array(benchEventSchema).check(z.maxLength(MAX_EVENTS)),
 })
 
 export type Batch = z.infer<typeof batchSchema>

@@ -24,7 +24,7 @@ export const benchEventSchema = z.discriminatedUnion('type', [
     timer: timerId,
     minutes,
     /** Of a timer of the maker's own. */
-    name: nameSchema.optional(),
+    name: z.optional(nameSchema),
   }),
   z.strictObject({
     ...base,
@@ -69,7 +69,11 @@ export const benchEventSchema = z.discriminatedUnion('type', [
   z.strictObject({ ...base, type: z.literal('judged'), verdict: z.enum(VERDICTS) }),
   z.strictObject({ ...base, type: z.literal('noted'), text: noteSchema }),
   /** Takes back what one tap recorded. */
-  z.strictObject({ ...base, type: z.literal('undone'), events: z.array(idSchema).min(1).max(100) }),
+  z.strictObject({
+    ...base,
+    type: z.literal('undone'),
+    events: z.array(idSchema).check(z.minLength(1), z.maxLength(100)),
+  }),
   z.strictObject({ ...base, type: z.literal('abandoned'), reason: noteSchema }),
   z.strictObject({ ...base, type: z.literal('closed') }),
 ])

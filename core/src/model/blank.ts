@@ -1,6 +1,6 @@
 /** What a piece is before it is shaped: cut from a rope, a sheet or a die, stamped, or dropped. Lengths in mm. */
 import { z } from '../zod.ts'
-import { between } from './ranges.ts'
+import { between, whole } from './ranges.ts'
 
 /** How thick, and how long or wide: what can be cut, counted and drawn to scale. */
 const thick = between(0.1, 500)
@@ -12,25 +12,25 @@ export const blankSchema = z.discriminatedUnion('type', [
     diameterMm: thick,
     cutMm: long,
     /** Rolled or pulled out further after the cut, to one strand or to many. */
-    drawn: z
-      .strictObject({
+    drawn: z.optional(
+      z.strictObject({
         diameterMm: thick,
-        lengthMm: long.optional(),
-        strands: z.number().int().positive().max(10_000).optional(),
-      })
-      .optional(),
+        lengthMm: z.optional(long),
+        strands: z.optional(whole(1, 10_000)),
+      }),
+    ),
   }),
   z.strictObject({
     type: z.literal('sheet'),
     thicknessMm: thick,
     widthMm: long,
     lengthMm: long,
-    drawn: z.strictObject({ thicknessMm: thick, widthMm: long.optional() }).optional(),
+    drawn: z.optional(z.strictObject({ thicknessMm: thick, widthMm: z.optional(long) })),
   }),
   z.strictObject({ type: z.literal('disc'), diameterMm: between(3, 2000), thicknessMm: thick }),
   z.strictObject({
     type: z.literal('die'),
-    section: z.string().min(1).max(400),
+    section: z.string().check(z.minLength(1), z.maxLength(400)),
     outerMm: thick,
     innerMm: between(0, 500),
     /** Of one outlet. */

@@ -1,4 +1,6 @@
 import { z } from '../zod.ts'
+import { positive, whole } from './ranges.ts'
+import { someText } from './text.ts'
 import { METHODS } from './shape.ts'
 import { spanSchema, windowSchema } from './window.ts'
 
@@ -11,9 +13,9 @@ const controlSchema = z.discriminatedUnion('by', [
   z.strictObject({
     by: z.literal('base'),
     /** In words, as it stands on the rule: *cooked potato*. */
-    base: z.string().min(1),
+    base: someText,
     /** Ingredients that can be this base, the usual one first. */
-    bases: z.array(z.string().min(1)).min(1),
+    bases: z.array(someText).check(z.minLength(1)),
   }),
 ])
 
@@ -33,81 +35,90 @@ const courseSchema = z
         what: z.enum(PREPARES),
         minutes: spanSchema,
         /** The flour waits until it is this cool, °C. */
-        belowC: z.number().optional(),
+        belowC: z.optional(z.number()),
       }),
       /** `goes`: how the first stop is shared out, in parts. */
-      z.strictObject({ do: z.literal('pour'), how: z.enum(POURS), goes: z.array(z.number().positive()).min(1).max(5) }),
+      z.strictObject({
+        do: z.literal('pour'),
+        how: z.enum(POURS),
+        goes: z.array(positive).check(z.minLength(1), z.maxLength(5)),
+      }),
       z.strictObject({ do: z.literal('cool'), belowC: z.number() }),
       z.strictObject({ do: z.literal('feel') }),
       /** Crumbs or flakes left to drink under a cover. */
       z.strictObject({ do: z.literal('crumb'), minutes: spanSchema }),
       /** The dough's own minutes unless it has its own. */
-      z.strictObject({ do: z.literal('knead'), how: z.enum(KNEADS), minutes: spanSchema.optional() }),
+      z.strictObject({ do: z.literal('knead'), how: z.enum(KNEADS), minutes: z.optional(spanSchema) }),
       z.strictObject({
         do: z.literal('rounds'),
-        times: z.number().int().min(1).max(6),
-        restMin: z.number().positive(),
-        kneadMin: z.number().positive(),
+        times: whole(1, 6),
+        restMin: positive,
+        kneadMin: positive,
       }),
       /** Pressed, folded and rolled so many times. */
-      z.strictObject({ do: z.literal('fold'), times: z.number().int().min(1).max(20) }),
+      z.strictObject({ do: z.literal('fold'), times: whole(1, 20) }),
       /** By the school, unless it has its own minutes. */
       z.strictObject({
         do: z.literal('rest'),
         of: z.enum(['dough', 'sheet', 'crumb']),
-        minutes: spanSchema.optional(),
+        minutes: z.optional(spanSchema),
       }),
     ]),
   )
-  .min(2)
+  .check(z.minLength(2))
 
 export const BINDERS = ['eggYolk', 'wholeEgg', 'potatoStarch', 'eggReplacer'] as const
 
 /** A dough of the field: what it takes to mix it and the windows in which each method works. */
 export const doughSchema = z.strictObject({
-  id: z.string().min(1),
+  id: someText,
   family: z.enum(FAMILIES),
-  name: z.string().min(1),
+  name: someText,
   control: controlSchema,
   windows: z.partialRecord(z.enum(METHODS), windowSchema),
   /** Ingredient ids; the windows are written for the first, or for the mixture. */
-  flours: z.array(z.string().min(1)).min(1),
+  flours: z.array(someText).check(z.minLength(1)),
   /** Percent of the flour; together 100. */
-  mixture: z.array(z.strictObject({ flour: z.string().min(1), percent: z.number().positive() })).optional(),
+  mixture: z.optional(z.array(z.strictObject({ flour: someText, percent: positive }))),
   /** Percent on flour, or on the base where `saltOn` says so. */
   saltPercent: windowSchema,
   saltOn: z.enum(['flour', 'base']),
   oilPercent: windowSchema,
   /** Na₂CO₃ equivalent, percent on flour. */
-  alkaliPercent: windowSchema.optional(),
+  alkaliPercent: z.optional(windowSchema),
   /** Butter and cheese of cooked pastes, percent on the base. */
-  fatPercent: windowSchema.optional(),
-  eggPercent: windowSchema.optional(),
-  binderPercent: z.partialRecord(z.enum(BINDERS), windowSchema).optional(),
+  fatPercent: z.optional(windowSchema),
+  eggPercent: z.optional(windowSchema),
+  binderPercent: z.optional(z.partialRecord(z.enum(BINDERS), windowSchema)),
   /** Percent of the whole dough. */
-  doughMoisture: windowSchema.optional(),
+  doughMoisture: z.optional(windowSchema),
   waterC: z.array(
-    z.strictObject({ choice: z.string().min(1), fromC: z.number(), toC: z.number(), why: z.string().min(1) }),
+    z.strictObject({
+      choice: someText,
+      fromC: z.number(),
+      toC: z.number(),
+      why: someText,
+    }),
   ),
-  mixing: z.array(z.string().min(1)).min(1),
+  mixing: z.array(someText).check(z.minLength(1)),
   course: courseSchema,
   kneadMin: spanSchema,
   mixerMin: spanSchema,
   restMin: windowSchema,
   restColdH: windowSchema,
   /** How long the flour must be left to drink before a second correction, min. */
-  drinkMin: z.number().positive(),
+  drinkMin: positive,
   feel: z.strictObject({
-    crumbling: z.string().min(1),
-    dry: z.string().min(1),
-    right: z.string().min(1),
-    tacky: z.string().min(1),
-    sticky: z.string().min(1),
+    crumbling: someText,
+    dry: someText,
+    right: someText,
+    tacky: someText,
+    sticky: someText,
   }),
   /** Ids of the hazard table. */
-  cautions: z.array(z.string().min(1)),
-  note: z.string().min(1).optional(),
-  pot: z.strictObject({ litresPer100G: z.number().positive(), saltGPerL: z.number().min(0) }),
+  cautions: z.array(someText),
+  note: z.optional(someText),
+  pot: z.strictObject({ litresPer100G: positive, saltGPerL: z.number().check(z.minimum(0)) }),
 })
 
 export type CourseStep = z.infer<typeof courseSchema>[number]

@@ -8,7 +8,7 @@ import { idSchema } from './text.ts'
 export const draftSchema = z.strictObject({
   id: z.literal('draft'),
   /** The formula this began as, if it stands in the book. */
-  formula: idSchema.nullable(),
+  formula: z.nullable(idSchema),
   sheet: sheetSchema,
 })
 

@@ -1,23 +1,23 @@
 /** What a finished piece looks like, in the figures its drawing is made from. Lengths in mm, angles in degrees. */
 import { z } from '../zod.ts'
-import { between } from './ranges.ts'
+import { between, whole } from './ranges.ts'
 
 const mm = between(0.01, 2000)
-const few = z.number().int().positive().max(60)
+const few = whole(1, 60)
 const size = { lengthMm: mm, widthMm: mm }
-const yes = z.literal(true).optional()
+const yes = z.optional(z.literal(true))
 
 export const formSchema = z.discriminatedUnion('kind', [
   // Pressed and dragged from a cut of rope.
   z.strictObject({ kind: z.literal('ear'), ...size }),
-  z.strictObject({ kind: z.literal('hollow'), ...size, dents: few.optional() }),
+  z.strictObject({ kind: z.literal('hollow'), ...size, dents: z.optional(few) }),
   z.strictObject({ kind: z.literal('ridged-pip'), ...size }),
   z.strictObject({ kind: z.literal('scroll'), ...size }),
   z.strictObject({ kind: z.literal('leaf'), ...size, pointed: yes }),
   z.strictObject({ kind: z.literal('shaving'), ...size }),
   // Rolled under the palm or round a rod.
   z.strictObject({ kind: z.literal('twist'), ...size }),
-  z.strictObject({ kind: z.literal('spindle'), ...size, pieces: few.optional() }),
+  z.strictObject({ kind: z.literal('spindle'), ...size, pieces: z.optional(few) }),
   z.strictObject({ kind: z.literal('coil'), ...size, turns: between(0.01, 20) }),
   z.strictObject({ kind: z.literal('screw'), ...size, turns: between(0.01, 20) }),
   z.strictObject({ kind: z.literal('rolled-strip'), ...size, turns: between(0.01, 20) }),
@@ -29,13 +29,13 @@ export const formSchema = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('hank'),
     ...size,
-    heightMm: mm.optional(),
-    boreMm: mm.optional(),
+    heightMm: z.optional(mm),
+    boreMm: z.optional(mm),
     strands: few,
     folded: yes,
   }),
   z.strictObject({ kind: z.literal('nest'), ...size, heightMm: mm, strands: few, folded: yes }),
-  z.strictObject({ kind: z.literal('tangle'), ...size, heightMm: mm.optional(), strands: few, frizz: yes }),
+  z.strictObject({ kind: z.literal('tangle'), ...size, heightMm: z.optional(mm), strands: few, frizz: yes }),
   z.strictObject({ kind: z.literal('wavy'), ...size, heightMm: mm, strands: few, rough: yes }),
   z.strictObject({ kind: z.literal('skein'), ...size, strands: few }),
   z.strictObject({ kind: z.literal('rods'), ...size, strands: few }),
@@ -56,13 +56,13 @@ export const formSchema = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('tube'),
     ...size,
-    ridges: few.optional(),
-    slantDeg: between(0, 60).optional(),
-    bendDeg: between(0, 170).optional(),
+    ridges: z.optional(few),
+    slantDeg: z.optional(between(0, 60)),
+    bendDeg: z.optional(between(0, 170)),
     /** Of its height, how much it sinks as it lies. */
-    slack: between(0, 0.6).optional(),
+    slack: z.optional(between(0, 0.6)),
     seam: yes,
-    pieces: few.optional(),
+    pieces: z.optional(few),
   }),
   z.strictObject({ kind: z.literal('spiral'), ...size, turns: between(0.01, 20) }),
   z.strictObject({ kind: z.literal('s-roll'), ...size }),
@@ -84,10 +84,10 @@ export const formSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('ring-pocket'), ...size }),
   z.strictObject({ kind: z.literal('parcel'), ...size, heightMm: mm }),
   // Dropped, and the soft doughs.
-  z.strictObject({ kind: z.literal('drop'), ...size, pieces: few.optional() }),
+  z.strictObject({ kind: z.literal('drop'), ...size, pieces: z.optional(few) }),
   z.strictObject({ kind: z.literal('fish'), ...size }),
   z.strictObject({ kind: z.literal('buttons'), ...size, rough: yes }),
-  z.strictObject({ kind: z.literal('quenelle'), ...size, facets: few.optional() }),
+  z.strictObject({ kind: z.literal('quenelle'), ...size, facets: z.optional(few) }),
   z.strictObject({ kind: z.literal('pillow'), ...size, ridges: few }),
   z.strictObject({ kind: z.literal('cushion'), ...size }),
   z.strictObject({ kind: z.literal('slant'), ...size, heightMm: mm, scored: yes }),

@@ -12,10 +12,10 @@ export const MAX_TAGS = 20
 export const formulaSchema = z.strictObject({
   id: idSchema,
   sheet: sheetSchema,
-  tags: z.array(nameSchema.max(40)).max(MAX_TAGS),
+  tags: z.array(nameSchema.check(z.maxLength(40))).check(z.maxLength(MAX_TAGS)),
   archived: z.boolean(),
   /** Oldest first; the sheet above is the newest and not among them. */
-  versions: z.array(versionSchema).max(MAX_VERSIONS),
+  versions: z.array(versionSchema).check(z.maxLength(MAX_VERSIONS)),
   createdAt: timeSchema,
   updatedAt: timeSchema,
 })

@@ -27,8 +27,8 @@ export const scaleCheckSchema = z.strictObject({
   at: timeSchema,
   scale: nameSchema,
   stepG: between(0.01, 10),
-  knownG: someG.max(100_000),
-  shownG: massG.max(100_000),
+  knownG: someG.check(z.maximum(100_000)),
+  shownG: massG.check(z.maximum(100_000)),
 })
 export const MAX_SCALE_CHECKS = 200
 /** Of places, vessels, rollers and presses each, once two kitchens have been joined; one kitchen adds up to `ROOM_FOR`. */
@@ -39,10 +39,10 @@ export const gearSchema = z.strictObject({
   id: z.literal('gear'),
   scaleStepG: between(0.01, 10),
   boardMm: between(100, 3000),
-  places: z.array(placeSchema).min(1).max(MAX_PARTS),
-  vessels: z.array(vesselSchema).max(MAX_PARTS),
-  rollers: z.array(rollerSchema).max(MAX_PARTS),
-  presses: z.array(pressSchema).max(MAX_PARTS),
+  places: z.array(placeSchema).check(z.minLength(1), z.maxLength(MAX_PARTS)),
+  vessels: z.array(vesselSchema).check(z.maxLength(MAX_PARTS)),
+  rollers: z.array(rollerSchema).check(z.maxLength(MAX_PARTS)),
+  presses: z.array(pressSchema).check(z.maxLength(MAX_PARTS)),
   /** How far mixing and kneading by this maker's machine or hand warms the dough, degrees. */
   frictionC: between(0, 30),
   tapC: between(0, 40),
@@ -51,15 +51,15 @@ export const gearSchema = z.strictObject({
   /** Topic to position: how this maker works unless a formula says otherwise. */
   schools: z.record(idSchema, idSchema),
   /** Grams a person, where they differ from the guide: `semolina/main/fresh`. */
-  portions: z.record(z.string().max(60), between(1, 2000)),
+  portions: z.record(z.string().check(z.maxLength(60)), between(1, 2000)),
   /** When the cautions about alkali were last read and acknowledged. */
-  alkaliReadAt: timeSchema.nullable(),
+  alkaliReadAt: z.nullable(timeSchema),
   /** Who kneads, where the dough allows either. */
   kneads: z.enum(WORKERS),
   /** The place the bench stands in; null is the first. */
-  benchPlace: idSchema.nullable(),
+  benchPlace: z.nullable(idSchema),
   /** Oldest first. */
-  scaleChecks: z.array(scaleCheckSchema).max(MAX_SCALE_CHECKS),
+  scaleChecks: z.array(scaleCheckSchema).check(z.maxLength(MAX_SCALE_CHECKS)),
 })
 
 export type Place = z.infer<typeof placeSchema>

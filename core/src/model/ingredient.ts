@@ -1,10 +1,11 @@
 import { z } from '../zod.ts'
+import { someText } from './text.ts'
 import { between, fraction } from './ranges.ts'
 
 /** One entry of the ingredient table. Fractions are of the ingredient's own mass, as it stands in the store. */
 export const ingredientSchema = z.strictObject({
-  id: z.string().min(1),
-  name: z.string().min(1),
+  id: someText,
+  name: someText,
   group: z.enum([
     'flour',
     'pulse',
@@ -23,28 +24,28 @@ export const ingredientSchema = z.strictObject({
   /** flour = part of the 100 %; liquid = brings water; additive = dosed on flour; dusting = outside the formula. */
   basis: z.enum(['flour', 'liquid', 'additive', 'dusting']),
   /** Which isotherm its moisture follows in store; only wheats have one. */
-  grain: z.enum(['durum', 'hard', 'soft']).optional(),
+  grain: z.optional(z.enum(['durum', 'hard', 'soft'])),
   water: fraction,
   protein: fraction,
   fat: fraction,
   /** As sodium chloride. */
   salt: fraction,
   /** g of Na₂CO₃ equivalent per g. Baking soda is 0 until it has been baked. */
-  carbonate: between(0, 2).optional(),
+  carbonate: z.optional(between(0, 2)),
   densityGPerMl: between(0.01, 25),
   /** Share of its water that is free to wet flour soon. */
   availableWater: fraction,
   /** Points of hydration against plain wheat flour at equal feel; null where it is no flour. */
-  absorptionShift: between(-200, 2000).nullable(),
+  absorptionShift: z.nullable(between(-200, 2000)),
   gluten: z.enum(['strong', 'medium', 'weak', 'none']),
-  particle: z.enum(['coarse', 'fine']).optional(),
+  particle: z.optional(z.enum(['coarse', 'fine'])),
   /** On the density: spooned and levelled, and scooped and shaken. Liquids are 1 and 1. */
-  cupFactor: z.strictObject({ low: between(0.1, 10), high: between(0.1, 10) }).optional(),
+  cupFactor: z.optional(z.strictObject({ low: between(0.1, 10), high: between(0.1, 10) })),
   /** Largest share of the flour a practised maker would use without a method of its own. */
-  usualMaxSharePercent: between(0.01, 100).optional(),
-  allergens: z.array(z.string().min(1).max(60)).max(30),
+  usualMaxSharePercent: z.optional(between(0.01, 100)),
+  allergens: z.array(z.string().check(z.minLength(1), z.maxLength(60))).check(z.maxLength(30)),
   /** What the maker pays, in the maker's own money. */
-  pricePerKg: between(0, 100_000).optional(),
+  pricePerKg: z.optional(between(0, 100_000)),
 })
 
 export type Ingredient = z.infer<typeof ingredientSchema>

@@ -10,11 +10,11 @@ export const lotSchema = z.strictObject({
   ingredient: idSchema,
   note: noteSchema,
   /** In the maker's own money. */
-  pricePerKg: between(0, 100_000).optional(),
+  pricePerKg: z.optional(between(0, 100_000)),
   /** What is left in the sack. */
-  stockG: between(0, 10_000_000).optional(),
+  stockG: z.optional(between(0, 10_000_000)),
   /** As its label says, fraction of mass. */
-  protein: fraction.optional(),
+  protein: z.optional(fraction),
 })
 
 export type Lot = z.infer<typeof lotSchema>

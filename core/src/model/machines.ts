@@ -1,7 +1,7 @@
 /** Rollers and presses as a maker has measured them. */
 import { z } from '../zod.ts'
-import { between } from './ranges.ts'
-import { idSchema, nameSchema } from './text.ts'
+import { between, whole } from './ranges.ts'
+import { idSchema, nameSchema, someText } from './text.ts'
 import { windowSchema } from './window.ts'
 
 const gapMm = between(0.05, 50)
@@ -11,9 +11,9 @@ export const rollerSchema = z.strictObject({
   id: idSchema,
   name: nameSchema,
   widthMm: between(20, 2000),
-  settings: z.number().int().min(2).max(40),
+  settings: whole(2, 40),
   widest: z.enum(['first', 'last']),
-  measured: z.array(z.strictObject({ setting: z.number().int().min(1).max(40), gapMm })).max(40),
+  measured: z.array(z.strictObject({ setting: whole(1, 40), gapMm })).check(z.maxLength(40)),
   springBack: between(1, 1.5),
 })
 
@@ -30,14 +30,14 @@ export const pressSchema = z.strictObject({
   /** Water per 100 of flour that it takes as crumb. */
   crumb: windowSchema,
   /** Before the barrel is too warm, and how long it then rests; null for one that stays cool. */
-  runMin: between(1, 600).nullable(),
+  runMin: z.nullable(between(1, 600)),
   restMin: between(0, 240),
   /** The first of each run goes back. */
   firstDiscardG: between(0, 5000),
 })
 
 /** A kind of press as the table describes it: where a maker starts from. */
-export const pressKindSchema = pressSchema.extend({ note: z.string().min(1) })
+export const pressKindSchema = z.extend(pressSchema, { note: someText })
 
 export type KeptRoller = z.infer<typeof rollerSchema>
 export type KeptPress = z.infer<typeof pressSchema>

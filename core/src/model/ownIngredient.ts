@@ -1,10 +1,10 @@
-import type { z } from '../zod.ts'
+import { z } from '../zod.ts'
 import { ingredientSchema } from './ingredient.ts'
 import { idSchema, nameSchema } from './text.ts'
 
 /** An ingredient of the maker's own, or the table's put right: one of the same identifier stands in its place. */
-export const ownIngredientSchema = ingredientSchema
-  .extend({ id: idSchema, name: nameSchema })
-  .refine((row) => row.water + row.fat + row.salt <= 1 + 1e-9, { params: { code: 'composition-over-one' } })
+export const ownIngredientSchema = z
+  .extend(ingredientSchema, { id: idSchema, name: nameSchema })
+  .check(z.refine((row) => row.water + row.fat + row.salt <= 1 + 1e-9, { params: { code: 'composition-over-one' } }))
 
 export type OwnIngredient = z.infer<typeof ownIngredientSchema>

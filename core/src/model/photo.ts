@@ -1,4 +1,5 @@
 import { z } from '../zod.ts'
+import { whole } from './ranges.ts'
 import type { Reference } from './reference.ts'
 import { idSchema, noteSchema, timeSchema } from './text.ts'
 
@@ -9,9 +10,9 @@ export const photoSchema = z.strictObject({
   step: idSchema,
   at: timeSchema,
   type: z.enum(['image/jpeg', 'image/webp', 'image/png']),
-  base64: z.base64().min(1).max(4_000_000),
-  widthPx: z.number().int().min(1).max(8000),
-  heightPx: z.number().int().min(1).max(8000),
+  base64: z.base64().check(z.minLength(1), z.maxLength(4_000_000)),
+  widthPx: whole(1, 8000),
+  heightPx: whole(1, 8000),
   note: noteSchema,
 })
 

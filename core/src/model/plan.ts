@@ -2,7 +2,7 @@
 import { z } from '../zod.ts'
 import { blankSchema } from './blank.ts'
 import { figureOr, one, partOf, together, upgradesOf, type Loose, type Upgrades } from './loose.ts'
-import { between, celsius, fraction, lengthMm, massG, minutes, pieces, reckoned } from './ranges.ts'
+import { between, celsius, fraction, lengthMm, massG, minutes, pieces, reckoned, whole } from './ranges.ts'
 import type { Reference } from './reference.ts'
 import { sheetReferencesAt, sheetSchema, sheetUpgrades } from './sheet.ts'
 import { plannedStepSchema } from './step.ts'
@@ -17,7 +17,7 @@ const plannedRowSchema = z.strictObject({
   key: idSchema,
   ingredient: idSchema,
   name: nameSchema,
-  lot: idSchema.optional(),
+  lot: z.optional(idSchema),
   part: z.enum(['flour', 'base', 'water', 'salt', 'alkali', 'other']),
   /** Fraction of massG; for a flour, as it stood in store that day. */
   water: fraction,
@@ -27,13 +27,13 @@ const plannedRowSchema = z.strictObject({
 
 export const planSchema = z.strictObject({
   at: timeSchema,
-  formula: idSchema.nullable(),
+  formula: z.nullable(idSchema),
   sheet: sheetSchema,
-  rows: z.array(plannedRowSchema).min(2).max(60),
+  rows: z.array(plannedRowSchema).check(z.minLength(2), z.maxLength(60)),
   scaleStepG: between(0.001, 100),
   boardMm: lengthMm,
   /** Where the flour stood, in words for the log. */
-  store: z.strictObject({ name: nameSchema, temperatureC: celsius, rhPercent: between(0, 100) }).nullable(),
+  store: z.nullable(z.strictObject({ name: nameSchema, temperatureC: celsius, rhPercent: between(0, 100) })),
   /** What the dough is steered by; on a base, its name for the rule. */
   control: z.discriminatedUnion('by', [
     z.strictObject({ by: z.literal('hydration') }),
@@ -50,10 +50,10 @@ export const planSchema = z.strictObject({
     holdBackG: massG,
     ceilingG: massG,
     predictiveSd: between(0, 1000),
-    batches: z.number().int().min(0).max(1_000_000),
+    batches: whole(0, 1_000_000),
   }),
   /** Heat of the water; null where none is poured. */
-  waterC: celsius.nullable(),
+  waterC: z.nullable(celsius),
   doughG: massG,
   densityGPerCm3: between(0.1, 10),
   shape: z.strictObject({
@@ -68,9 +68,9 @@ export const planSchema = z.strictObject({
     window: z.strictObject({ low: reckoned, best: reckoned, high: reckoned }),
   }),
   /** What else the dough is cut into, with its share of it. */
-  also: z.array(z.strictObject({ id: idSchema, name: nameSchema, share: fraction })).max(8),
+  also: z.array(z.strictObject({ id: idSchema, name: nameSchema, share: fraction })).check(z.maxLength(8)),
   minutes: z.strictObject({ cook: spanSchema, drink: minutes }),
-  steps: z.array(plannedStepSchema).min(1).max(80),
+  steps: z.array(plannedStepSchema).check(z.minLength(1), z.maxLength(80)),
   /** Who kneads, unless the batch says otherwise. */
   kneads: z.enum(WORKERS),
   /** Heat of the air at the bench, °C. */

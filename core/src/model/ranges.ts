@@ -14,11 +14,12 @@ const isSomething = (value: number): boolean => value === 0 || Math.abs(value) >
 
 /** Any number from `low` to `high`. */
 export const between = (low: number, high: number) =>
-  z
-    .number()
-    .min(low)
-    .max(high)
-    .refine(isSomething, { params: { code: 'next-to-nothing' } })
+  z.number().check(z.minimum(low), z.maximum(high), z.refine(isSomething, { params: { code: 'next-to-nothing' } }))
+
+/** Any number above nothing, of a table or a question to the port. */
+export const positive = z.number().check(z.positive())
+/** A whole number from `low` to `high`. */
+export const whole = (low: number, high: number) => z.number().check(z.int(), z.minimum(low), z.maximum(high))
 
 export const massG = between(0, MOST_G)
 /** A mass that is something. */
@@ -34,4 +35,4 @@ export const someMinutes = between(0.001, MOST_MINUTES)
 export const pace = between(0.001, 100_000)
 /** Points and percents that follow from others; what a maker types is held closer. */
 export const reckoned = between(-10_000, 100_000)
-export const pieces = z.number().int().min(0).max(Number.MAX_SAFE_INTEGER)
+export const pieces = whole(0, Number.MAX_SAFE_INTEGER)

@@ -26,7 +26,7 @@ export interface Records {
 }
 
 interface Spec<R> {
-  readonly schema: z.ZodType<R>
+  readonly schema: z.ZodMiniType<R>
   readonly references: readonly Reference[]
   readonly upgrades: Upgrades
   /** The first version of the file that has any. */

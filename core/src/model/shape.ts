@@ -1,7 +1,8 @@
 import { z } from '../zod.ts'
+import { someText } from './text.ts'
 import { blankSchema } from './blank.ts'
 import { formSchema } from './form.ts'
-import { between, lengthMm, pace } from './ranges.ts'
+import { between, lengthMm, pace, whole } from './ranges.ts'
 import { spanSchema, windowSchema } from './window.ts'
 
 export const METHODS = ['hand', 'extrude', 'cut', 'drop', 'stamp', 'pull'] as const
@@ -62,35 +63,41 @@ export type Sauce = (typeof SAUCES)[number]
 
 /** A shape, with what a maker must know to make it. Lengths in mm, times in min. */
 export const shapeSchema = z.strictObject({
-  id: z.string().min(1),
-  name: z.string().min(1),
-  otherNames: z.array(z.string().min(1)),
-  origin: z.string().min(1),
+  id: someText,
+  name: someText,
+  otherNames: z.array(someText),
+  origin: someText,
   method: z.enum(METHODS),
   blank: blankSchema,
   group: z.enum(GROUPS),
   /** Finished piece, for the drawing. */
   form: formSchema,
   /** Cut or stamped of a sheet that a roller may thin. */
-  sheeted: z.literal(true).optional(),
+  sheeted: z.optional(z.literal(true)),
   /** Through which heat and water must go when cooking. */
   wallMm: lengthMm,
   /** What the wall is a wall of: its section for drying and cooking. */
   section: z.enum(['slab', 'cylinder', 'sphere', 'tube']),
   /** Of filled shapes: grams for one piece. */
-  fillingG: windowSchema.optional(),
-  doughs: z.array(z.strictObject({ dough: z.string().min(1), window: windowSchema })).min(1),
-  tools: z.array(z.strictObject({ tool: z.string().min(1), instead: z.string().min(1) })).min(1),
-  steps: z.array(z.string().min(1)).min(2),
-  checks: z.array(z.string().min(1)).min(1),
+  fillingG: z.optional(windowSchema),
+  doughs: z.array(z.strictObject({ dough: someText, window: windowSchema })).check(z.minLength(1)),
+  tools: z.array(z.strictObject({ tool: someText, instead: someText })).check(z.minLength(1)),
+  steps: z.array(someText).check(z.minLength(2)),
+  checks: z.array(someText).check(z.minLength(1)),
   /** What happens to this shape when the dough is stiffer or softer than its window. */
-  tooStiff: z.string().min(1),
-  tooSoft: z.string().min(1),
+  tooStiff: someText,
+  tooSoft: someText,
   mistakes: z
-    .array(z.strictObject({ sign: z.string().min(1), cause: z.string().min(1), remedy: z.string().min(1) }))
-    .min(1),
+    .array(
+      z.strictObject({
+        sign: someText,
+        cause: someText,
+        remedy: someText,
+      }),
+    )
+    .check(z.minLength(1)),
   surfaceFlour: z.enum(['none', 'light', 'generous']),
-  board: z.string().min(1),
+  board: someText,
   piecesPerMin: z.strictObject({
     learner: pace,
     practised: pace,
@@ -101,20 +108,20 @@ export const shapeSchema = z.strictObject({
   airBeforeCookMin: spanSchema,
   /** At a full boil at sea level, from the return of the boil. */
   cookFreshMin: spanSchema,
-  cookDriedMin: spanSchema.optional(),
+  cookDriedMin: z.optional(spanSchema),
   /** Where it is not boiled. */
-  heat: z.enum(['bake', 'pan', 'steam']).optional(),
-  doneSign: z.string().min(1),
+  heat: z.optional(z.enum(['bake', 'pan', 'steam'])),
+  doneSign: someText,
   /** Best limits; a stricter one of the dough, the filling or the house wins. Null months: do not dry. */
   keep: z.strictObject({
     roomH: between(0, 100_000),
     fridgeDays: between(0, 10_000),
     freezerMonths: between(0, 1000),
-    driedMonths: between(0.01, 1000).nullable(),
+    driedMonths: z.nullable(between(0.01, 1000)),
   }),
   sauce: z.strictObject({ traits: z.array(z.enum(SAUCE_TRAITS)), families: z.array(z.enum(SAUCES)) }),
   /** 1 easy to 5 hard. */
-  difficulty: z.number().int().min(1).max(5),
+  difficulty: whole(1, 5),
   /** Of the figures in this row. */
   confidence: z.enum(['low', 'medium', 'high']),
 })

@@ -19,12 +19,12 @@ export const sheetRowSchema = z.strictObject({
   key: idSchema,
   ingredient: idSchema,
   amount: amountSchema,
-  flour: z.literal(true).optional(),
+  flour: z.optional(z.literal(true)),
   /** The cooked potato, curd or milk that everything is counted on; such rows add to 100. */
-  base: z.literal(true).optional(),
-  lot: idSchema.optional(),
+  base: z.optional(z.literal(true)),
+  lot: z.optional(idSchema),
   /** Water as measured, fraction of mass, where it is not what the table says. */
-  water: fraction.optional(),
+  water: z.optional(fraction),
 })
 
 export const targetSchema = z.discriminatedUnion('by', [
@@ -59,34 +59,35 @@ export const sheetSchema = z
     name: nameSchema,
     dough: idSchema,
     shape: idSchema,
-    rows: z.array(sheetRowSchema).min(2).max(60),
+    rows: z.array(sheetRowSchema).check(z.minLength(2), z.maxLength(60)),
     target: targetSchema,
     lossPercent: between(0, 50),
     flourState: flourStateSchema,
     /** Pour what this flour's own batches have taught, not only what the paper says. */
     useLearned: z.boolean(),
     /** Heat of the water, °C; null follows the school. */
-    waterC: between(-5, 100).nullable(),
+    waterC: z.nullable(between(-5, 100)),
     /** Topic to position, where this dough is made another way than the maker's others. */
     schools: z.record(idSchema, idSchema),
     /** What one mix has to fit into; a larger dough is split. */
-    vessel: idSchema.nullable(),
+    vessel: z.nullable(idSchema),
     note: noteSchema,
     /** What else the dough is cut into; the shape above takes the rest. */
-    alsoShapes: z.array(alsoShapeSchema).max(8),
+    alsoShapes: z.array(alsoShapeSchema).check(z.maxLength(8)),
     /** For a filled shape; null leaves it at the usual mass and moisture. */
-    filling: fillingSchema.nullable(),
+    filling: z.nullable(fillingSchema),
   })
-  // Either water is solved for on flour, or flour is counted on a base.
-  .refine(
-    ({ rows }) =>
-      rows.filter((row) => row.amount.by === 'hydration').length === (rows.some((row) => row.base) ? 0 : 1) &&
-      !rows.some((row) => row.base && row.flour),
-    { params: { code: 'one-water-row' } },
+  .check(
+    z.refine(
+      ({ rows }) =>
+        rows.filter((row) => row.amount.by === 'hydration').length === (rows.some((row) => row.base) ? 0 : 1) &&
+        !rows.some((row) => row.base && row.flour),
+      { params: { code: 'one-water-row' } },
+    ),
+    z.refine((sheet) => new Set(sheet.rows.map((row) => row.key)).size === sheet.rows.length, {
+      params: { code: 'row-key-twice' },
+    }),
   )
-  .refine((sheet) => new Set(sheet.rows.map((row) => row.key)).size === sheet.rows.length, {
-    params: { code: 'row-key-twice' },
-  })
 
 export type Amount = z.infer<typeof amountSchema>
 export type SheetRow = z.infer<typeof sheetRowSchema>

@@ -2,7 +2,7 @@
 import { z } from '../zod.ts'
 import { KNEADS, POURS, PREPARES } from './dough.ts'
 import { pressSchema, rollerSchema } from './machines.ts'
-import { between, celsius, pace, someG, someMinutes } from './ranges.ts'
+import { between, celsius, pace, someG, someMinutes, whole } from './ranges.ts'
 import { idSchema, lineSchema, nameSchema } from './text.ts'
 import { spanSchema } from './window.ts'
 
@@ -14,14 +14,16 @@ export const plannedStepSchema = z.discriminatedUnion('kind', [
   z.strictObject({
     id,
     kind: z.literal('ready'),
-    items: z.array(z.strictObject({ id, name: nameSchema.optional(), instead: lineSchema.optional() })).max(40),
+    items: z
+      .array(z.strictObject({ id, name: z.optional(nameSchema), instead: z.optional(lineSchema) }))
+      .check(z.maxLength(40)),
   }),
   z.strictObject({
     id,
     kind: z.literal('prepare'),
     what: z.enum(PREPARES),
     minutes,
-    belowC: celsius.nullable(),
+    belowC: z.nullable(celsius),
   }),
   z.strictObject({ id, kind: z.literal('flour') }),
   z.strictObject({ id, kind: z.literal('water') }),
@@ -30,14 +32,14 @@ export const plannedStepSchema = z.discriminatedUnion('kind', [
     id,
     kind: z.literal('pour'),
     how: z.enum(POURS),
-    goes: z.array(between(0.001, 1)).min(1).max(5),
+    goes: z.array(between(0.001, 1)).check(z.minLength(1), z.maxLength(5)),
   }),
   /** A scalded dough until hands can bear it: where the scald lands, and how long it takes from there. */
   z.strictObject({ id, kind: z.literal('cool'), fromC: celsius, belowC: celsius, minutes: someMinutes }),
   z.strictObject({ id, kind: z.literal('feel') }),
   z.strictObject({ id, kind: z.literal('crumb'), minutes }),
   /** `mixer`: null where no machine should do it. */
-  z.strictObject({ id, kind: z.literal('knead'), how: z.enum(KNEADS), hand: minutes, mixer: minutes.nullable() }),
+  z.strictObject({ id, kind: z.literal('knead'), how: z.enum(KNEADS), hand: minutes, mixer: z.nullable(minutes) }),
   z.strictObject({
     id,
     kind: z.literal('rest'),
@@ -49,14 +51,14 @@ export const plannedStepSchema = z.discriminatedUnion('kind', [
   }),
   /** Back from the fridge. `minutes`: until the core is within a few degrees of the room. */
   z.strictObject({ id, kind: z.literal('temper'), minutes: someMinutes }),
-  z.strictObject({ id, kind: z.literal('fold'), times: z.number().int().min(1).max(20) }),
+  z.strictObject({ id, kind: z.literal('fold'), times: whole(1, 20) }),
   z.strictObject({ id, kind: z.literal('divide') }),
   /** By pin where there is no roller. */
-  z.strictObject({ id, kind: z.literal('thin'), roller: rollerSchema.nullable() }),
+  z.strictObject({ id, kind: z.literal('thin'), roller: z.nullable(rollerSchema) }),
   z.strictObject({ id, kind: z.literal('cut') }),
   /** `perMin`: pieces by practised hands. */
   z.strictObject({ id, kind: z.literal('stamp'), perMin: pace }),
-  z.strictObject({ id, kind: z.literal('feed'), press: pressSchema.nullable() }),
+  z.strictObject({ id, kind: z.literal('feed'), press: z.nullable(pressSchema) }),
   z.strictObject({ id, kind: z.literal('roll') }),
   z.strictObject({ id, kind: z.literal('shape'), perMin: pace }),
   z.strictObject({ id, kind: z.literal('pull') }),

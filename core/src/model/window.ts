@@ -4,7 +4,7 @@ import { between, reckoned } from './ranges.ts'
 /** low = stiffest that still works, best = where to start, high = softest; in the dough's own control variable. */
 export const windowSchema = z
   .strictObject({ low: reckoned, best: reckoned, high: reckoned })
-  .refine((w) => w.low <= w.best && w.best <= w.high, { params: { code: 'window-out-of-order' } })
+  .check(z.refine((w) => w.low <= w.best && w.best <= w.high, { params: { code: 'window-out-of-order' } }))
 
 export type Window = z.infer<typeof windowSchema>
 

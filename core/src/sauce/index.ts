@@ -1,13 +1,14 @@
 /** Which sauce a shape carries, and why. */
 import { z } from '../zod.ts'
+import { someText } from '../model/text.ts'
 import { SAUCES, SAUCE_TRAITS, type Sauce, type SauceTrait, type Shape } from '../model/index.ts'
 
 /** A family of sauces with the traits of a piece that carry it. */
 export const sauceSchema = z.strictObject({
   id: z.enum(SAUCES),
-  name: z.string().min(1),
-  carriedBy: z.array(z.enum(SAUCE_TRAITS)).min(1),
-  why: z.string().min(1),
+  name: someText,
+  carriedBy: z.array(z.enum(SAUCE_TRAITS)).check(z.minLength(1)),
+  why: someText,
 })
 export type SauceRow = z.infer<typeof sauceSchema>
 

@@ -1,5 +1,6 @@
 /** A kitchen scale to practise with: what its display would show for what lies on it. The clock and the noise come from outside. */
 import { z } from '../zod.ts'
+import { positive } from '../model/ranges.ts'
 
 export interface ScaleRange {
   readonly stepG: number
@@ -38,13 +39,13 @@ export const freshScale: ScaleState = {
 
 export const scaleActSchema = z.discriminatedUnion('act', [
   /** More on the pan, or less. */
-  z.strictObject({ act: z.literal('put'), grams: z.number().min(-20_000).max(20_000) }),
+  z.strictObject({ act: z.literal('put'), grams: z.number().check(z.minimum(-20_000), z.maximum(20_000)) }),
   z.strictObject({ act: z.literal('clear') }),
   z.strictObject({ act: z.literal('tare') }),
   z.strictObject({ act: z.literal('range'), stepG: z.union([z.literal(1), z.literal(0.1)]) }),
   z.strictObject({ act: z.literal('power'), on: z.boolean() }),
   /** The line to it is cut for a while. */
-  z.strictObject({ act: z.literal('drop'), seconds: z.number().min(1).max(120) }),
+  z.strictObject({ act: z.literal('drop'), seconds: z.number().check(z.minimum(1), z.maximum(120)) }),
 ])
 export type ScaleAct = z.infer<typeof scaleActSchema>
 
@@ -85,7 +86,12 @@ export function tickScale(state: ScaleState, seconds: number, chance: () => numb
 }
 
 export const scaleReadingSchema = z.discriminatedUnion('shows', [
-  z.strictObject({ shows: z.literal('mass'), grams: z.number(), stable: z.boolean(), stepG: z.number().positive() }),
+  z.strictObject({
+    shows: z.literal('mass'),
+    grams: z.number(),
+    stable: z.boolean(),
+    stepG: positive,
+  }),
   z.strictObject({ shows: z.literal('overload'), maxG: z.number() }),
   z.strictObject({ shows: z.literal('off') }),
 ])

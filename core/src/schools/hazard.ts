@@ -1,11 +1,12 @@
 import { z } from '../zod.ts'
+import { someText } from '../model/text.ts'
 
 /** A caution that goes with a dough or a step. It defers to product labels, local codes and licensed practice. */
 export const hazardSchema = z.strictObject({
-  id: z.string().min(1),
-  title: z.string().min(1),
+  id: someText,
+  title: someText,
   severity: z.enum(['note', 'caution', 'danger']),
-  text: z.string().min(1),
+  text: someText,
 })
 
 export type Hazard = z.infer<typeof hazardSchema>

@@ -1,37 +1,38 @@
 /** Schools of practice: where makers disagree, the positions they take, each with its reasons and with what it sets. */
 import { FAMILIES } from '../model/index.ts'
 import { z } from '../zod.ts'
+import { someText } from '../model/text.ts'
 
 /** What following a position does to a sheet; each field is a figure or a choice the position stands for. */
 const setsSchema = z.strictObject({
-  saltPercent: z.number().min(0).optional(),
-  oilPercent: z.number().min(0).optional(),
-  waterC: z.number().optional(),
-  holdBack: z.boolean().optional(),
-  rest: z.enum(['low', 'best', 'long', 'cold']).optional(),
-  binder: z.enum(['none', 'starch', 'egg']).optional(),
-  base: z.string().optional(),
-  liquid: z.string().optional(),
-  potSaltGPerL: z.number().min(0).optional(),
+  saltPercent: z.optional(z.number().check(z.minimum(0))),
+  oilPercent: z.optional(z.number().check(z.minimum(0))),
+  waterC: z.optional(z.number()),
+  holdBack: z.optional(z.boolean()),
+  rest: z.optional(z.enum(['low', 'best', 'long', 'cold'])),
+  binder: z.optional(z.enum(['none', 'starch', 'egg'])),
+  base: z.optional(z.string()),
+  liquid: z.optional(z.string()),
+  potSaltGPerL: z.optional(z.number().check(z.minimum(0))),
 })
 export type SchoolSets = z.infer<typeof setsSchema>
 
 export const schoolSchema = z.strictObject({
-  id: z.string().min(1),
-  topic: z.string().min(1),
-  question: z.string().min(1),
-  families: z.array(z.enum(FAMILIES)).min(1),
+  id: someText,
+  topic: someText,
+  question: someText,
+  families: z.array(z.enum(FAMILIES)).check(z.minLength(1)),
   positions: z
     .array(
       z.strictObject({
-        id: z.string().min(1),
-        name: z.string().min(1),
-        stance: z.string().min(1),
-        why: z.array(z.string().min(1)).min(1),
-        sets: setsSchema.optional(),
+        id: someText,
+        name: someText,
+        stance: someText,
+        why: z.array(someText).check(z.minLength(1)),
+        sets: z.optional(setsSchema),
       }),
     )
-    .min(2),
+    .check(z.minLength(2)),
 })
 
 export type School = z.infer<typeof schoolSchema>

@@ -3,6 +3,8 @@ import { bowlOnRule, flourG, mainRest, planWindow, saltG, type BenchState } from
 import { FAMILIES, own, type Plan } from '../model/index.ts'
 import { sampleReport, PIECE_TOLERANCE_PERCENT } from '../bench/samples.ts'
 import { z } from '../zod.ts'
+import { positive } from '../model/ranges.ts'
+import { someText } from '../model/text.ts'
 
 export const TROUBLE_STAGES = [
   'mix',
@@ -33,26 +35,26 @@ export const EVIDENCE = [
 export type EvidenceCode = (typeof EVIDENCE)[number]
 
 export const troubleSchema = z.strictObject({
-  id: z.string().min(1),
+  id: someText,
   stage: z.enum(TROUBLE_STAGES),
-  families: z.array(z.enum(FAMILIES)).min(1),
-  sign: z.string().min(1),
+  families: z.array(z.enum(FAMILIES)).check(z.minLength(1)),
+  sign: someText,
   /** Likeliest first. */
   causes: z
     .array(
       z.strictObject({
-        cause: z.string().min(1),
+        cause: someText,
         likelihood: z.enum(['high', 'medium', 'low']),
-        shownBy: z.array(z.enum(EVIDENCE)).optional(),
+        shownBy: z.optional(z.array(z.enum(EVIDENCE))),
       }),
     )
-    .min(1),
-  test: z.string().min(1),
-  now: z.string().min(1),
+    .check(z.minLength(1)),
+  test: someText,
+  now: someText,
   /** What goes in, for 500 g of flour. */
-  add: z.strictObject({ what: z.enum(['water', 'flour']), gPer500: z.number().positive() }).optional(),
-  next: z.string().min(1),
-  safety: z.string().min(1).optional(),
+  add: z.optional(z.strictObject({ what: z.enum(['water', 'flour']), gPer500: positive })),
+  next: someText,
+  safety: z.optional(someText),
   confidence: z.enum(['low', 'medium', 'high']),
 })
 export type Trouble = z.infer<typeof troubleSchema>

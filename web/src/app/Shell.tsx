@@ -4,6 +4,8 @@ import { preferred } from '../state/preferencesSlice.ts'
 import { Ringing } from './Ringing.tsx'
 import { Shortcuts } from './Shortcuts.tsx'
 import { StationIndex } from './StationIndex.tsx'
+import { stationAt } from './stations.tsx'
+import { Stumble } from './Stumble.tsx'
 import { useAwake } from './useAwake.ts'
 import { useClockWatch } from './useClockWatch.ts'
 import { useApp, useAppDispatch } from '../state/store.ts'
@@ -11,8 +13,7 @@ import { useApp, useAppDispatch } from '../state/store.ts'
 const Toasts = lazy(() => import('./Toasts.tsx'))
 
 /** The page the app opens at next time is the one it was left at. */
-function useLastPath() {
-  const { pathname } = useLocation()
+function useLastPath(pathname: string) {
   const dispatch = useAppDispatch()
   useEffect(() => {
     if (pathname !== '/') dispatch(preferred({ lastPath: pathname }))
@@ -33,7 +34,8 @@ function useTheme() {
 }
 
 export function Shell() {
-  useLastPath()
+  const { pathname } = useLocation()
+  useLastPath(pathname)
   useTheme()
   useAwake()
   useClockWatch()
@@ -45,7 +47,11 @@ export function Shell() {
       <div className="flex h-full flex-col-reverse md:flex-row">
         <StationIndex />
         <div className="flex min-h-0 min-w-0 flex-1 flex-col">
-          <Outlet />
+          <Stumble key={stationAt(pathname)}>
+            <Suspense>
+              <Outlet />
+            </Suspense>
+          </Stumble>
         </div>
       </div>
       <Ringing />

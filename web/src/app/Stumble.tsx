@@ -1,10 +1,8 @@
-import { useRouteError } from 'react-router'
+import { Component, type ReactNode } from 'react'
 
 const exportEverything = () => import('../state/files.ts').then((files) => files.exportEverything())
 
-/** Shown when a station fails: what to do, and that nothing is lost. */
-export function Stumble() {
-  const error = useRouteError()
+function Stumbled({ error }: { error: unknown }) {
   return (
     <main className="mx-auto max-w-xl p-8">
       <h1 className="head mb-4 text-3xl">This station has stumbled</h1>
@@ -23,4 +21,17 @@ export function Stumble() {
       </div>
     </main>
   )
+}
+
+/** A station that fails says what to do, and that nothing is lost; the others can still be opened. */
+export class Stumble extends Component<{ readonly children: ReactNode }, { readonly error: unknown }> {
+  override state = { error: null }
+
+  static getDerivedStateFromError(error: unknown) {
+    return { error: error ?? new Error('Unknown trouble') }
+  }
+
+  override render() {
+    return this.state.error === null ? this.props.children : <Stumbled error={this.state.error} />
+  }
 }

@@ -1,6 +1,5 @@
 import { createRoot } from 'react-dom/client'
 import { Provider } from 'react-redux'
-import { RouterProvider } from 'react-router'
 import { registerSW } from 'virtual:pwa-register'
 import './fonts.ts'
 import './theme.css'
@@ -9,25 +8,42 @@ import { store } from '../state/store.ts'
 import { provideTables } from '../state/tables.ts'
 import { loadTables } from './loadTables.ts'
 import { DroppedStore, NoStore, SilentStore } from './NoStore.tsx'
-import { router } from './routes.tsx'
+import { readPreferences } from '../state/preferencesSlice.ts'
+import { Pages } from './routes.tsx'
+import { stationAt, stations } from './stations.tsx'
 
 /** A store that has not answered by then is said to be silent; should it answer after all, the work goes on. */
 const SILENT_MS = 8000
 
 const root = createRoot(document.getElementById('root') as HTMLElement)
 const tables = loadTables().then(provideTables)
-
-async function begin(options?: { seeded: boolean; at: string }): Promise<void> {
-  await Promise.all([tables, startSession(options)])
-  if (options) history.replaceState(null, '', options.at)
-  root.render(
-    <Provider store={store}>
-      <RouterProvider router={router()} />
-    </Provider>,
-  )
-}
+// What will be opened is fetched while the store is asked.
+const opened = (path: string) => stations[stationAt(path === '/' ? readPreferences().lastPath : path)].bring()
+void opened(location.pathname).catch(() => undefined)
 
 const refuse = (error: unknown) => root.render(<NoStore error={error} />)
+
+/** The browser has nothing more urgent to do: what was drawn is to be seen. */
+const whenIdle = () =>
+  new Promise<void>((resolve) => {
+    if ('requestIdleCallback' in globalThis) requestIdleCallback(() => resolve(), { timeout: 2000 })
+    else setTimeout(resolve, 300)
+  })
+
+async function begin({ seeded = true, at }: { seeded?: boolean; at?: string } = {}): Promise<void> {
+  let drawn = () => undefined as void
+  const shown = new Promise<void>((resolve) => (drawn = resolve)).then(whenIdle)
+  if (at) history.replaceState(null, '', at)
+  const [session] = await Promise.all([startSession({ seeded, shown }), tables, opened(location.pathname)])
+  root.render(
+    <Provider store={store}>
+      <Pages />
+    </Provider>,
+  )
+  drawn()
+  await session.kept
+}
+
 const anew = (at: string, seeded: boolean) => void begin({ at, seeded }).catch(refuse)
 
 async function open(): Promise<void> {
@@ -42,7 +58,9 @@ async function open(): Promise<void> {
     refuse(error)
   }
 }
-void open()
 
 // On plain http from another device there is no service worker, and a browser that keeps nothing refuses one: it works online.
-if ('serviceWorker' in navigator) registerSW({ immediate: true, onRegisterError: () => undefined })
+const keepOffline = () => {
+  if ('serviceWorker' in navigator) registerSW({ immediate: true, onRegisterError: () => undefined })
+}
+void open().then(whenIdle).then(keepOffline)

@@ -20,7 +20,10 @@ export interface Instrument<Reading, Act> {
 const AGAIN_MS = 1500
 
 /** One that ships with the product, played by the server. */
-export function playedInstrument<Reading, Act>(address: string, schema: z.ZodType<Reading>): Instrument<Reading, Act> {
+export function playedInstrument<Reading, Act>(
+  address: string,
+  schema: z.ZodMiniType<Reading>,
+): Instrument<Reading, Act> {
   return {
     listen({ onReading, onLine }) {
       let source: EventSource | null = null

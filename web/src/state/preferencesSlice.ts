@@ -4,20 +4,20 @@ import { createSlice, type PayloadAction } from '@reduxjs/toolkit'
 import { readLocal, writeLocal } from './local.ts'
 
 const preferencesSchema = z.object({
-  theme: z.enum(['day', 'lamp', 'system']).catch('system'),
-  sound: z.boolean().catch(true),
+  theme: z.catch(z.enum(['day', 'lamp', 'system']), 'system'),
+  sound: z.catch(z.boolean(), true),
   /** Device pixels a millimetre on this screen, once measured against a card; then whether a second length agreed. */
-  devicePxPerMm: z.number().min(1).max(120).nullable().catch(null),
-  gaugeChecked: z.boolean().catch(false),
+  devicePxPerMm: z.catch(z.nullable(z.number().check(z.minimum(1), z.maximum(120))), null),
+  gaugeChecked: z.catch(z.boolean(), false),
   /** The bench reads a scale; what stands still on it is taken by itself. */
-  scale: z.boolean().catch(false),
-  takesItself: z.boolean().catch(false),
+  scale: z.catch(z.boolean(), false),
+  takesItself: z.catch(z.boolean(), false),
   /** The bench is spoken aloud; its type is larger. */
-  voice: z.boolean().catch(false),
-  big: z.boolean().catch(false),
+  voice: z.catch(z.boolean(), false),
+  big: z.catch(z.boolean(), false),
   /** The air sensor is read. */
-  air: z.boolean().catch(false),
-  lastPath: z.string().startsWith('/').max(200).catch('/formula'),
+  air: z.catch(z.boolean(), false),
+  lastPath: z.catch(z.string().check(z.startsWith('/'), z.maxLength(200)), '/formula'),
 })
 
 export type Preferences = z.infer<typeof preferencesSchema>

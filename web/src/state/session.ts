@@ -1,5 +1,5 @@
-/** Starts a session: opens the store, seeds a new browser, and keeps screen and store in step. */
-import { differenceOf, emptyWorkspace } from '@harina/core'
+/** Starts a session: opens the store, gives a new browser its first workspace, and keeps screen and store in step. */
+import { differenceOf, emptyWorkspace, type Workspace } from '@harina/core'
 import { repository } from '../storage/index.ts'
 import { startBenchLock } from './benchLock.ts'
 import { draftHeard, draftLoaded } from './draftSlice.ts'
@@ -11,11 +11,6 @@ import { isUnwritten, keepDifference, subscribe } from './workspace.ts'
 
 /** That this browser has held a workspace, noted where clearing the database does not reach. */
 const KEPT = 'harina.kept'
-
-/** Only a browser that has never held anything needs what reads a first workspace. */
-async function seed(): Promise<void> {
-  if (!(await repository.isSeeded())) await (await import('./seed.ts')).seedFromServer()
-}
 
 /** The draft is written as it changes, whatever changes it here. */
 function keepDraft(): void {
@@ -43,21 +38,54 @@ function askBeforeLeaving(): void {
   })
 }
 
-/** Everything that follows from the store being open; a browser that has dropped its work is first asked what to do. */
-export async function startSession({ seeded = true } = {}): Promise<void> {
-  if (seeded) await seed()
-  else await repository.seedOnce(emptyWorkspace)
+/** A new browser's first workspace, asked for while the store is still being opened. */
+let offered: Promise<Workspace> | null = null
+const seeding = () => import('./seed.ts')
+const askForFirst = () => (offered ??= seeding().then(({ offeredWorkspace }) => offeredWorkspace()))
+
+async function firstOf(seeded: boolean): Promise<Workspace> {
+  const first = seeded ? await askForFirst() : emptyWorkspace
+  ;(await seeding()).showWorkspace(first)
+  return first
+}
+
+async function follow(): Promise<void> {
   await repository.makeReady()
   writeLocal(KEPT, 'yes')
-  keepDraft()
-  keepPreferences()
-  askBeforeLeaving()
   await startBenchLock()
   await subscribe()
 }
 
+interface Session {
+  /** All that is shown is stored as well. */
+  readonly kept: Promise<void>
+}
+
+/**
+ * Everything that follows from the store being open; a browser that has dropped its work is first asked what to do. A first
+ * workspace is shown at once and stored when it has been `shown`; until then nothing else is written.
+ */
+export async function startSession({
+  seeded = true,
+  shown,
+}: {
+  seeded?: boolean
+  shown: Promise<void>
+}): Promise<Session> {
+  const isNew = !(await repository.isSeeded())
+  const first = isNew ? await firstOf(seeded) : null
+  const kept = first ? repository.seedOnce(first, shown).then(follow) : follow()
+  keepDraft()
+  keepPreferences()
+  askBeforeLeaving()
+  if (!first) await kept
+  return { kept }
+}
+
 /** Opens the store. `dropped`: it is as new, though this browser has held a workspace; the browser has thrown it away. */
 export async function openStore(): Promise<'ready' | 'dropped'> {
+  const isKnown = readLocal(KEPT) !== null
+  if (!isKnown) void askForFirst()
   const { isNew } = await repository.open()
-  return isNew && readLocal(KEPT) !== null ? 'dropped' : 'ready'
+  return isNew && isKnown ? 'dropped' : 'ready'
 }

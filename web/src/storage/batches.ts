@@ -2,6 +2,7 @@
 import {
   benchEventSchema,
   carvedOff,
+  isEnded,
   MAX_EVENTS,
   standing,
   summarise,
@@ -14,9 +15,6 @@ import { Dexie } from 'dexie'
 import type { HarinaDatabase, OpenBatch } from './database.ts'
 import { BookFull, checked, PartWorkedOn, Refused } from './refusal.ts'
 import { summaryOf, summaryTable } from './summaries.ts'
-
-const isEnded = ({ events }: Pick<Batch, 'events'>): boolean =>
-  standing(events).some((event) => event.type === 'closed' || event.type === 'abandoned')
 
 /** Parts carved off this batch, by the split that made them. */
 const carvedBy = (events: readonly BenchEvent[]): ReadonlySet<string> =>

@@ -55,7 +55,7 @@ export function createRepository(db: HarinaDatabase, photosMost = PHOTOS_MOST_CH
   let opening: Promise<void> | null = null
   const waking = {
     isOpen: () => db.isOpen() && opening === null,
-    // One at a time: nobody slips in before it is known what was opened.
+    // One at a time: nobody slips in before it is known what was opened, or before it holds what it begins with.
     open: () =>
       (opening ??= reopen().finally(() => {
         opening = null
@@ -103,25 +103,38 @@ export function createRepository(db: HarinaDatabase, photosMost = PHOTOS_MOST_CH
         visit('batch', await batches.open())
       }),
 
-    /** Fills a browser that has never held anything; false if it has. */
-    seedOnce: (workspace: Workspace): Promise<boolean> =>
-      db.transaction('rw', everything, async () => {
-        if (await db.marks.get('seeded')) return false
-        await db.marks.put({ id: 'seeded' })
-        if (!sameValue(await readAll(), emptyWorkspace)) return false
-        await writeAll(workspace)
-        return true
-      }),
-
     isSeeded: async (): Promise<boolean> => (await db.marks.get('seeded')) !== undefined,
   })
 
+  const fill = (workspace: Workspace): Promise<boolean> =>
+    db.transaction('rw', everything, async () => {
+      if (await db.marks.get('seeded')) return false
+      await db.marks.put({ id: 'seeded' })
+      if (!sameValue(await readAll(), emptyWorkspace)) return false
+      await writeAll(workspace)
+      return true
+    })
+
+  /** Fills a browser that has never held anything, after so long; false if it has. Whatever else is asked waits for it. */
+  const seedOnce = (workspace: Workspace, after: Promise<void> = Promise.resolve()): Promise<boolean> => {
+    const filling = after.then(() => (db.isOpen() ? undefined : reopen())).then(() => fill(workspace))
+    opening = filling.then(
+      () => undefined,
+      () => undefined,
+    )
+    void opening.then(() => {
+      opening = null
+    })
+    return filling
+  }
+
   return {
     ...asked,
+    seedOnce,
     /** After the browser has dropped the store: what a page still holds goes into the new one. */
     putBack: async (workspace: Workspace): Promise<void> => {
       known = false
-      await asked.seedOnce(workspace)
+      await seedOnce(workspace)
       await asked.makeReady()
     },
   }
