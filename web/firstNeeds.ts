@@ -1,21 +1,19 @@
 import type { HtmlTagDescriptor, Plugin } from 'vite'
 
-const FIRST_STATION = 'stations/formula/FormulaStation.tsx'
-
 /**
  * What the first screen needs is named in the page itself, so that it is fetched at once and side by side: the faces of type,
  * the tables, the station that a new maker lands on with all it imports. Found by the script, each would wait for the other.
  */
-export const firstNeeds = (): Plugin => ({
+export const firstNeeds = (firstStation: string): Plugin => ({
   name: 'first-needs',
   transformIndexHtml: {
     order: 'post',
     handler(_, { bundle }) {
       if (!bundle) return []
       const station = Object.values(bundle).find(
-        (file) => file.type === 'chunk' && file.facadeModuleId?.endsWith(FIRST_STATION),
+        (file) => file.type === 'chunk' && file.moduleIds.includes(firstStation),
       )
-      if (!station) throw new Error(`${FIRST_STATION} is not a chunk of its own`)
+      if (!station) throw new Error(`${firstStation} is in no chunk`)
       const scripts = new Set<string>()
       const entered = Object.values(bundle).find((file) => file.type === 'chunk' && file.isEntry)
       const add = (file: string, into: Set<string>) => {

@@ -1,4 +1,6 @@
+import compression from 'compression'
 import express, { type ErrorRequestHandler, type Express, type RequestHandler } from 'express'
+import staticFiles from 'express-static-gzip'
 import helmet from 'helmet'
 import { join } from 'node:path'
 import { createInstruments } from './instruments.ts'
@@ -62,18 +64,26 @@ export function createApp({ clientDir, startWorkspace, instrumentsForAll = false
     answer.set('Permissions-Policy', PERMISSIONS)
     next()
   })
+  if (!instrumentsForAll) app.use('/instruments', onlyThisMachine)
+  app.use('/instruments', createInstruments().router)
+  // What is made at the moment of asking; readings, which must not wait, are above.
+  app.use(compression())
   app.get('/workspace/start.harina.json', (_, answer) => {
     answer.set('Cache-Control', 'no-store')
     if (startWorkspace) answer.json(startWorkspace(Date.now()))
     else answer.status(204).end()
   })
-  if (!instrumentsForAll) app.use('/instruments', onlyThisMachine)
-  app.use('/instruments', createInstruments().router)
-  app.use('/assets', express.static(join(clientDir, 'assets'), { immutable: true, maxAge: YEAR_S * 1000 }), notHere)
+  // The build has put a smaller file beside each: a name with its contents' hash is kept for a year, anything else asked after.
+  const smaller = { enableBrotli: true, orderPreference: ['br', 'gz'] }
   app.use(
-    express.static(clientDir, {
-      cacheControl: false,
-      setHeaders: (answer) => answer.setHeader('Cache-Control', 'no-cache'),
+    '/assets',
+    staticFiles(join(clientDir, 'assets'), { ...smaller, serveStatic: { immutable: true, maxAge: YEAR_S * 1000 } }),
+    notHere,
+  )
+  app.use(
+    staticFiles(clientDir, {
+      ...smaller,
+      serveStatic: { cacheControl: false, setHeaders: (answer) => answer.setHeader('Cache-Control', 'no-cache') },
     }),
   )
   app.use((request, answer) => {

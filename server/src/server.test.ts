@@ -1,8 +1,11 @@
 import { mkdtemp, mkdir, writeFile } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { brotliCompressSync, gzipSync } from 'node:zlib'
 import { createApp } from './createApp.ts'
 import { addressFrom, isThisMachine, listen, type Listening } from './listen.ts'
+
+const LONG = `export const long = '${'flour and water '.repeat(300)}'`
 
 let clientDir: string
 let listening: Listening
@@ -12,7 +15,11 @@ beforeAll(async () => {
   await mkdir(join(clientDir, 'assets'))
   await writeFile(join(clientDir, 'index.html'), '<!doctype html><title>Harina</title>')
   await writeFile(join(clientDir, 'assets', 'a-1.js'), 'export {}')
-  const started = await listen(createApp({ clientDir, startWorkspace: (nowMs) => ({ nowMs }) }), {
+  await writeFile(join(clientDir, 'assets', 'b-2.js'), LONG)
+  await writeFile(join(clientDir, 'assets', 'b-2.js.br'), brotliCompressSync(LONG))
+  await writeFile(join(clientDir, 'assets', 'b-2.js.gz'), gzipSync(LONG))
+  const startWorkspace = (nowMs: number) => ({ nowMs, note: LONG })
+  const started = await listen(createApp({ clientDir, startWorkspace }), {
     host: '127.0.0.1',
     port: 0,
   })
@@ -52,6 +59,20 @@ it('tells nothing of the machine it runs on, whatever is asked', async () => {
     expect(text).not.toContain(clientDir)
     expect(text).not.toMatch(/\bat .*:\d+:\d+|node_modules|Error/)
   }
+})
+
+it('sends what the build made smaller, in the way the browser takes it, and keeps it for a year', async () => {
+  const sent = async (encodings: string) => {
+    const answer = await get('/assets/b-2.js', { headers: { 'Accept-Encoding': encodings } })
+    expect(await answer.text()).toBe(LONG)
+    expect(answer.headers.get('content-type')).toMatch(/javascript/)
+    expect(answer.headers.get('cache-control')).toBe('public, max-age=31536000, immutable')
+    return answer.headers.get('content-encoding')
+  }
+  expect([await sent('gzip, deflate, br'), await sent('gzip'), await sent('identity')]).toEqual(['br', 'gzip', null])
+  const made = await get('/workspace/start.harina.json', { headers: { 'Accept-Encoding': 'gzip' } })
+  expect([made.headers.get('content-encoding'), made.headers.get('cache-control')]).toEqual(['gzip', 'no-store'])
+  expect((await get('/')).headers.get('cache-control')).toBe('no-cache')
 })
 
 it('asks a device for nothing but to stay awake', async () => {

@@ -6,11 +6,15 @@ import { Shortcuts } from './Shortcuts.tsx'
 import { StationIndex } from './StationIndex.tsx'
 import { stationAt } from './stations.tsx'
 import { Stumble } from './Stumble.tsx'
+import { whenIdle } from '../ui/whenIdle.ts'
 import { useAwake } from './useAwake.ts'
 import { useClockWatch } from './useClockWatch.ts'
 import { useApp, useAppDispatch } from '../state/store.ts'
 
-const Toasts = lazy(() => import('./Toasts.tsx'))
+const Toasts = lazy(async () => {
+  await whenIdle()
+  return import('./Toasts.tsx')
+})
 
 /** The page the app opens at next time is the one it was left at. */
 function useLastPath(pathname: string) {

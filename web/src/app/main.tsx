@@ -6,6 +6,7 @@ import './theme.css'
 import { openStore, startSession } from '../state/session.ts'
 import { store } from '../state/store.ts'
 import { provideTables } from '../state/tables.ts'
+import { whenIdle } from '../ui/whenIdle.ts'
 import { loadTables } from './loadTables.ts'
 import { DroppedStore, NoStore, SilentStore } from './NoStore.tsx'
 import { readPreferences } from '../state/preferencesSlice.ts'
@@ -22,13 +23,6 @@ const opened = (path: string) => stations[stationAt(path === '/' ? readPreferenc
 void opened(location.pathname).catch(() => undefined)
 
 const refuse = (error: unknown) => root.render(<NoStore error={error} />)
-
-/** The browser has nothing more urgent to do: what was drawn is to be seen. */
-const whenIdle = () =>
-  new Promise<void>((resolve) => {
-    if ('requestIdleCallback' in globalThis) requestIdleCallback(() => resolve(), { timeout: 2000 })
-    else setTimeout(resolve, 300)
-  })
 
 async function begin({ seeded = true, at }: { seeded?: boolean; at?: string } = {}): Promise<void> {
   let drawn = () => undefined as void

@@ -57,6 +57,8 @@ export class HarinaDatabase extends Dexie {
   marks!: EntityTable<Mark, 'id'>
 
   constructor(name = 'harina') {
+    // On this machine's own address Dexie takes itself to be developed on, and notes where each promise was made.
+    Dexie.debug = false
     // Strict: a write is on the disk before it is called done, so a flat battery loses nothing. What was read is kept by
     // the state that shows it, so nothing is kept twice here.
     super(name, { chromeTransactionDurability: 'strict', cache: 'disabled' })
