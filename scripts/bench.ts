@@ -1,11 +1,13 @@
 /**
  * `npm run bench`: how long the built client takes in Chromium, as median and 95th percentile:
  * an edit on the Formula station until every figure is new, a filter over all shapes, opening a shape, and its drawing.
- * Commit and layout are in it, paint is not. Then Formula and Log as they open with ten thousand batches, beside twenty.
+ * Commit and layout are in it, paint is not. Then the first visit, coming back and typing, on a slow processor too; then
+ * Formula and Log as they open with ten thousand batches, beside twenty.
  */
 import { openBrowser, openPage, serveSite } from '@harina/e2e/harness'
 import { fileURLToPath } from 'node:url'
 import { tellManyBatches } from './bench/manyBatches.ts'
+import { tellVisits } from './bench/visits.ts'
 
 const TIMES = 200
 const WARM_UP = 20
@@ -112,4 +114,5 @@ tell('a shape opened and drawn', opened.drawing, 100)
 
 await visit.close()
 await site.close()
+await tellVisits(clientDir)
 await tellManyBatches(clientDir, MANY)

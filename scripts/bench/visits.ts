@@ -47,9 +47,12 @@ async function visitsAt(visit: Visit, url: string, times: number): Promise<{ fir
     await slowed(page, times)
     first.push(await untilGrams(page, url))
     await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined))
-    await new Promise((resolve) => setTimeout(resolve, 500))
-    await page.goto('about:blank')
-    again.push(await untilGrams(page, url))
+    // The browser keeps compiled scripts from the second loading on; a maker comes back more than once.
+    for (let loaded = 0; loaded < 3; loaded += 1) {
+      await new Promise((resolve) => setTimeout(resolve, 500))
+      const taken = await untilGrams(page, url)
+      if (loaded > 0) again.push(taken)
+    }
     await context.close()
   }
   return { first, again }
@@ -95,7 +98,7 @@ export async function tellVisits(clientDir: string): Promise<void> {
       ['again', 'grams on coming back'],
     ] as const)
       process.stdout.write(
-        `${words}${how}: median ${at(taken[name], 0.5).toFixed(0)} ms, from ${at(taken[name], 0).toFixed(0)} to ${at(taken[name], 1).toFixed(0)}, over ${VISITS} (wanted under ${wanted[name]} ms)\n`,
+        `${words}${how}: median ${at(taken[name], 0.5).toFixed(0)} ms, from ${at(taken[name], 0).toFixed(0)} to ${at(taken[name], 1).toFixed(0)}, over ${taken[name].length} (wanted under ${wanted[name]} ms)\n`,
       )
   }
   const keys = await keysAt(visit, site.url, 4)

@@ -1,3 +1,4 @@
+import { flushSync } from 'react-dom'
 import { createRoot } from 'react-dom/client'
 import { Provider } from 'react-redux'
 import { registerSW } from 'virtual:pwa-register'
@@ -19,26 +20,30 @@ const SILENT_MS = 8000
 const root = createRoot(document.getElementById('root') as HTMLElement)
 const tables = loadTables().then(provideTables)
 // What will be opened is fetched while the store is asked.
-const opened = (path: string) => stations[stationAt(path === '/' ? readPreferences().lastPath : path)].bring()
-void opened(location.pathname).catch(() => undefined)
+const bringStation = (path: string) =>
+  stations[stationAt(path === '/' ? readPreferences().lastPath : path)].bring().catch(() => undefined)
+void bringStation(location.pathname)
 
 const refuse = (error: unknown) => root.render(<NoStore error={error} />)
 
-async function begin({ seeded = true, at }: { seeded?: boolean; at?: string } = {}): Promise<void> {
+async function begin({ offer = true, at }: { offer?: boolean; at?: string } = {}): Promise<void> {
   let drawn = () => undefined as void
   const shown = new Promise<void>((resolve) => (drawn = resolve)).then(whenIdle)
   if (at) history.replaceState(null, '', at)
-  const [session] = await Promise.all([startSession({ seeded, shown }), tables, opened(location.pathname)])
-  root.render(
-    <Provider store={store}>
-      <Pages />
-    </Provider>,
+  const [session] = await Promise.all([startSession(offer, shown), tables, bringStation(location.pathname)])
+  // In one go: there is nothing on the screen that would have to stay alive meanwhile.
+  flushSync(() =>
+    root.render(
+      <Provider store={store}>
+        <Pages />
+      </Provider>,
+    ),
   )
   drawn()
   await session.kept
 }
 
-const anew = (at: string, seeded: boolean) => void begin({ at, seeded }).catch(refuse)
+const anew = (at: string, offer: boolean) => void begin({ at, offer }).catch(refuse)
 
 async function open(): Promise<void> {
   const waiting = setTimeout(() => root.render(<SilentStore />), SILENT_MS)

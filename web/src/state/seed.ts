@@ -1,9 +1,6 @@
 /** What a browser that has never held anything begins with. */
 import { emptyWorkspace, isEnded, readWorkspaceFile, recordsOf, summarise, type Workspace } from '@harina/core'
-import { endedBatchesRead, openBatchesRead } from './batchesSlice.ts'
-import { documentsHeard, SHELVED } from './documentsSlice.ts'
-import { draftHeard } from './draftSlice.ts'
-import { store } from './store.ts'
+import type { Held } from '../storage/index.ts'
 
 /** The server may offer a workspace; without one the app begins empty. */
 export async function offeredWorkspace(): Promise<Workspace> {
@@ -13,13 +10,14 @@ export async function offeredWorkspace(): Promise<Workspace> {
   return read.ok ? read.value : emptyWorkspace
 }
 
-/** On the screen before it is in the store: what the store says afterwards is the same. */
-export function showWorkspace(workspace: Workspace): void {
-  for (const kind of SHELVED) {
-    const records = recordsOf(workspace, kind)
-    if (kind !== 'gear' || records.length > 0) store.dispatch(documentsHeard({ kind, records }))
-  }
-  store.dispatch(draftHeard(workspace.draft))
-  store.dispatch(openBatchesRead(workspace.batches.filter((batch) => !isEnded(batch))))
-  store.dispatch(endedBatchesRead(Object.freeze(workspace.batches.filter(isEnded).map(summarise))))
-}
+/** As the store will hold it once it has been put there. */
+export const heldOf = (workspace: Workspace): Held => ({
+  formula: workspace.formulas,
+  lot: workspace.lots,
+  ingredient: workspace.ingredients,
+  shape: workspace.shapes,
+  gear: recordsOf(workspace, 'gear'),
+  draft: recordsOf(workspace, 'draft'),
+  open: workspace.batches.filter((batch) => !isEnded(batch)),
+  ended: workspace.batches.filter(isEnded).map(summarise),
+})

@@ -7,7 +7,7 @@ import { listening } from './listening.ts'
 import { readLocal, writeLocal } from './local.ts'
 import { preferred, writePreferences } from './preferencesSlice.ts'
 import type { AppState } from './store.ts'
-import { isUnwritten, keepDifference, subscribe } from './workspace.ts'
+import { isUnwritten, keepDifference, showHeld, subscribe } from './workspace.ts'
 
 /** That this browser has held a workspace, noted where clearing the database does not reach. */
 const KEPT = 'harina.kept'
@@ -43,49 +43,44 @@ let offered: Promise<Workspace> | null = null
 const seeding = () => import('./seed.ts')
 const askForFirst = () => (offered ??= seeding().then(({ offeredWorkspace }) => offeredWorkspace()))
 
-async function firstOf(seeded: boolean): Promise<Workspace> {
-  const first = seeded ? await askForFirst() : emptyWorkspace
-  ;(await seeding()).showWorkspace(first)
-  return first
-}
-
-async function follow(): Promise<void> {
-  await repository.makeReady()
-  writeLocal(KEPT, 'yes')
-  await startBenchLock()
-  await subscribe()
-}
-
-interface Session {
-  /** All that is shown is stored as well. */
-  readonly kept: Promise<void>
-}
-
-/**
- * Everything that follows from the store being open; a browser that has dropped its work is first asked what to do. A first
- * workspace is shown at once and stored when it has been `shown`; until then nothing else is written.
- */
-export async function startSession({
-  seeded = true,
-  shown,
-}: {
-  seeded?: boolean
-  shown: Promise<void>
-}): Promise<Session> {
-  const isNew = !(await repository.isSeeded())
-  const first = isNew ? await firstOf(seeded) : null
-  const kept = first ? repository.seedOnce(first, shown).then(follow) : follow()
-  keepDraft()
-  keepPreferences()
-  askBeforeLeaving()
-  if (!first) await kept
-  return { kept }
-}
+let opened: ReturnType<typeof repository.open> | null = null
+/** Which tab holds the bench is known before a bench is shown. */
+let locked: Promise<void> | null = null
 
 /** Opens the store. `dropped`: it is as new, though this browser has held a workspace; the browser has thrown it away. */
 export async function openStore(): Promise<'ready' | 'dropped'> {
   const isKnown = readLocal(KEPT) !== null
   if (!isKnown) void askForFirst()
-  const { isNew } = await repository.open()
+  locked = startBenchLock()
+  opened = repository.open()
+  const { isNew } = await opened
   return isNew && isKnown ? 'dropped' : 'ready'
+}
+
+interface Session {
+  /** All that is shown is stored as well, and what any tab stores is followed. */
+  readonly kept: Promise<void>
+}
+
+/**
+ * Everything that follows from the store being open; a browser that has dropped its work is first asked what to do. What is
+ * held is shown before it is followed, and a first workspace before it is stored: both come after it has been `shown`.
+ */
+export async function startSession(offer: boolean, shown: Promise<void>): Promise<Session> {
+  const { isSeeded, held } = await (opened ??= repository.open())
+  const first = isSeeded ? null : offer ? await askForFirst() : emptyWorkspace
+  showHeld(first ? (await seeding()).heldOf(first) : held)
+  const settle = async () => {
+    if (first) await repository.seedOnce(first, shown)
+    else await shown
+    await repository.makeReady()
+    writeLocal(KEPT, 'yes')
+    await subscribe()
+  }
+  const kept = settle()
+  keepDraft()
+  keepPreferences()
+  askBeforeLeaving()
+  await locked
+  return { kept }
 }

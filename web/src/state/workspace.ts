@@ -9,13 +9,23 @@ import {
   emptyWorkspace,
   records as kinds,
   withDifference,
+  type Batch,
+  type BatchSummary,
   type Difference,
   type Draft,
   type RecordKind,
   type Records,
 } from '@harina/core'
 import { liveQuery } from 'dexie'
-import { checked, PhotosFull, Refused, repository, StoreDropped, type DocumentKind } from '../storage/index.ts'
+import {
+  checked,
+  PhotosFull,
+  Refused,
+  repository,
+  StoreDropped,
+  type DocumentKind,
+  type Held,
+} from '../storage/index.ts'
 import {
   documentChanged,
   documentOf,
@@ -201,7 +211,7 @@ function heard(kind: Shelved, stored: readonly Records[Shelved][], asOf: number)
 
 const trusted = new Set<string>()
 /** What is stored is checked when it is first seen: an older Harina wrote what no file can hold. Such a record costs itself alone. */
-function readable<R extends { id: string }>(kind: RecordKind, stored: readonly R[]): R[] {
+function readable<R extends { id: string }>(kind: RecordKind, stored: readonly R[]): readonly R[] {
   return stored.filter((record) => {
     const key = `${kind} ${record.id}`
     if (trusted.has(key) || kinds[kind].schema.safeParse(record).success) {
@@ -217,10 +227,25 @@ function readable<R extends { id: string }>(kind: RecordKind, stored: readonly R
   })
 }
 
-/** A kitchen of which nothing was ever said is as any. */
-async function storedOf(kind: Shelved): Promise<readonly Records[Shelved][]> {
-  const stored = readable(kind, await repository.read(kind))
-  return kind === 'gear' && stored.length === 0 ? [defaultGear] : stored
+/** How what is stored comes onto the screen; a kitchen of which nothing was ever said is as any. */
+const hear = {
+  shelf: (kind: Shelved, stored: readonly Records[Shelved][], asOf: number) => {
+    const good = readable(kind, stored)
+    const records = heard(kind, kind === 'gear' && good.length === 0 ? [defaultGear] : good, asOf)
+    store.dispatch(documentsHeard({ kind, records }))
+  },
+  draft: (stored: readonly Draft[], asOf: number) => show('draft', 'draft', readable('draft', stored)[0], asOf),
+  open: (batches: readonly Batch[]) => store.dispatch(openBatchesRead(readable('batch', batches))),
+  // Frozen as a list: otherwise the store would freeze ten thousand members one by one.
+  ended: (summaries: readonly BatchSummary[]) => store.dispatch(endedBatchesRead(Object.freeze(summaries))),
+}
+
+/** All of it at once, before the store is followed. */
+export function showHeld(held: Held): void {
+  for (const kind of SHELVED) hear.shelf(kind, held[kind], pending.writes)
+  hear.draft(held.draft, pending.writes)
+  hear.open(held.open)
+  if (held.ended) hear.ended(held.ended)
 }
 
 const ASK_AGAIN_MS = 2000
@@ -265,19 +290,22 @@ rescueWith(async () => {
 
 /** The subscription: whatever is stored, by whichever tab, comes here and nowhere else. Resolves once all has been told. */
 export async function subscribe(): Promise<void> {
+  const asked = async <K extends Shelved | 'draft'>(kind: K) => ({
+    asOf: pending.writes,
+    stored: await repository.read(kind),
+  })
   await Promise.all([
     ...SHELVED.map((kind) =>
       follow(
-        async () => ({ asOf: pending.writes, stored: await storedOf(kind) }),
-        ({ asOf, stored }) => store.dispatch(documentsHeard({ kind, records: heard(kind, stored, asOf) })),
+        () => asked(kind),
+        ({ asOf, stored }) => hear.shelf(kind, stored, asOf),
       ),
     ),
     follow(
-      async () => ({ asOf: pending.writes, stored: readable('draft', await repository.read('draft'))[0] }),
-      ({ asOf, stored }) => show('draft', 'draft', stored, asOf),
+      () => asked('draft'),
+      ({ asOf, stored }) => hear.draft(stored, asOf),
     ),
-    follow(repository.batches.open, (batches) => store.dispatch(openBatchesRead(readable('batch', batches)))),
-    // Frozen as a list: otherwise the store would freeze ten thousand members one by one.
-    follow(repository.batches.summaries, (ended) => store.dispatch(endedBatchesRead(Object.freeze(ended)))),
+    follow(repository.batches.open, hear.open),
+    follow(repository.batches.summaries, hear.ended),
   ])
 }

@@ -12,7 +12,7 @@ import {
   type BenchEvent,
 } from '@harina/core'
 import { Dexie } from 'dexie'
-import type { HarinaDatabase, OpenBatch } from './database.ts'
+import type { HarinaDatabase, Mark, OpenBatch } from './database.ts'
 import { BookFull, checked, PartWorkedOn, Refused } from './refusal.ts'
 import { summaryOf, summaryTable } from './summaries.ts'
 
@@ -93,11 +93,14 @@ export function batchTables(db: HarinaDatabase) {
     }
   }
 
+  const areFresh = (mark: Mark | undefined): boolean => mark?.version === SUMMARY_VERSION
+
   return {
     all,
     put,
     get,
     eachClosed,
+    areFresh,
 
     discard: (id: string): Promise<void> =>
       db.transaction('rw', all, async () => {
@@ -141,8 +144,7 @@ export function batchTables(db: HarinaDatabase) {
 
     /** Summaries follow from batches: where they were made by an older Harina, or never, they are made now. */
     freshSummaries: async ({ anew = false } = {}): Promise<void> => {
-      const mark = await db.marks.get('summaries')
-      if (mark?.version === SUMMARY_VERSION && !anew) return
+      if (areFresh(await db.marks.get('summaries')) && !anew) return
       await db.transaction('rw', [...all, db.marks], async () => {
         await db.summaries.clear()
         await eachClosed(async (batches) => {

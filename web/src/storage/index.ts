@@ -4,7 +4,7 @@ import { createRepository } from './repository.ts'
 export type { DocumentKind } from './documents.ts'
 export type { OpenBatch } from './database.ts'
 export { BookFull, checked, PartWorkedOn, PhotosFull, Refused, StoreDropped } from './refusal.ts'
-export type { Repository } from './repository.ts'
+export type { Held, Repository } from './repository.ts'
 
 /** The one store of this browser. Tests make their own from `createRepository`. */
 export const repository = createRepository(new HarinaDatabase())

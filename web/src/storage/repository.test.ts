@@ -89,11 +89,8 @@ it('an import that fails half way changes nothing', async () => {
 
 it('seeds a browser once, and never over work', async () => {
   const { repository } = fresh()
-  expect([await repository.isSeeded(), await repository.seedOnce(workspace), await repository.isSeeded()]).toEqual([
-    false,
-    true,
-    true,
-  ])
+  const isSeeded = async () => (await repository.open()).isSeeded
+  expect([await isSeeded(), await repository.seedOnce(workspace), await isSeeded()]).toEqual([false, true, true])
   await repository.clear()
   expect(await repository.seedOnce(workspace)).toBe(false)
   expect(await repository.workspace()).toEqual(emptyWorkspace)

@@ -1,5 +1,6 @@
 /** Everything the app asks of its store, in the words of the work. */
 import { emptyWorkspace, recordsOf, sameValue, type RecordKind, type Records, type Workspace } from '@harina/core'
+import type { Batch, BatchSummary, Draft, Formula, Gear, Lot, OwnIngredient, OwnShape } from '@harina/core'
 import type { Table } from 'dexie'
 import { batchTables } from './batches.ts'
 import type { HarinaDatabase } from './database.ts'
@@ -10,6 +11,28 @@ import { wakeful } from './wakeful.ts'
 export type Repository = ReturnType<typeof createRepository>
 
 const DOCUMENTS = ['formula', 'lot', 'ingredient', 'shape', 'photo', 'gear', 'draft'] as const satisfies DocumentKind[]
+
+/** What the app holds while it runs. */
+export interface Held {
+  readonly formula: readonly Formula[]
+  readonly lot: readonly Lot[]
+  readonly ingredient: readonly OwnIngredient[]
+  readonly shape: readonly OwnShape[]
+  readonly gear: readonly Gear[]
+  readonly draft: readonly Draft[]
+  /** Batches at the bench. */
+  readonly open: readonly Batch[]
+  /** Batches that have ended; null where their summaries are still to be made. */
+  readonly ended: readonly BatchSummary[] | null
+}
+
+export interface Opened {
+  /** Nothing has ever been kept here. */
+  readonly isNew: boolean
+  /** A first workspace was put in, or none was wanted. */
+  readonly isSeeded: boolean
+  readonly held: Held
+}
 
 export function createRepository(db: HarinaDatabase, photosMost = PHOTOS_MOST_CHARACTERS) {
   const documents = documentTables(db, photosMost)
@@ -66,10 +89,26 @@ export function createRepository(db: HarinaDatabase, photosMost = PHOTOS_MOST_CH
     ...documents,
     batches,
 
-    /** Opens the store; whether nothing has ever been kept in it. */
-    open: async (): Promise<{ readonly isNew: boolean }> => {
+    /** Opens the store, and takes in one go what the first screen hangs on. */
+    open: async (): Promise<Opened> => {
       await db.open()
-      return { isNew: await isNew() }
+      return db.transaction('r', everything, async () => {
+        const marks = new Map((await db.marks.toArray()).map((mark) => [mark.id, mark]))
+        return {
+          isNew: marks.size === 0,
+          isSeeded: marks.has('seeded'),
+          held: {
+            formula: await documents.read('formula'),
+            lot: await documents.read('lot'),
+            ingredient: await documents.read('ingredient'),
+            shape: await documents.read('shape'),
+            gear: await documents.read('gear'),
+            draft: await documents.read('draft'),
+            open: await batches.open(),
+            ended: batches.areFresh(marks.get('summaries')) ? await batches.summaries() : null,
+          },
+        }
+      })
     },
 
     /** Makes ready what follows from what is kept; from now on an empty store is one that was dropped. */
@@ -102,8 +141,6 @@ export function createRepository(db: HarinaDatabase, photosMost = PHOTOS_MOST_CH
         await batches.eachClosed(async (closed) => visit('batch', closed))
         visit('batch', await batches.open())
       }),
-
-    isSeeded: async (): Promise<boolean> => (await db.marks.get('seeded')) !== undefined,
   })
 
   const fill = (workspace: Workspace): Promise<boolean> =>

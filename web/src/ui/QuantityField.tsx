@@ -1,5 +1,5 @@
 import { CUP_ML, parseQuantity, type Problem, type Result, type Unit, type Units } from '@harina/core'
-import { useId, useLayoutEffect, useRef, useState } from 'react'
+import { useDeferredValue, useEffect, useEffectEvent, useId, useLayoutEffect, useRef, useState } from 'react'
 import { useUnits } from './units.ts'
 import { problemWords } from './words.ts'
 
@@ -23,7 +23,10 @@ interface Props {
 const bareUnit = (unit: Unit, { mass, temperature, length }: Units): string =>
   ({ g: mass, '°C': temperature, mm: length, '%': '', min: '', count: '' })[unit]
 
-/** A figure one can type over. Every good keystroke counts at once; a bad one is explained and changes nothing. */
+/**
+ * A figure one can type over. A keystroke is on the screen at once and counts right after, so that on a slow device no letter
+ * waits for the sheet to be worked out; a bad one is explained and changes nothing.
+ */
 export function QuantityField(props: Props) {
   const { label, shown, unit, min, max, onChange, onDone, className = '', widthCh, densityGPerMl } = props
   const [typed, setTyped] = useState<string | null>(null)
@@ -40,11 +43,15 @@ export function QuantityField(props: Props) {
     if (fresh.current && typed !== null) input.current?.select()
   }, [typed])
 
-  const change = (text: string) => {
-    fresh.current = false
-    setTyped(text)
+  /** What was typed last, and what of it has counted. */
+  const last = useRef<string | null>(null)
+  const counted = useRef<string | null>(null)
+
+  const count = () => {
+    if (last.current === null || last.current === counted.current) return
+    counted.current = last.current
     const read = parseQuantity(
-      text,
+      last.current,
       unit,
       { min, max },
       {
@@ -52,11 +59,23 @@ export function QuantityField(props: Props) {
         filled: densityGPerMl === undefined ? undefined : { gPerMl: densityGPerMl, cupMl: CUP_ML[units.cup] },
       },
     )
-    if (!read.ok) return setWrong(read.problem)
-    const taken = onChange(read.value)
-    return setWrong(taken && !taken.ok ? taken.problem : null)
+    const taken = read.ok ? onChange(read.value) : read
+    setWrong(taken && !taken.ok ? taken.problem : null)
+  }
+  const countAfter = useEffectEvent(count)
+  // Drawn with it once the letter is on the screen; a field that goes meanwhile takes nothing along.
+  const drawn = useDeferredValue(typed)
+  useEffect(() => countAfter(), [drawn])
+  useEffect(() => () => countAfter(), [])
+
+  const change = (text: string) => {
+    fresh.current = false
+    last.current = text
+    setTyped(text)
   }
   const done = () => {
+    count()
+    last.current = counted.current = null
     setTyped(null)
     setWrong(null)
     onDone?.()
@@ -77,6 +96,7 @@ export function QuantityField(props: Props) {
         onFocus={() => {
           fresh.current = true
           before.current = shown.replace(/\u202f/g, '')
+          counted.current = before.current
           setTyped(before.current)
         }}
         // A press sets the caret after the focus came; the first one selects all the same.
