@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { bakeSoda } from './bake.ts'
+import { bakeSoda, fullyBakedG } from './bake.ts'
 import { doseAlkali, swapSalt } from './dose.ts'
 import { carbonateEquivalent, SALTS, type Salt } from './salts.ts'
 import { carbonateSolution } from './solution.ts'
@@ -13,7 +13,18 @@ const value = <T>(result: { ok: true; value: T } | { ok: false; problem: unknown
 
 it('fully baked soda keeps 63.08 % of its mass', () => {
   expect(value(bakeSoda(200, 200 * 0.6308, 0)).conversion).toBeCloseTo(1, 3)
-  expect(value(bakeSoda(100, 100, 0))).toEqual({ conversion: 0, bicarbonateG: 100, carbonateG: 0 })
+  expect(value(bakeSoda(100, 100, 0))).toEqual({
+    conversion: 0,
+    done: false,
+    bicarbonateG: 100,
+    carbonateG: 0,
+  })
+})
+
+it('soda is done at 98 %: at 64 of 100 g it is not yet, at 63.8 it is', () => {
+  // 36.92 g go in all; 36.2 of them are 98.05 %, 36 are 97.5.
+  expect([value(bakeSoda(100, 64, 0)).done, value(bakeSoda(100, 63.8, 0)).done]).toEqual([false, true])
+  expect(fullyBakedG(100)).toBeCloseTo(63.08, 2)
 })
 
 it('the tray weighs what it holds, whatever the conversion', () => {

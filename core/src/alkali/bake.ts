@@ -6,9 +6,17 @@ const LEFT_WHEN_BAKED = MOLAR.sodiumCarbonate / (2 * MOLAR.bicarbonate)
 /** More loss than this, against what full conversion allows, is a slip of the scale. */
 const MOST_LOSS = 1.02
 
+/** What a tray of pure soda weighs once all of it is baked, g. */
+export const fullyBakedG = (sodaG: number): number => sodaG * LEFT_WHEN_BAKED
+
+/** Less baked than this is not done: the last few per cent are worth half a pH. */
+const BAKED_ENOUGH = 0.98
+
 export interface Baked {
   /** 0 to 1. */
   readonly conversion: number
+  /** Baked as far as it need be. */
+  readonly done: boolean
   /** What the tray now holds, dry. */
   readonly bicarbonateG: number
   readonly carbonateG: number
@@ -22,13 +30,14 @@ export interface Baked {
 export function bakeSoda(beforeG: number, afterG: number, freeMoisture: number): Result<Baked> {
   if (afterG > beforeG) return problem('bake-gained', 'afterG')
   const sodaG = beforeG * (1 - freeMoisture)
-  const fullLossG = beforeG - sodaG * LEFT_WHEN_BAKED
+  const fullLossG = beforeG - fullyBakedG(sodaG)
   if (beforeG - afterG > MOST_LOSS * fullLossG)
-    return problem('bake-lost-too-much', 'afterG', { leastG: sodaG * LEFT_WHEN_BAKED })
+    return problem('bake-lost-too-much', 'afterG', { leastG: fullyBakedG(sodaG) })
   const conversion = Math.min(1, Math.max(0, (1 - afterG / sodaG) / (1 - LEFT_WHEN_BAKED)))
   return ok({
     conversion,
+    done: conversion >= BAKED_ENOUGH,
     bicarbonateG: sodaG * (1 - conversion),
-    carbonateG: sodaG * conversion * LEFT_WHEN_BAKED,
+    carbonateG: fullyBakedG(sodaG * conversion),
   })
 }

@@ -22,6 +22,15 @@ const COMPOSITION: Readonly<Record<string, readonly BlendPart[]>> = {
 export const saltsIn = (ingredient: string, grams: number) =>
   (COMPOSITION[ingredient] ?? []).map(({ salt, share }) => ({ salt, grams: grams * share }))
 
+/**
+ * Grams of one alkali that bring as much carbonate as a gram of the other, by the table's factors; 0 where either brings none.
+ * @example anhydrous for the decahydrate → 0.37
+ */
+export function gramForGram(from: Pick<Ingredient, 'carbonate'>, to: Pick<Ingredient, 'carbonate'>): number {
+  const { carbonate = 0 } = to
+  return carbonate > 0 ? (from.carbonate ?? 0) / carbonate : 0
+}
+
 /** Alkalis that can stand in for one another in equal carbonate. */
 export const swappable = Object.keys(COMPOSITION).filter((id) => id !== 'baking-soda')
 

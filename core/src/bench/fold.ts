@@ -65,6 +65,7 @@ function keepShare(plan: Plan, state: BenchState, keeps: number, part: 'kept' | 
     pouredG: state.pouredG * keeps,
     addedFlourG: state.addedFlourG * keeps,
     addedSaltG: state.addedSaltG * keeps,
+    additions: state.additions.map((each) => ({ ...each, grams: each.grams * keeps, saltG: each.saltG * keeps })),
     feels: state.feels.map((felt) => ({
       ...felt,
       pouredG: felt.pouredG * keeps,

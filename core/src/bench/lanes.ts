@@ -35,6 +35,10 @@ const ORDER: Readonly<Record<Call['why'], number>> = { rings: 0, hands: 1, timer
 export const compareCalls = (a: Call, b: Call): number =>
   ORDER[a.why] - ORDER[b.why] || (a.atMs ?? Infinity) - (b.atMs ?? Infinity) || 0
 
+/** What a practised pair of hands does, by the minute. */
+const ROPES_PER_MIN = 60
+const FILL_PER_MIN = 6
+
 const middle = ([low, high]: readonly [number, number]): number => (low + high) / 2
 
 /** How long a step takes, and whether it takes hands: estimates, for looking ahead. */
@@ -76,12 +80,12 @@ export function stepMinutes(plan: Plan, state: BenchState, step: PlannedStep): {
     case 'feed':
       return hands(15)
     case 'roll':
-      return hands(Math.max(2, pieces() / 60))
+      return hands(Math.max(2, pieces() / ROPES_PER_MIN))
     case 'stamp':
     case 'shape':
       return hands(Math.max(2, pieces() / step.perMin))
     case 'fill':
-      return hands(Math.max(2, pieces() / 6))
+      return hands(Math.max(2, pieces() / FILL_PER_MIN))
     case 'then':
       return waits(step.minutes[0])
     case 'hold':

@@ -1,5 +1,6 @@
 /** More water than all of it: what it does, and the flour that brings the bowl back. */
-import { bowlOnRule, bowlWaterG, flourG, saltG, waterTargets } from './bowl.ts'
+import { bowlOnRule, bowlWaterG, flourG, waterTargets } from './bowl.ts'
+import { saltWithFlour } from './suggest.ts'
 import type { BenchState } from './state.ts'
 import type { Plan } from '../model/index.ts'
 
@@ -24,10 +25,11 @@ export function overPour(plan: Plan, state: BenchState, pouredG: number): OverPo
   const wanted = { ...state, pouredG: totalG }
   const over = { ...state, pouredG }
   const share = bowlWaterG(plan, over) / bowlWaterG(plan, wanted) - 1
+  const moreG = flourG(plan, state) * share
   return {
     overG,
     points: bowlOnRule(plan, over) - bowlOnRule(plan, wanted),
-    flourG: flourG(plan, state) * share,
-    saltG: saltG(plan, state) * share,
+    flourG: moreG,
+    saltG: saltWithFlour(plan, state, moreG),
   }
 }

@@ -43,8 +43,9 @@ function waterMeasure(grams: number): Measure & { grams: number } {
   return { unit: 'spray', count: sprays, grams: Number((sprays * SPRAY_G).toFixed(2)) }
 }
 
-/** Salt that belongs to flour added to this bowl, g. */
+/** Salt that belongs to flour added to this bowl, g: in the formula's proportion; none on a base, where it is counted on what stays. */
 export const saltWithFlour = (plan: Plan, state: BenchState, grams: number): number => {
+  if (plan.control.by === 'base') return 0
   const flour = flourG(plan, state)
   return flour > 0 ? (saltG(plan, state) * grams) / flour : 0
 }
@@ -52,8 +53,6 @@ export const saltWithFlour = (plan: Plan, state: BenchState, grams: number): num
 /** The event of a spoon of water or flour, flour with its salt. */
 export function additionOf(plan: Plan, state: BenchState, what: 'water' | 'flour', grams: number): BenchAction {
   if (what === 'water') return { type: 'poured', grams }
-  // Salt of a dough on a base is counted on the base, which stays.
-  if (plan.control.by === 'base') return { type: 'added-flour', grams, saltG: 0 }
   return { type: 'added-flour', grams, saltG: Number(saltWithFlour(plan, state, grams).toFixed(2)) }
 }
 
@@ -69,7 +68,15 @@ function stepOnBase(plan: Plan, state: BenchState, points: number): CorrectionSt
   const count = Math.max(1, Math.round((-points * 0.019 * base) / TABLESPOON_FLOUR_G))
   const grams = count * TABLESPOON_FLOUR_G
   const to = from + (100 * grams) / base
-  return { what: 'flour', grams, saltG: 0, measure: { unit: 'tablespoon', count }, from, to, overCeiling: false }
+  return {
+    what: 'flour',
+    grams,
+    saltG: saltWithFlour(plan, state, grams),
+    measure: { unit: 'tablespoon', count },
+    from,
+    to,
+    overCeiling: false,
+  }
 }
 
 function stepFor(plan: Plan, state: BenchState, points: number): CorrectionStep | null {

@@ -20,7 +20,9 @@ export const alkaliKinds: Readonly<Record<string, Kind>> = {
     }),
     ({ beforeG, afterG, freeMoisture }) => {
       const baked = bakeSoda(beforeG, afterG, freeMoisture)
-      return baked.ok ? plain(baked.value) : baked
+      if (!baked.ok) return baked
+      const { done: _, ...figures } = baked.value
+      return plain(figures)
     },
   ),
   'alkali-swap': kind(

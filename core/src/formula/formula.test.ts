@@ -3,7 +3,7 @@ import { materialOf } from '../model/index.ts'
 import { testTable } from '../testing/testTable.ts'
 import { basis14Percent, rebaseHydration, waterForBasis14 } from './basis14.ts'
 import { correctHydration } from './correctHydration.ts'
-import { roundHalfUp } from './roundToScale.ts'
+import { COARSE_PERCENT, resolutionPercent, roundHalfUp } from './roundToScale.ts'
 import type { BatchRow } from './batchRow.ts'
 import { solveBatch, type BatchRequest } from './solveBatch.ts'
 import { storeMoisture } from './storeMoisture.ts'
@@ -120,6 +120,19 @@ it('1000 g of flour at 11.5 % wants 543.6 g for h14 = 50 %: 0.5 × 1029.07 + 29.
   expect(
     value(rebaseHydration({ basis14Percent: 50, flourG: 1000, flourMoisture: 0.155, otherWaterG: 0 })).waterG,
   ).toBeCloseTo(473.8, 1)
+})
+
+it.each([
+  // 1 − RH = exp(−K (T + C) Mᴺ), worked by hand for each grain at 20 °C and 70 %.
+  ['durum', 0.1445],
+  ['hard', 0.1487],
+  ['soft', 0.1366],
+] as const)('an open sack of %s at 20 °C and 70 %% ends at %d', (grain, moisture) => {
+  expect(storeMoisture(grain, { temperatureC: 20, rhPercent: 70 })).toBeCloseTo(moisture, 3)
+})
+
+it('a row that the scale knows to 5 % or worse is coarse: 10 g on a 1 g scale is not, 9.9 g is', () => {
+  expect([10, 9.9].map((grams) => resolutionPercent(grams, 1) > COARSE_PERCENT)).toEqual([false, true])
 })
 
 it('damp air makes damp flour, whatever the grain', () => {

@@ -1,3 +1,12 @@
+/**
+ * The jug is held back by so many standard deviations of what the next batch may want: all but one dough in forty then want no
+ * less than was poured at first, and water can be added, not taken out.
+ */
+const HOLD_BACK_SD = 2
+
+/** What one keeps in the jug of a flour that may want less, and how much more it may want, points. */
+export const holdBackPoints = ({ predictiveSd }: Pick<FlourLot, 'predictiveSd'>): number => HOLD_BACK_SD * predictiveSd
+
 export interface FlourLotRequest {
   /** sd of the belief about a lot nobody has used yet, points on the 14 % basis. */
   readonly priorSd: number
@@ -31,7 +40,7 @@ export function flourLot({ priorSd, batchSd, observations }: FlourLotRequest): F
     shift,
     sd: Math.sqrt(1 / precision),
     predictiveSd,
-    startPoints: shift - 2 * predictiveSd,
+    startPoints: shift - holdBackPoints({ predictiveSd }),
     n: observations.length,
   }
 }

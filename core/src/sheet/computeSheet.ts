@@ -9,7 +9,7 @@ import {
 } from '../formula/index.ts'
 import { compositionOf, densityGPerCm3 } from '../ingredients/index.ts'
 import { MOST_G, ownFlours, type Dough, type Shape, type Sheet } from '../model/index.ts'
-import { lotFromHistory, type FlourLot } from '../lot/index.ts'
+import { holdBackPoints, lotFromHistory, type FlourLot } from '../lot/index.ts'
 import { matchShape } from '../match/index.ts'
 import { ok, problem, type Result } from '../result.ts'
 import { blankG, piecesOf } from '../shape/index.ts'
@@ -17,6 +17,7 @@ import { balanceOf } from './balance.ts'
 import { lotKey, type Kitchen } from './kitchen.ts'
 import { floursAsTheyStand, flourShift, knownRows, type Known } from './knownRows.ts'
 import { mixRows, VOIDS, type Mix } from './mixRows.ts'
+import { portionG } from './portions.ts'
 import { practiceOf } from './practice.ts'
 import { tableReading, type Control, type Reckoned, type WaterPlan } from './reckoned.ts'
 import { sheetNotes, type SheetNote } from './sheetNotes.ts'
@@ -46,7 +47,7 @@ function resolvedTarget(sheet: Sheet, mix: Mix, pieceG: number): Result<BatchTar
   }
 }
 
-/** How far the jug is held back: two standard deviations of what the next batch of this flour may want. */
+/** How far the jug is held back, and how far beyond the formula it may come to go. */
 function waterPlan(rows: readonly WorkedRow[], lot: FlourLot, stepG: number, holdsBack: boolean): WaterPlan {
   const flours = rows.filter((row) => row.part === 'flour').map((row) => ({ grams: row.grams, moisture: row.water }))
   const waters = rows.filter((row) => row.part === 'water' && row.grams > 0)
@@ -54,7 +55,7 @@ function waterPlan(rows: readonly WorkedRow[], lot: FlourLot, stepG: number, hol
   if (totalG === 0) return { totalG: 0, startG: 0, holdBackG: 0, ceilingG: 0 }
   const wetShare =
     waters.reduce((sum, row) => sum + row.grams * row.water, 0) / waters.reduce((sum, row) => sum + row.grams, 0)
-  const bandG = (2 * lot.predictiveSd * massAt14(flours)) / 100 / wetShare
+  const bandG = (holdBackPoints(lot) * massAt14(flours)) / 100 / wetShare
   const startG = holdsBack ? Math.max(0, roundHalfUp(totalG - bandG, stepG)) : totalG
   return {
     totalG,
@@ -150,6 +151,7 @@ export function computeSheet(sheet: Sheet, kitchen: Kitchen): Result<Worked> {
     balance: balanceOf(worked, batch, kitchen.lots),
     practice,
     portionG: sheet.target.by === 'portions' ? sheet.target.gramsEach : null,
+    guideG: portionG(kitchen.gear.portions, dough.family, 'main', 'fresh'),
   }
   return ok({ ...core, notes: sheetNotes(core, kitchen) })
 }

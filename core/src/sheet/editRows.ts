@@ -1,4 +1,5 @@
 /** Rows in, rows out, one ingredient for another: each keeps the feel of the dough where it can. */
+import { gramForGram } from '../alkali/index.ts'
 import type { Ingredient, Sheet, SheetRow } from '../model/index.ts'
 import { ok, problem, type Result } from '../result.ts'
 import type { Worked } from './computeSheet.ts'
@@ -22,6 +23,20 @@ export function usualPercent({ group, basis }: Ingredient): number {
     seasoning: 0.5,
   }
   return usual[group] ?? 1
+}
+
+/** A row's alkali from another jar, in as much carbonate; the lot was the old jar's. Bringing none, a row stays. */
+export function swapAlkali(sheet: Sheet, key: string, from: Ingredient, to: Ingredient): Sheet {
+  const share = gramForGram(from, to)
+  if (share === 0) return sheet
+  return {
+    ...sheet,
+    rows: sheet.rows.map((row): SheetRow => {
+      if (row.key !== key || row.amount.by !== 'percent') return row
+      const { lot: _jar, ...rest } = row
+      return { ...rest, ingredient: to.id, amount: { by: 'percent', percent: row.amount.percent * share } }
+    }),
+  }
 }
 
 /** A key no row has yet. */

@@ -174,7 +174,7 @@ export function retarget(worked: Worked, by: Sheet['target']['by']): Sheet {
     case 'pieces':
       return { ...sheet, target: { by, count: Math.max(1, cut.pieces) } }
     case 'portions': {
-      const gramsEach = worked.portionG ?? 110
+      const gramsEach = worked.portionG ?? worked.guideG
       return { ...sheet, target: { by, gramsEach, count: Math.max(1, Math.round(usableG / gramsEach)) } }
     }
     case 'row':

@@ -51,6 +51,8 @@ export interface Reckoned {
   readonly balance: Balance
   readonly practice: Practice
   readonly portionG: number | null
+  /** What one eats of such a dough as a main course, by the maker's own guide, g. */
+  readonly guideG: number
 }
 
 export const toPoured = ({ slope, offset }: PouredScale, basis14: number): number => slope * basis14 + offset

@@ -1,4 +1,5 @@
 import { COARSE_PERCENT, resolutionPercent } from '../formula/index.ts'
+import { holdBackPoints } from '../lot/index.ts'
 import { tableReading, type Reckoned } from './reckoned.ts'
 import { placeOf, type Kitchen } from './kitchen.ts'
 import { sanityNotes, type SanityNote } from './sanity.ts'
@@ -107,7 +108,7 @@ function lotNotes({ lot, water }: Reckoned): SheetNote[] {
             grams: water.holdBackG,
             startG: water.startG,
             batches: lot.n,
-            points: 2 * lot.predictiveSd,
+            points: holdBackPoints(lot),
           },
         ]
       : []

@@ -1,5 +1,5 @@
 import { troubles } from '@harina/facts'
-import { mainRest, replay, planBatch } from '../bench/index.ts'
+import { bowlOnRule, mainRest, planWindow, replay, planBatch, type BenchState } from '../bench/index.ts'
 import type { BenchAction, BenchEvent, Plan } from '../model/index.ts'
 import { computeSheet } from '../sheet/index.ts'
 import { testKitchen, testSheet } from '../testing/testKitchen.ts'
@@ -17,7 +17,8 @@ const after = (...actions: (BenchAction & { minute?: number })[]) =>
       return { ...action, id: `e${index}`, at } as BenchEvent
     }),
   )
-const codes = (...args: Parameters<typeof evidenceOf>) => evidenceOf(...args).map(({ code }) => code)
+const codes = (of: Plan, state: BenchState, nowMs: number) =>
+  evidenceOf(of, state, nowMs, testKitchen.ingredients).map(({ code }) => code)
 const at = (minute: number) => T0 + minute * 60_000
 const trouble = (id: string) => troubles.find((each) => each.id === id)!
 const { totalG } = { totalG: plan.water.startG + plan.water.holdBackG }
@@ -62,11 +63,68 @@ it('kneaded and hardly rested; a hand that strays; alkali beyond the usual', () 
     ...[0.7, 1.4, 0.8, 1.3].map((times) => ({ type: 'sampled' as const, grams: plan.shape.pieceG * times })),
   )
   expect(codes(plan, straying, at(60))).toContain('uneven')
-  const strong = {
-    ...plan,
-    rows: [...plan.rows, { ...plan.rows[0]!, key: 'alkali', part: 'alkali' as const, percent: 2 }],
+})
+
+/** The plan with so much of an alkali on its flour. */
+const withAlkali = (ingredient: string, percent: number): Plan => ({
+  ...plan,
+  rows: [...plan.rows, { ...plan.rows[0]!, key: 'alkali', ingredient, part: 'alkali', percent }],
+})
+const ofAlkali = (of: Plan) => codes(of, after(), at(0)).filter((code) => code.startsWith('alkali'))
+
+it('alkali is judged as sodium carbonate, against the usual 0.6 to 1.6 of flour', () => {
+  expect([0.5, 0.7, 1.5, 1.7].map((percent) => ofAlkali(withAlkali('carbonate', percent)))).toEqual([
+    ['alkali-low'],
+    [],
+    [],
+    ['alkali-high'],
+  ])
+  // Ten waters of crystal: 2.8 g of it are 1 g of carbonate. The table's own factor; unbaked soda is none at all.
+  const kitchenTable = new Map([...testKitchen.ingredients])
+  const carbonate = kitchenTable.get('carbonate')!
+  kitchenTable.set('crystals', { ...carbonate, id: 'crystals', carbonate: 0.37 })
+  kitchenTable.set('soda', { ...carbonate, id: 'soda', carbonate: 0 })
+  const found = (id: string, percent: number) =>
+    evidenceOf(withAlkali(id, percent), after(), at(0), kitchenTable).filter(({ code }) => code.startsWith('alkali'))
+  expect(found('crystals', 2.8)).toEqual([])
+  expect(found('crystals', 1)).toMatchObject([{ code: 'alkali-low', by: expect.closeTo(0.37, 9) }])
+  expect(found('soda', 1)).toEqual([])
+})
+
+it('under a third of a point outside the window is no evidence; a point thirstier than its paper is a thirsty flour', () => {
+  const state = after({ type: 'poured', grams: totalG })
+  const reading = bowlOnRule(plan, state)
+  const dryBy = (points: number) => {
+    const { window } = plan.shape
+    const low = window.low + (reading + points - planWindow(plan).low)
+    const shifted = { ...plan, shape: { ...plan.shape, window: { low, best: low + 1, high: low + 9 } } }
+    return codes(shifted, state, at(60)).includes('dry')
   }
-  expect(codes(strong, after(), at(0))).toContain('alkali-high')
+  expect([dryBy(0.1), dryBy(0.7)]).toEqual([false, true])
+  const thirsty = (points: number) =>
+    codes({ ...plan, hydration: { ...plan.hydration, expected14: plan.hydration.paper14 + points } }, after(), at(0))
+  expect(thirsty(0.9)).not.toContain('thirsty-flour')
+  expect(thirsty(1.2)).toContain('thirsty-flour')
+})
+
+it('what the batch itself shows outweighs how usual a cause is: a rare one that is shown comes before the usual', () => {
+  const cracks = {
+    ...trouble('knead-cracks'),
+    causes: [
+      { cause: 'usual', likelihood: 'high' as const },
+      { cause: 'rare', likelihood: 'low' as const, shownBy: ['no-rest' as const] },
+    ],
+  }
+  expect(weighedCauses(cracks, [{ code: 'no-rest', by: 20 }]).map(({ cause }) => cause)).toEqual(['rare', 'usual'])
+})
+
+it('a remedy on a base brings flour without salt, for that is counted on what stays', () => {
+  const onPotato: Plan = { ...plan, control: { by: 'base', base: 'potato' } }
+  const wet = trouble('mix-wet-mass')
+  expect(remedyFor(wet, onPotato, after())).toMatchObject({ what: 'flour', saltG: 0 })
+  const { grams, saltG } = remedyFor(wet, plan, after())!
+  // As weighed: 5 g of salt on 452 of flour.
+  expect(saltG / grams).toBeCloseTo(5 / 452, 6)
 })
 
 it('what the batch shows comes first, and what the bowl denies comes last', () => {

@@ -1,6 +1,6 @@
 /** From a sign to its causes, weighed by what this batch's own numbers say. */
-import { bowlOnRule, flourG, mainRest, planWindow, saltG, type BenchState } from '../bench/index.ts'
-import { FAMILIES, own, type Plan } from '../model/index.ts'
+import { bowlOnRule, flourG, mainRest, planWindow, saltWithFlour, type BenchState } from '../bench/index.ts'
+import { FAMILIES, own, type IngredientTable, type Plan } from '../model/index.ts'
 import { sampleReport, PIECE_TOLERANCE_PERCENT } from '../bench/samples.ts'
 import { z } from '../zod.ts'
 import { positive } from '../model/ranges.ts'
@@ -70,7 +70,7 @@ const MINUTE_MS = 60_000
 const CLEAR_POINTS = 0.3
 /** A flour that wants so much more than its paper is thirsty. Points. */
 const THIRSTY_POINTS = 1
-/** Of flour; usual is 0.6 to 1.6. Percent. */
+/** Of flour, as sodium carbonate; usual is 0.6 to 1.6. Percent. */
 const [ALKALI_LOW, ALKALI_HIGH] = [0.6, 1.6]
 
 function bowlEvidence(plan: Plan, state: BenchState): readonly Evidence[] {
@@ -97,12 +97,25 @@ function timeEvidence(plan: Plan, state: BenchState, nowMs: number): readonly Ev
   ]
 }
 
+/** Alkali on flour as sodium carbonate, percent: a gram of crystals or of unbaked soda is not a gram of it. */
+const alkaliPercent = ({ rows }: Plan, ingredients: IngredientTable): number =>
+  rows.reduce(
+    (sum, { part, percent, ingredient }) =>
+      part === 'alkali' ? sum + percent * (ingredients.get(ingredient)?.carbonate ?? 0) : sum,
+    0,
+  )
+
 /** What this batch's numbers show, at a time. */
-export function evidenceOf(plan: Plan, state: BenchState, nowMs: number): readonly Evidence[] {
+export function evidenceOf(
+  plan: Plan,
+  state: BenchState,
+  nowMs: number,
+  ingredients: IngredientTable,
+): readonly Evidence[] {
   const thirst = plan.hydration.expected14 - plan.hydration.paper14
   const samples = sampleReport(plan, state)
   const uneven = samples && (samples.drift !== 'none' || (samples.cvPercent ?? 0) > PIECE_TOLERANCE_PERCENT)
-  const alkali = plan.rows.filter((row) => row.part === 'alkali').reduce((sum, row) => sum + row.percent, 0)
+  const alkali = alkaliPercent(plan, ingredients)
   return [
     ...bowlEvidence(plan, state),
     ...timeEvidence(plan, state, nowMs),
@@ -148,14 +161,13 @@ export function weighedCauses({ causes }: Trouble, evidence: readonly Evidence[]
 export interface Remedy {
   readonly what: 'water' | 'flour'
   readonly grams: number
-  /** With flour, in the formula's proportion. */
+  /** That belongs to the flour. */
   readonly saltG: number
 }
 
 /** The remedy for this bowl; null where nothing goes in. */
 export function remedyFor({ add }: Trouble, plan: Plan, state: BenchState): Remedy | null {
   if (!add) return null
-  const flour = flourG(plan, state)
-  const grams = (add.gPer500 * flour) / 500
-  return { what: add.what, grams, saltG: add.what === 'flour' && flour > 0 ? (grams * saltG(plan, state)) / flour : 0 }
+  const grams = (add.gPer500 * flourG(plan, state)) / 500
+  return { what: add.what, grams, saltG: add.what === 'flour' ? saltWithFlour(plan, state, grams) : 0 }
 }

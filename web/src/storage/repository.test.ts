@@ -87,6 +87,32 @@ it('an import that fails half way changes nothing', async () => {
   expect(await repository.workspace()).toEqual(before)
 })
 
+it('while a first workspace waits to be put in, whatever is written waits for it, and lands on top', async () => {
+  const { repository } = fresh()
+  await repository.open()
+  let show = () => undefined as void
+  const seeded = repository.seedOnce(workspace, new Promise<void>((resolve) => (show = resolve)))
+  const { id, name } = workspace.lots[0]!
+  const renamed = repository.write('lot', id, [
+    differenceOf(workspace.lots[0], { ...workspace.lots[0]!, name: `${name}, opened` }),
+  ])
+  const lots = repository.read('lot')
+  show()
+  expect(await seeded).toBe(true)
+  expect(await renamed).toMatchObject({ id, name: `${name}, opened` })
+  expect((await lots).length).toBe(workspace.lots.length)
+})
+
+it('a first workspace that cannot be put in lets those who wait go on', async () => {
+  const { repository } = fresh()
+  await repository.open()
+  const seeded = repository.seedOnce(workspace, Promise.reject(new Error('the page went')))
+  const lots = repository.read('lot').catch((error: Error) => error.message)
+  await expect(seeded).rejects.toThrow('the page went')
+  expect(await lots).toBe('the page went')
+  expect(await repository.read('lot')).toEqual([])
+})
+
 it('seeds a browser once, and never over work', async () => {
   const { repository } = fresh()
   const isSeeded = async () => (await repository.open()).isSeeded

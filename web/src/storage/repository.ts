@@ -75,14 +75,19 @@ export function createRepository(db: HarinaDatabase, photosMost = PHOTOS_MOST_CH
     db.close()
     throw new StoreDropped()
   }
-  let opening: Promise<void> | null = null
+  let opening: Promise<unknown> | null = null
+  /** One at a time: nobody slips in before it is known what was opened, or before it holds what it begins with. */
+  const first = <T>(work: Promise<T>): Promise<T> => {
+    opening = work
+    const over = () => {
+      if (opening === work) opening = null
+    }
+    work.then(over, over)
+    return work
+  }
   const waking = {
     isOpen: () => db.isOpen() && opening === null,
-    // One at a time: nobody slips in before it is known what was opened, or before it holds what it begins with.
-    open: () =>
-      (opening ??= reopen().finally(() => {
-        opening = null
-      })),
+    open: () => opening ?? first(reopen()),
   }
 
   const asked = wakeful(waking, {
@@ -154,15 +159,13 @@ export function createRepository(db: HarinaDatabase, photosMost = PHOTOS_MOST_CH
 
   /** Fills a browser that has never held anything, after so long; false if it has. Whatever else is asked waits for it. */
   const seedOnce = (workspace: Workspace, after: Promise<void> = Promise.resolve()): Promise<boolean> => {
-    const filling = after.then(() => (db.isOpen() ? undefined : reopen())).then(() => fill(workspace))
-    opening = filling.then(
-      () => undefined,
-      () => undefined,
+    const before = (opening ?? Promise.resolve()).catch(() => undefined)
+    return first(
+      before
+        .then(() => after)
+        .then(() => (db.isOpen() ? undefined : reopen()))
+        .then(() => fill(workspace)),
     )
-    void opening.then(() => {
-      opening = null
-    })
-    return filling
   }
 
   return {

@@ -1,5 +1,6 @@
 /** From a sign to its causes, ranked by what this batch shows, and the remedy in its own grams. */
 import {
+  additionOf,
   evidenceOf,
   formatNumber,
   remedyFor,
@@ -90,17 +91,13 @@ function Found({ trouble, onBack }: { trouble: Trouble; onBack: () => void }) {
   const { batch, state } = running
   const { plan } = batch
   const { mass } = useUnits()
-  const causes = weighedCauses(trouble, evidenceOf(plan, state, nowMs))
+  const kitchen = useKitchen()
+  const causes = weighedCauses(trouble, kitchen ? evidenceOf(plan, state, nowMs, kitchen.ingredients) : [])
   const remedy = remedyFor(trouble, plan, state)
   const addG = remedy && Math.max(plan.scaleStepG, roundHalfUp(remedy.grams, plan.scaleStepG))
   const add = async () => {
     if (!remedy || addG === null) return
-    const isIn = await recordTap(
-      batch,
-      remedy.what === 'water'
-        ? { type: 'poured', grams: addG }
-        : { type: 'added-flour', grams: addG, saltG: remedy.saltG },
-    )
+    const isIn = await recordTap(batch, additionOf(plan, state, remedy.what, addG))
     if (isIn) notify(`${mass(addG, plan.scaleStepG)} of ${remedy.what} is in the batch`)
   }
   const write = async () => {

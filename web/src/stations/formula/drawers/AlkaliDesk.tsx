@@ -2,6 +2,8 @@
 import {
   bakeSoda,
   carbonateSolution,
+  fullyBakedG,
+  gramForGram,
   MOST_ALKALI_PERCENT,
   saltsIn,
   stockSolution,
@@ -12,8 +14,8 @@ import {
   formatNumber,
   formatPercent,
   setRowPercent,
+  swapAlkali,
   type Kitchen,
-  type Sheet,
   type Worked,
   type WorkedRow,
 } from '@harina/core'
@@ -90,39 +92,27 @@ function Dose({ row, worked }: { row: WorkedRow; worked: Worked }) {
 function OtherJar({ row, kitchen }: { row: WorkedRow; kitchen: Kitchen }) {
   const { edit } = useSheet()
   const { mass } = useUnits()
-  const own = row.ingredient.carbonate ?? 0
-  const swap =
-    (id: string, factor: number) =>
-    (sheet: Sheet): Sheet => ({
-      ...sheet,
-      rows: sheet.rows.map((each) => {
-        if (each.key !== row.key || each.amount.by !== 'percent') return each
-        const { lot: _jar, ...rest } = each
-        return { ...rest, ingredient: id, amount: { by: 'percent', percent: (each.amount.percent * own) / factor } }
-      }),
-    })
-  if (own === 0) return null
+  const jars = swappable
+    .flatMap((id) => kitchen.ingredients.get(id) ?? [])
+    .filter(({ id }) => id !== row.ingredient.id)
+    .map((ingredient) => ({ ingredient, share: gramForGram(row.ingredient, ingredient) }))
+    .filter(({ share }) => share > 0)
+  if (jars.length === 0) return null
   return (
     <Part title="From another jar" lead="As much carbonate, by what each powder holds.">
-      {swappable
-        .flatMap((id) => kitchen.ingredients.get(id) ?? [])
-        .filter((ingredient) => ingredient.id !== row.ingredient.id && (ingredient.carbonate ?? 0) > 0)
-        .map((ingredient) => {
-          const factor = ingredient.carbonate ?? 1
-          return (
-            <Line key={ingredient.id} name={ingredient.name}>
-              {mass((row.grams * own) / factor, FINE_G)}{' '}
-              <button
-                type="button"
-                className="quiet ml-2 font-normal"
-                aria-label={`Use ${ingredient.name}`}
-                onClick={() => edit(swap(ingredient.id, factor))}
-              >
-                use
-              </button>
-            </Line>
-          )
-        })}
+      {jars.map(({ ingredient, share }) => (
+        <Line key={ingredient.id} name={ingredient.name}>
+          {mass(row.grams * share, FINE_G)}{' '}
+          <button
+            type="button"
+            className="quiet ml-2 font-normal"
+            aria-label={`Use ${ingredient.name}`}
+            onClick={() => edit((sheet) => swapAlkali(sheet, row.key, row.ingredient, ingredient))}
+          >
+            use
+          </button>
+        </Line>
+      ))}
     </Part>
   )
 }
@@ -238,9 +228,9 @@ function Tray({ row, worked }: { row: WorkedRow | undefined; worked: Worked }) {
         <>
           <Line name="baked so far">{formatNumber(100 * baked.value.conversion, 0)} %</Line>
           <Line name="carbonate on the tray">{mass(baked.value.carbonateG, FINE_G)}</Line>
-          {baked.value.conversion < 0.98 && (
+          {!baked.value.done && (
             <p className="small leading-snug">
-              Not yet: the last few per cent are worth half a pH. Done at {mass(before * 0.6308, FINE_G)}. Weigh it
+              Not yet: the last few per cent are worth half a pH. Done at {mass(fullyBakedG(before), FINE_G)}. Weigh it
               warm, then close the jar: it takes up water from the air.
             </p>
           )}

@@ -37,8 +37,8 @@ const span = ({ low, high }: { low: number; high: number }, decimals: number) =>
 
 /** Grams for one person; a guide's portion where the sheet counts otherwise. */
 function perPerson(worked: Worked) {
-  const { batch, portionG, usableG } = worked
-  const people = usableG / (portionG ?? 110)
+  const { batch, portionG, guideG, usableG } = worked
+  const people = usableG / (portionG ?? guideG)
   return { flourG: batch.flourG / people, waterG: pouredG(worked) / people }
 }
 

@@ -1,0 +1,171 @@
+/** What the bench advises, in worked examples: each figure with the reason it has. */
+import { potatoSheet, testKitchen, testSheet, workSheet } from '../testing/testKitchen.ts'
+import type { BenchAction, BenchEvent, Dough, Feel, Plan, Sheet } from '../model/index.ts'
+import type { Kitchen } from '../sheet/kitchen.ts'
+import { airShiftG } from './airShift.ts'
+import { driedG, doughG } from './bowl.ts'
+import { replay } from './fold.ts'
+import { stepMinutes } from './lanes.ts'
+import { lumpIsEven, lumps } from './making.ts'
+import { overPour } from './overPour.ts'
+import { planBatch } from './planBatch.ts'
+import { backFromFridgeMin } from './planSteps.ts'
+import { sampleReport } from './samples.ts'
+import { untouched } from './state.ts'
+import { additionOf, suggest } from './suggest.ts'
+import { resolutionPercent, storeMoisture } from '../formula/index.ts'
+
+const AT = '2031-03-01T09:00:00+00:00'
+const planOf = (sheet: Sheet, kitchen: Kitchen = testKitchen): Plan =>
+  planBatch(workSheet(sheet, kitchen), kitchen, AT, null)
+const T0 = Date.parse(AT)
+const after = (plan: Plan, ...actions: (BenchAction & { minute?: number })[]) =>
+  replay(
+    plan,
+    actions.map(({ minute = 0, ...action }, n) => {
+      return { ...action, id: `e${n}`, at: new Date(T0 + minute * 60_000).toISOString() } as BenchEvent
+    }),
+  )
+
+/** 1000 g of flour, so that a point of hydration is 10 g. */
+const kilo = planOf({ ...testSheet, target: { by: 'flour', grams: 1000 } })
+const pot = planOf({ ...potatoSheet, target: { by: 'base', grams: 1000 } })
+const poured = { type: 'poured', grams: 460 } as const
+const stepFor = (plan: Plan, feel: Feel, ...actions: BenchAction[]) =>
+  suggest(plan, after(plan, ...actions), feel, T0 + 3_600_000).step
+
+it.each([
+  // A point a word of feel: 10 g of water are two teaspoons.
+  ['crumbling', 'water', 20, 'teaspoon', 4],
+  ['dry', 'water', 10, 'teaspoon', 2],
+  // 0.8 and 1.6 points less by flour: F·(W/(W − 10·points) − 1), to the spoon of 8 g.
+  ['tacky', 'flour', 16, 'tablespoon', 2],
+  ['sticky', 'flour', 40, 'tablespoon', 5],
+] as const)('a %s dough of a kilo of flour wants %s, %d g', (feel, what, grams, unit, count) => {
+  expect(stepFor(kilo, feel, poured)).toMatchObject({ what, grams, measure: { unit, count } })
+})
+
+it('tacky and sticky are told apart where spoons are fine enough', () => {
+  const ton = planOf({ ...testSheet, target: { by: 'flour', grams: 100_000 } })
+  const wet = after(ton, { type: 'poured', grams: 46_000 })
+  const pointsOf = (feel: Feel) => {
+    const { from, to } = suggest(ton, wet, feel, T0 + 3_600_000).step!
+    return from - to
+  }
+  expect(pointsOf('tacky')).toBeCloseTo(0.8, 2)
+  expect(pointsOf('sticky')).toBeCloseTo(1.6, 2)
+})
+
+it('a sticky dough on a kilo of potato wants 3 of flour in 100, a dry one wet hands', () => {
+  // 1.6 × 0.019 × 1000 = 30.4 g: four spoons, no salt with them, for salt is counted on the potato.
+  expect(stepFor(pot, 'sticky')).toMatchObject({ what: 'flour', grams: 32, saltG: 0 })
+  expect(additionOf(pot, untouched, 'flour', 32)).toEqual({ type: 'added-flour', grams: 32, saltG: 0 })
+  expect(stepFor(pot, 'dry')).toMatchObject({ what: 'water', grams: 5, measure: { unit: 'teaspoon', count: 1 } })
+  const small = planOf({ ...potatoSheet, target: { by: 'base', grams: 300 } })
+  // 1.5 g is what clings to wet hands; a spoon would be three times as much.
+  expect(stepFor(small, 'dry')).toMatchObject({ grams: 1.5, measure: { unit: 'wet-hands', count: 1 } })
+})
+
+it('whoever turns from water to flour waits five minutes, however long ago the last spoon was', () => {
+  const turned = after(
+    kilo,
+    poured,
+    { type: 'felt', feel: 'dry', minute: 12 },
+    { type: 'poured', grams: 10, minute: 13 },
+  )
+  expect(suggest(kilo, turned, 'sticky', T0 + 120 * 60_000).wait).toEqual({ why: 'chasing', minutes: 5 })
+})
+
+it('a step of the scale too much is the scale; more is over, and names its flour with the salt', () => {
+  const { startG, holdBackG } = kilo.water
+  const totalG = startG + holdBackG
+  expect(overPour(kilo, untouched, totalG + 0.5)).toBeNull()
+  const over = overPour(kilo, untouched, totalG + 1.5)!
+  expect(over.flourG).toBeCloseTo((1000 * 1.5) / totalG, 6)
+  expect(over.saltG).toBeCloseTo(over.flourG / 100, 6)
+})
+
+it('a kilo of flour a point moister wants 10 g less for itself, and the water that those solids drink', () => {
+  const written = { ...testSheet, flourState: { by: 'place', place: 'damp' } as const }
+  const plan = planOf({ ...written, target: { by: 'flour', grams: 1000 } })
+  const flour = plan.rows.find((row) => row.part === 'flour')!
+  const dry = { temperatureC: 27, rhPercent: 38 }
+  // Solids of a flour at 14 % are 86 of 100: (48 + 14)/86 of water on each gram of them.
+  const moved = airShiftG({ ...plan, rows: [flour] }, dry, () => 'durum')!
+  expect(moved / (flour.weighedG * (1 + 62 / 86))).toBeCloseTo(flour.water - storeMoisture('durum', dry), 9)
+})
+
+it('a piece a tenth off the reference is told of, one less is not', () => {
+  const { pieceG } = kilo.shape
+  const outside = (share: number) =>
+    sampleReport(kilo, after(kilo, { type: 'sampled', grams: pieceG * share }))!.outside
+  expect([outside(1.09), outside(1.12), outside(0.91), outside(0.88)]).toEqual([0, 1, 0, 1])
+})
+
+it('a lump 3 % off is even enough: its rope grows 1.5 % thicker, which nobody sees', () => {
+  const each = lumps(kilo, after(kilo, { type: 'poured', grams: 480 }))
+  expect(each.slackG / each.eachG).toBeCloseTo(Math.max(0.03, 1 / each.eachG), 9)
+  const heavy = { ...each, eachG: 400, slackG: 12 }
+  expect([lumpIsEven(heavy, 412), lumpIsEven(heavy, 413), lumpIsEven(heavy, 387)]).toEqual([true, false, false])
+})
+
+it('dry enough to be packed is 12.5 %: 100 g of dough at 42 % come down to its solids over 0.875', () => {
+  const state = after(kilo, { type: 'poured', grams: 480 })
+  const whole = doughG(kilo, state)
+  const solids = 1000 * 0.86 + 10
+  expect(driedG(kilo, state, whole)).toBeCloseTo(solids / 0.875, 3)
+})
+
+it('a flat parcel from the fridge is ready once its middle is within 3 degrees of the room', () => {
+  // The worked case of the series solution takes 191 min at 8 W/m²K; still air on a wrapped lump carries 10.
+  expect(backFromFridgeMin(22, 0.4)).toBe(160)
+})
+
+/** The test dough, its water at such a heat. */
+const withWaterAt = (waterC: number, course?: Dough['course']): Plan => {
+  const dough = testKitchen.doughs.get('hand-dough')!
+  const kitchen = { ...testKitchen, doughs: new Map([['hand-dough', course ? { ...dough, course } : dough]]) }
+  return planOf({ ...testSheet, waterC }, kitchen)
+}
+const pourOf = (plan: Plan) => plan.steps.find((step) => step.kind === 'pour')
+const coolOf = (plan: Plan) => plan.steps.find((step) => step.kind === 'cool')
+
+it('water from 60 °C scalds, with a stick and no hand in it, and the dough cools to 45 °C before it is touched', () => {
+  expect(pourOf(withWaterAt(55))).toMatchObject({ how: 'rake' })
+  expect(pourOf(withWaterAt(62))).toMatchObject({ how: 'scald', goes: [1] })
+  expect(coolOf(withWaterAt(100))).toMatchObject({ belowC: 45 })
+  expect(coolOf(withWaterAt(62))).toBeUndefined()
+})
+
+it('torn open it steams: from 61 °C to 45 in a quarter of an hour', () => {
+  // Were it one body: ρcL/h·ln((61 − 21)/(45 − 21)) = 1200·2800·0.01/20·0.51 s = 14.3 min; its middle lags a little.
+  expect(coolOf(withWaterAt(100))).toMatchObject({ fromC: 61, minutes: 15 })
+})
+
+it('a scale that reads to half a gram cannot weigh a pinch: a fine one is fetched', () => {
+  const salted = { ...testSheet, target: { by: 'flour', grams: 400 } as const }
+  const itemsOn = (scaleStepG: number) => {
+    const plan = planOf(salted, { ...testKitchen, gear: { ...testKitchen.gear, scaleStepG } })
+    const ready = plan.steps.find((step) => step.kind === 'ready')
+    return ready?.kind === 'ready' ? ready.items.map(({ id }) => id) : []
+  }
+  expect(itemsOn(0.5)).toContain('fine-scale')
+  expect(itemsOn(0.1)).not.toContain('fine-scale')
+  expect(resolutionPercent(4, 0.5)).toBeGreaterThan(5)
+})
+
+it('a practised pair of hands fills six pieces a minute', () => {
+  const fill = { id: 'fill', kind: 'fill', name: 'curd', gramsEach: 8, moisturePercent: 60 } as const
+  const made = stepMinutes(kilo, after(kilo, { type: 'poured', grams: 480 }), fill)
+  expect(made.hands).toBe(true)
+  expect(made.minutes).toBeCloseTo(kilo.shape.pieces / 6, -1)
+})
+
+it('what was added is what is poured and spooned in, in both parts of a dough carved in two', () => {
+  const before = [poured, { type: 'added-flour', grams: 16, saltG: 0.2 }, { type: 'poured', grams: 9 }] as const
+  const state = after(kilo, ...before, { type: 'split', keeps: 0.25, other: 'other', part: 'kept' })
+  const sum = (what: 'water' | 'flour') =>
+    state.additions.filter((each) => each.what === what).reduce((grams, each) => grams + each.grams, 0)
+  expect([sum('water'), sum('flour')]).toEqual([state.pouredG, state.addedFlourG])
+  expect(state.pouredG).toBeCloseTo(469 / 4, 9)
+})

@@ -1,0 +1,67 @@
+/**
+ * `npm run mutate`: changes, one at a time and in a copy, each figure and sign listed in `mutate/changes.ts`, and runs the tests:
+ * those of its room first, then all that reach it. Prints what no test noticed. Words may narrow it to some files.
+ */
+import { execFile } from 'node:child_process'
+import { cp, mkdir, mkdtemp, readFile, rm, symlink, writeFile } from 'node:fs/promises'
+import { availableParallelism, tmpdir } from 'node:os'
+import { dirname, join } from 'node:path'
+import { fileURLToPath } from 'node:url'
+import { changes, type Change } from './mutate/changes.ts'
+
+const root = fileURLToPath(new URL('..', import.meta.url))
+const COPIED = ['package.json', 'jest.config.js', 'core', 'facts', 'docs/harina-file.schema.json', 'web/jest.setup.js']
+
+async function copy(): Promise<string> {
+  const dir = await mkdtemp(join(tmpdir(), 'harina-mutate-'))
+  for (const path of COPIED) await cp(join(root, path), join(dir, path), { recursive: true })
+  // Roots that the test configuration names, empty.
+  for (const path of ['demo/src', 'server/src', 'web/src']) await mkdir(join(dir, path), { recursive: true })
+  // Packages of our own are the copy's, all others this tree's.
+  await symlink(join(root, 'node_modules'), join(dir, 'node_modules'))
+  return dir
+}
+
+/** Whether every test passes. */
+const passes = (dir: string, args: readonly string[]): Promise<boolean> =>
+  new Promise((resolve) => {
+    execFile(
+      join(root, 'node_modules/.bin/jest'),
+      ['--selectProjects', 'core', '--bail', '--silent', '--runInBand', '--passWithNoTests', ...args],
+      { cwd: dir, maxBuffer: 1e9 },
+      (error) => resolve(error === null),
+    )
+  })
+
+async function survives(dir: string, { file, from, to }: Change): Promise<boolean> {
+  const path = join(dir, file)
+  const source = await readFile(path, 'utf8')
+  if (source.split(from).length !== 2) throw new Error(`“${from}” does not stand once in ${file}`)
+  await writeFile(path, source.replace(from, to))
+  try {
+    return (await passes(dir, ['--testPathPatterns', `${dirname(file)}/`])) && (await passes(dir, ['--findRelatedTests', path]))
+  } finally {
+    await writeFile(path, source)
+  }
+}
+
+const wanted = process.argv.slice(2)
+const waiting = changes.filter(({ file }) => wanted.length === 0 || wanted.some((word) => file.includes(word)))
+const tried = waiting.length
+const survivors: Change[] = []
+
+async function work(): Promise<void> {
+  const dir = await copy()
+  if (!(await passes(dir, ['--testPathPatterns', 'core/src/lot/'])))
+    throw new Error('the tests fail before anything is changed')
+  for (let next = waiting.shift(); next; next = waiting.shift()) {
+    const survived = await survives(dir, next)
+    if (survived) survivors.push(next)
+    process.stdout.write(`${survived ? 'SURVIVED' : 'noticed '}  ${next.file}: ${next.from} → ${next.to}\n`)
+  }
+  await rm(dir, { recursive: true })
+}
+
+await Promise.all(Array.from({ length: Math.min(2, availableParallelism()) }, work))
+process.stdout.write(`${tried} tried, ${survivors.length} survived\n`)
+process.exit(survivors.length === 0 ? 0 : 1)

@@ -1,0 +1,52 @@
+/** One change to a figure or a sign by which the core advises. */
+export interface Change {
+  readonly file: string
+  readonly from: string
+  readonly to: string
+}
+
+const change = (file: string, from: string, to: string): Change => ({ file: `core/src/${file}`, from, to })
+
+/** Each would mislead a maker; none may go unnoticed. */
+export const changes: readonly Change[] = [
+  change('lot/flourLot.ts', 'HOLD_BACK_SD = 2', 'HOLD_BACK_SD = 1.5'),
+  change('lot/flourLot.ts', 'priorSd: 2,', 'priorSd: 2.5,'),
+  change('lot/flourLot.ts', 'batchSd: 0.8,', 'batchSd: 1,'),
+  change('bench/suggest.ts', 'crumbling: 2,', 'crumbling: 3,'),
+  change('bench/suggest.ts', 'dry: 1,', 'dry: 1.5,'),
+  change('bench/suggest.ts', 'tacky: -0.8,', 'tacky: -1,'),
+  change('bench/suggest.ts', 'sticky: -1.6', 'sticky: -2'),
+  change('bench/suggest.ts', 'points * 0.019 * base', 'points * 0.03 * base'),
+  change('bench/suggest.ts', 'Math.max(left, 5)', 'Math.max(left, 1)'),
+  change('bench/suggest.ts', 'WET_HANDS_G = 1.5', 'WET_HANDS_G = 3'),
+  change('bench/suggest.ts', "plan.control.by === 'base') return 0", "plan.control.by === 'base') return 1"),
+  change('bench/overPour.ts', 'overG <= plan.scaleStepG / 2', 'overG <= plan.scaleStepG * 2'),
+  change('bench/airShift.ts', 'SOLIDS_14 = 86', 'SOLIDS_14 = 100'),
+  change('bench/samples.ts', 'PIECE_TOLERANCE_PERCENT = 10', 'PIECE_TOLERANCE_PERCENT = 15'),
+  change('bench/making.ts', 'LUMP_TOLERANCE = 0.03', 'LUMP_TOLERANCE = 0.06'),
+  change('bench/bowl.ts', 'DRIED_MOISTURE = 0.125', 'DRIED_MOISTURE = 0.135'),
+  change('bench/planSteps.ts', 'SCALDS_C = 60', 'SCALDS_C = 70'),
+  change('bench/planSteps.ts', 'HAND_WARM_C = 45', 'HAND_WARM_C = 55'),
+  change('bench/planSteps.ts', 'STEAMING = 20', 'STEAMING = 30'),
+  change('bench/planSteps.ts', 'NEAR_ROOM_C = 3', 'NEAR_ROOM_C = 6'),
+  change('bench/ready.ts', 'COARSE_STEP_G = 0.5', 'COARSE_STEP_G = 5'),
+  change('bench/lanes.ts', 'FILL_PER_MIN = 6', 'FILL_PER_MIN = 10'),
+  change('trouble/trouble.ts', 'CLEAR_POINTS = 0.3', 'CLEAR_POINTS = 1'),
+  change('trouble/trouble.ts', 'THIRSTY_POINTS = 1', 'THIRSTY_POINTS = 2'),
+  change('trouble/trouble.ts', '[0.6, 1.6]', '[0.6, 1.9]'),
+  change('trouble/trouble.ts', 'SHOWN = 3', 'SHOWN = 1'),
+  change('sheet/sanity.ts', 'SALT_LIMIT_PERCENT = 8', 'SALT_LIMIT_PERCENT = 10'),
+  change('sheet/sanity.ts', 'FREE_WATER_GAP = 0.2', 'FREE_WATER_GAP = 0.3'),
+  change('sheet/sanity.ts', 'GLUTEN_SHARE_PERCENT = 10', 'GLUTEN_SHARE_PERCENT = 20'),
+  change('sheet/sanity.ts', 'doughMoisture.low - 2,', 'doughMoisture.low - 4,'),
+  change('sheet/sheetNotes.ts', 'BEYOND_POINTS = 6', 'BEYOND_POINTS = 8'),
+  change('sheet/sheetNotes.ts', 'BEYOND_ON_BASE = 15', 'BEYOND_ON_BASE = 25'),
+  change('sheet/balance.ts', 'fat: 37', 'fat: 35'),
+  change('formula/storeMoisture.ts', 'n: 2.2857', 'n: 2.2'),
+  change('formula/roundToScale.ts', 'COARSE_PERCENT = 5', 'COARSE_PERCENT = 8'),
+  change('match/judgeWindow.ts', 'NEAR_POINTS = 2', 'NEAR_POINTS = 3'),
+  change('alkali/dose.ts', 'MOST_ALKALI_PERCENT = 2', 'MOST_ALKALI_PERCENT = 2.5'),
+  change('alkali/bake.ts', 'BAKED_ENOUGH = 0.98', 'BAKED_ENOUGH = 0.9'),
+  change('geometry/filled.ts', 'HALVED_BY = 15', 'HALVED_BY = 20'),
+  change('scale/scaleCheck.ts', 'GOOD_SHARE = 0.002', 'GOOD_SHARE = 0.005'),
+]
