@@ -1,26 +1,22 @@
 import js from '@eslint/js'
 import hooks from 'eslint-plugin-react-hooks'
+import { createTypeScriptImportResolver } from 'eslint-import-resolver-typescript'
+import { importX } from 'eslint-plugin-import-x'
 import globals from 'globals'
 import ts from 'typescript-eslint'
 
 /** Arrows between the parts: each may import only what is named for it (docs/architecture.md). */
-const only = (...allowed) => ({
-  'no-restricted-imports': [
-    'error',
-    {
-      patterns: [
-        {
-          regex: `^@harina/(?!(${allowed.join('|') || 'none'})(/|$))`,
-          message: 'This arrow is not in docs/architecture.md.',
-        },
-        {
-          regex: '^(\\.\\./){3,}',
-          message: 'Imports do not climb past ../..; use the package name or move the piece down.',
-        },
-      ],
-    },
-  ],
+const arrows = (...allowed) => ({
+  regex: `^@harina/(?!(${allowed.join('|') || 'none'})(/|$))`,
+  message: 'This arrow is not in docs/architecture.md.',
 })
+const climbing = {
+  regex: '^(\\.\\./){3,}',
+  message:
+    'Imports do not climb past ../..; in the client write #web/…, elsewhere the package name, or move the piece down.',
+}
+const restricted = (...patterns) => ({ 'no-restricted-imports': ['error', { patterns: [...patterns, climbing] }] })
+const only = (...allowed) => restricted(arrows(...allowed))
 
 /** A station stands on its own; what two share moves down to ui, storage or core. */
 const noClock = [
@@ -35,48 +31,44 @@ const noClock = [
 /** Inside the client arrows point down: app → stations → ui → state → storage and workers. Only `state` touches the store. */
 const layer = (folder, ...above) => ({
   files: [`web/src/${folder}/**`],
-  rules: {
-    'no-restricted-imports': [
-      'error',
-      {
-        patterns: [
-          {
-            regex: `^\\.\\./(\\.\\./)*(${above.join('|')})/`,
-            message: 'Arrows point down: app → stations → ui → state → storage.',
-          },
-          { regex: '^@harina/(?!(core|facts)(/|$))', message: 'This arrow is not in docs/architecture.md.' },
-        ],
-      },
-    ],
-  },
+  rules: restricted(
+    {
+      regex: `^(#web|\\.\\.(/\\.\\.)*)/(${above.join('|')})/`,
+      message:
+        'Arrows point down: app → stations → ui → state → storage; words stand beside ui and know the core alone.',
+    },
+    arrows('core', 'facts'),
+  ),
 })
 
 const stations = ['formula', 'shape', 'bench', 'log', 'gear']
 const stationRules = stations.map((station) => ({
   files: [`web/src/stations/${station}/**`],
-  rules: {
-    'no-restricted-imports': [
-      'error',
-      {
-        patterns: [
-          { regex: `(^|/)stations/`, message: 'A station never imports another station.' },
-          { regex: '/storage/', message: 'One room touches the store: state.' },
-          { regex: '/app/', message: 'Arrows point down: app → stations → ui → state → storage.' },
-          {
-            regex: `^\\.\\./(${stations.filter((other) => other !== station).join('|')})(/|$)`,
-            message: 'A station never imports another station.',
-          },
-          { regex: '^@harina/(?!(core|facts)(/|$))', message: 'This arrow is not in docs/architecture.md.' },
-        ],
-      },
-    ],
-  },
+  rules: restricted(
+    { regex: `(^|/)stations/`, message: 'A station never imports another station.' },
+    { regex: '/storage/', message: 'One room touches the store: state.' },
+    { regex: '/app/', message: 'Arrows point down: app → stations → ui → state → storage.' },
+    {
+      regex: `^\\.\\./(${stations.filter((other) => other !== station).join('|')})(/|$)`,
+      message: 'A station never imports another station.',
+    },
+    arrows('core', 'facts'),
+  ),
 }))
 
 export default ts.config(
   { ignores: ['**/dist/**', '**/node_modules/**', 'coverage/**'] },
   js.configs.recommended,
   ...ts.configs.strict,
+  {
+    plugins: { import: importX },
+    settings: {
+      'import-x/resolver-next': [createTypeScriptImportResolver()],
+      'import-x/extensions': ['.ts', '.tsx'],
+      'import-x/parsers': { '@typescript-eslint/parser': ['.ts', '.tsx'] },
+    },
+    rules: { 'import/no-cycle': ['error', { ignoreExternal: true }] },
+  },
   {
     rules: {
       eqeqeq: 'error',
@@ -120,6 +112,7 @@ export default ts.config(
   layer('storage', 'app', 'stations', 'ui', 'state'),
   layer('workers', 'app', 'stations', 'ui', 'state'),
   layer('devices', 'app', 'stations', 'ui', 'state'),
+  layer('words', 'app', 'stations', 'ui', 'state', 'storage', 'workers', 'devices'),
   // Tests of the client may lay out the demo workspace.
   { files: ['web/src/**/*.test.{ts,tsx}', 'web/src/testing/**'], rules: only('core', 'facts', 'demo') },
   { files: ['web/src/**/*.{ts,tsx}'], ...hooks.configs.flat['recommended-latest'] },

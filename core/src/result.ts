@@ -1,7 +1,106 @@
+/** What a maker can run into while typing, on a sheet, at the desk of a drawer or over a blend. */
+export type MakerProblemCode =
+  | 'ambiguous-comma'
+  | 'bake-gained'
+  | 'bake-lost-too-much'
+  | 'base-over-100'
+  | 'bases-not-100'
+  | 'blend-character'
+  | 'blend-no-gluten'
+  | 'blend-no-sacks'
+  | 'blend-protein'
+  | 'blend-shares'
+  | 'blend-too-little'
+  | 'blend-unlisted'
+  | 'dough-too-large'
+  | 'empty'
+  | 'flour-all-water'
+  | 'flour-over-100'
+  | 'flours-not-100'
+  | 'grams-out-of-reach'
+  | 'locked-row-empty'
+  | 'moisture-out-of-reach'
+  | 'no-base-row'
+  | 'no-draft'
+  | 'no-flour'
+  | 'no-gap-so-thin'
+  | 'no-plain-water'
+  | 'no-such-row'
+  | 'no-water-row'
+  | 'not-a-number'
+  | 'not-finite'
+  | 'not-on-base'
+  | 'only-base'
+  | 'only-flour'
+  | 'pass-too-large'
+  | 'percent-too-big'
+  | 'refused'
+  | 'shapes-over-dough'
+  | 'solved-negative'
+  | 'solved-row'
+  | 'steamed-too-far'
+  | 'too-big'
+  | 'too-many-rows'
+  | 'too-small'
+  | 'unknown-dough'
+  | 'unknown-ingredient'
+  | 'unknown-shape'
+  | 'weighing-order'
+  | 'wrong-unit'
+  | 'zero-target'
+
+/** Why a file is not taken. */
+export type FileProblemCode =
+  | 'file-broken'
+  | 'file-cut-short'
+  | 'file-empty'
+  | 'file-foreign'
+  | 'file-hostile'
+  | 'file-markup'
+  | 'file-newer'
+  | 'file-not-json'
+  | 'file-too-big'
+  | 'file-unread'
+
+/** Why the calculation port refuses a request; its English stands in `calc/messages.ts`. */
+export type PortProblemCode =
+  | 'bake-gained'
+  | 'bake-lost-too-much'
+  | 'bicarbonate-is-no-carbonate'
+  | 'composition-over-one'
+  | 'correct-impossible'
+  | 'flour-all-water'
+  | 'flours-not-100'
+  | 'jugs-out-of-reach'
+  | 'missing-field'
+  | 'no-flour'
+  | 'no-gap-so-thin'
+  | 'no-plain-water'
+  | 'not-a-request'
+  | 'not-finite'
+  | 'not-json'
+  | 'pass-too-large'
+  | 'rebase-impossible'
+  | 'shares-not-one'
+  | 'solve-no-water'
+  | 'solve-not-plain-water'
+  | 'solve-row-twice'
+  | 'solve-unknown-row'
+  | 'solved-negative'
+  | 'too-big'
+  | 'too-small'
+  | 'unknown-field'
+  | 'unknown-ingredient'
+  | 'unknown-kind'
+  | 'wrong-type'
+  | 'wrong-value'
+
+export type ProblemCode = MakerProblemCode | FileProblemCode | PortProblemCode
+
 /** What a computation gives back where trouble is expected: a value, or a problem a caller can word for its user. */
 export interface Problem {
-  /** Stable, in kebab case; the English for it stands in `calc/messages.ts`. */
-  readonly code: string
+  /** Stable, in kebab case. A table of sentences has one for each, or does not compile. */
+  readonly code: ProblemCode
   /** Where in the input, as `rows.1.percent`. */
   readonly path?: string
   readonly data?: Readonly<Record<string, string | number | readonly string[]>>
@@ -11,7 +110,7 @@ export type Result<T> = { readonly ok: true; readonly value: T } | { readonly ok
 
 export const ok = <T>(value: T): Result<T> => ({ ok: true, value })
 
-export const problem = (code: string, path?: string, data?: Problem['data']): { ok: false; problem: Problem } => ({
+export const problem = (code: ProblemCode, path?: string, data?: Problem['data']): { ok: false; problem: Problem } => ({
   ok: false,
   problem: { code, ...(path === undefined ? {} : { path }), ...(data === undefined ? {} : { data }) },
 })

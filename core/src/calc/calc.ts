@@ -1,6 +1,6 @@
 import type { z } from '../zod.ts'
 import type { IngredientTable } from '../model/index.ts'
-import { problem, type Problem } from '../result.ts'
+import { problem, type PortProblemCode, type Problem } from '../result.ts'
 import type { Warning } from './kind.ts'
 import { kinds } from './kinds.ts'
 import { errorMessage, warningMessage } from './messages.ts'
@@ -41,7 +41,7 @@ function problemOf(issue: z.core.$ZodIssue): Problem {
       return problem('wrong-value', path, { allowed: issue.values.map((value) => JSON.stringify(value)).join(', ') })
         .problem
     case 'custom':
-      return problem(String(issue.params?.['code']), path).problem
+      return problem(issue.params?.['code'] as PortProblemCode, path).problem
     default:
       return problem('wrong-value', path, { allowed: 'one of the forms in docs/calc.md' }).problem
   }

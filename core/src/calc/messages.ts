@@ -1,5 +1,5 @@
 /** English for every code of the port: what is wrong and what to do about it. The stations word their own. */
-import type { Problem } from '../result.ts'
+import type { PortProblemCode, Problem } from '../result.ts'
 import type { Warning } from './kind.ts'
 
 type Data = Readonly<Record<string, string | number | readonly string[]>>
@@ -8,7 +8,7 @@ type Say = (data: Data) => string
 const rounded = (value: unknown): string =>
   typeof value === 'number' ? String(Number(value.toPrecision(4))) : String(value)
 
-const errors: Readonly<Record<string, Say>> = {
+const errors: Readonly<Record<PortProblemCode, Say>> = {
   'not-json': () => 'The input is not JSON. Send one request object, or an array of them.',
   'not-a-request': () => 'A request is an object with a "kind". Send one, or an array of them.',
   'unknown-kind': ({ known }) => `There is no such kind. Use one of: ${(known as readonly string[]).join(', ')}.`,

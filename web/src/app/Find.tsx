@@ -3,12 +3,12 @@ import { format } from 'date-fns'
 import { useMemo, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { selectEnded, selectFormulas, useKitchen } from '../state/select.ts'
-import { dayWords } from '../ui/dayWords.ts'
 import { SidePanel } from '../ui/SidePanel.tsx'
 import { draftOpened } from '../state/draftSlice.ts'
 import { editDraft } from '../state/editDraft.ts'
 import { stations } from './StationIndex.tsx'
 import { useApp, useAppDispatch } from '../state/store.ts'
+import { dayWords } from '../words/index.ts'
 
 interface Found {
   readonly id: string

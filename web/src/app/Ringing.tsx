@@ -6,11 +6,11 @@ import { ringingOf, type NamedTimer } from '../ui/batches.ts'
 import { useRunningBatches } from '../state/select.ts'
 import { useNow } from '../ui/useNow.ts'
 import { speak } from '../ui/voice.ts'
-import { timerCall } from '../ui/words.ts'
 import { useBenchHold } from '../state/benchLock.ts'
 import { recordTap } from '../state/bench.ts'
 import { freeSound, ring, soundIsHeld } from '../ui/sound.ts'
 import { useApp } from '../state/store.ts'
+import { timerCall } from '../words/index.ts'
 
 const RING_EVERY_MS = 3000
 const callOf = (timer: NamedTimer) => `${timer.running.batch.plan.sheet.name}${timerCall(timer)}`

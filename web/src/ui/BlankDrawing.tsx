@@ -4,36 +4,8 @@ import { useId, type ReactNode } from 'react'
 import { DieFace } from './DieFace.tsx'
 import { HatchPattern, type Family } from './family.tsx'
 import { RopeAndCut } from './RopeAndCut.tsx'
-import { useUnits, type Worded } from './units.ts'
-
-/** A blank in words, as one would call it across the bench. */
-export function blankWords(blank: Blank, { length }: Pick<Worded, 'length'>): string {
-  switch (blank.type) {
-    case 'rope':
-      return `rope of ${length(blank.diameterMm)}, cut at ${length(blank.cutMm)}`
-    case 'sheet':
-      return `sheet of ${length(blank.thicknessMm)}, cut ${length(blank.widthMm)} wide, ${length(blank.lengthMm)} long`
-    case 'disc':
-      return `rounds of ${length(blank.diameterMm)}, ${length(blank.thicknessMm)} thick`
-    case 'die':
-      return `${blank.section.replace('-', ', ')} die of ${length(blank.outerMm)}, cut at ${length(blank.cutMm)}`
-    case 'drop':
-      return `drops of ${length(blank.holeMm)}, about ${length(blank.lengthMm)} long`
-  }
-}
-
-/** How a piece is drawn out after the cut; empty where it is not. */
-export function drawnWords(blank: Blank, { length }: Pick<Worded, 'length'>): string {
-  if (blank.type === 'rope' && blank.drawn) {
-    const { diameterMm, lengthMm, strands } = blank.drawn
-    if (strands) return `Pulled and folded to ${strands} strands of ${length(diameterMm)}.`
-    return lengthMm
-      ? `Then rolled out to ${length(diameterMm)}, ${length(lengthMm)} long.`
-      : `Then drawn out to ${length(diameterMm)}.`
-  }
-  if (blank.type === 'sheet' && blank.drawn) return `Then pulled to ${length(blank.drawn.thicknessMm)} thick.`
-  return ''
-}
+import { useUnits } from './units.ts'
+import { blankWords } from '../words/index.ts'
 
 interface Props {
   readonly blank: Blank

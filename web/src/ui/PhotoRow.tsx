@@ -3,7 +3,7 @@ import type { Photo, Plan } from '@harina/core'
 import { format } from 'date-fns'
 import { changeFrom, remove, say } from '../state/workspace.ts'
 import { TextField } from './TextField.tsx'
-import { stepName } from './words.ts'
+import { stepName } from '../words/index.ts'
 
 function Picture({ photo, plan }: { photo: Photo; plan: Plan }) {
   const step = plan.steps.find(({ id }) => id === photo.step)

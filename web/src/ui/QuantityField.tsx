@@ -1,7 +1,7 @@
 import { CUP_ML, parseQuantity, type Problem, type Result, type Unit, type Units } from '@harina/core'
 import { useDeferredValue, useEffect, useEffectEvent, useId, useLayoutEffect, useRef, useState } from 'react'
 import { useUnits } from './units.ts'
-import { problemWords } from './words.ts'
+import { problemWords } from '../words/index.ts'
 
 interface Props {
   readonly label: string

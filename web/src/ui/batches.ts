@@ -10,7 +10,7 @@ import {
   type LiveTimer,
 } from '@harina/core'
 import type { RunningBatch } from '../state/select.ts'
-import { stepName, timerName } from './words.ts'
+import { stepName, timerName } from '../words/index.ts'
 
 export interface NamedTimer extends LiveTimer {
   readonly running: RunningBatch
@@ -35,25 +35,6 @@ export const callsOf = (batches: readonly RunningBatch[], nowMs: number): readon
   batches
     .map((running) => ({ running, call: nextCall(running.batch.plan, running.state, nowMs) }))
     .sort((a, b) => compareCalls(a.call, b.call))
-
-/** When and what for, in a few words. */
-export function callWords({ why, step, timer, atMs }: Call, nowMs: number): string {
-  const name = step ? stepName(step).toLowerCase() : ''
-  switch (why) {
-    case 'rings':
-      return `${timer ? timerName(timer) : name}: now`
-    case 'hands':
-      return `${name}: now`
-    case 'timer':
-      return `${timer ? timerName(timer) : name} ${formatCountdown(((atMs ?? nowMs) - nowMs) / 1000)}`
-    case 'fridge':
-      return 'in the fridge'
-    case 'paused':
-      return 'set aside'
-    case 'done':
-      return 'done'
-  }
-}
 
 /** Where a batch stands, in a few words: what is timed right now, or which step of how many. */
 export function standingWords(running: RunningBatch, nowMs: number): string {

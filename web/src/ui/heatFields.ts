@@ -1,7 +1,7 @@
 /** What the water is reckoned with, kept in Gear; the same three figures stand there and in the drawer that uses them. */
 import { formatNumber, type Gear } from '@harina/core'
 import { setGear } from '../state/gear.ts'
-import type { Worded } from './units.ts'
+import type { Worded } from '../words/index.ts'
 
 export const heatFields = (gear: Gear, { temperatureFigure }: Worded) => ({
   tap: {

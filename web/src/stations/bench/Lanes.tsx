@@ -3,7 +3,7 @@ import { hoursAhead, type Stretch } from '@harina/core'
 import { format } from 'date-fns'
 import { useEffect } from 'react'
 import { Link, useNavigate } from 'react-router'
-import { callsOf, callWords, type Calling } from '../../ui/batches.ts'
+import { callsOf, type Calling } from '../../ui/batches.ts'
 import { type RunningBatch } from '../../state/select.ts'
 import { familyInk } from '../../ui/family.tsx'
 import { useKitchen } from '../../state/select.ts'
@@ -11,7 +11,7 @@ import { isTyping } from '../../ui/keys.ts'
 import { useKeyIsTaken } from '../../ui/useKeyIsTaken.ts'
 import { useNow } from '../../ui/useNow.ts'
 import { useWidth } from '../../ui/useWidth.ts'
-import { stepName } from '../../ui/words.ts'
+import { callWords, stepName } from '../../words/index.ts'
 
 const HOUR_MS = 3_600_000
 const SPAN_MS = 4 * HOUR_MS

@@ -1,9 +1,9 @@
 import { liveTimers } from '@harina/core'
 import { format, formatDistanceStrict } from 'date-fns'
 import { recordTap } from '../../state/bench.ts'
-import { stepName } from '../../ui/words.ts'
 import { InTheBowl } from './steps/BowlRule.tsx'
 import { Big, Note, StepSheet, useBench } from './StepSheet.tsx'
+import { stepName } from '../../words/index.ts'
 
 const MINUTE_MS = 60_000
 

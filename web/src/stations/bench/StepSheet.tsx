@@ -5,10 +5,10 @@ import { Link } from 'react-router'
 import { isTyping } from '../../ui/keys.ts'
 import { recordTap } from '../../state/bench.ts'
 import { useApp } from '../../state/store.ts'
-import { callsOf, callWords } from '../../ui/batches.ts'
+import { callsOf } from '../../ui/batches.ts'
 import { useRunningBatches, type RunningBatch } from '../../state/select.ts'
 import { speak } from '../../ui/voice.ts'
-import { stepName, timerName } from '../../ui/words.ts'
+import { callWords, stepName, timerName } from '../../words/index.ts'
 
 export interface BenchView {
   readonly running: RunningBatch

@@ -3,8 +3,8 @@ import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headl
 import { addRow, usualPercent, type Ingredient, type Kitchen, type Worked } from '@harina/core'
 import { useMemo, useState } from 'react'
 import { notifyTrouble } from '../../state/notify.ts'
-import { problemWords } from '../../ui/words.ts'
 import { useSheet } from './useSheet.ts'
+import { problemWords } from '../../words/index.ts'
 
 const MOST_SHOWN = 40
 

@@ -1,6 +1,6 @@
 import { formatNumber, type Worked } from '@harina/core'
-import { restWords } from '../../ui/words.ts'
 import { useUnits } from '../../ui/units.ts'
+import { restWords } from '../../words/index.ts'
 
 function Fact({ name, figure, note }: { name: string; figure: string; note: string }) {
   return (

@@ -11,9 +11,9 @@ import {
 import { useMemo } from 'react'
 import { HydrationRule } from '../../ui/rule/HydrationRule.tsx'
 import { ruleRange, type RuleMark } from '../../ui/rule/ruleLayout.ts'
-import { methodWords } from '../../ui/words.ts'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { useSheet } from './useSheet.ts'
+import { methodWords } from '../../words/index.ts'
 
 /** Poured on paper, what all ingredients bring, and the 14 % basis; two that agree share a mark. */
 function waterMarks({ batch, expected14, balance }: Worked): readonly RuleMark[] {

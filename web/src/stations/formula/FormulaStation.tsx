@@ -7,7 +7,6 @@ import { FindButton } from '../../ui/FindButton.tsx'
 import { store, useApp } from '../../state/store.ts'
 import { familyInk } from '../../ui/family.tsx'
 import { useKitchen, useWorked } from '../../state/select.ts'
-import { problemWords } from '../../ui/words.ts'
 import { DoughColumn } from './DoughColumn.tsx'
 import { DrawerHandles, OpenDrawer, type DrawerId } from './drawers.tsx'
 import { FlourStands } from './FlourStands.tsx'
@@ -18,6 +17,7 @@ import { KeepersNote } from './KeepersNote.tsx'
 import { Ledger } from './Ledger.tsx'
 import { MarginNotes } from './MarginNotes.tsx'
 import { SheetHead } from './SheetHead.tsx'
+import { problemWords } from '../../words/index.ts'
 
 const FormulaBook = lazy(() => import('./FormulaBook.tsx'))
 const NewFormula = lazy(() => import('./NewFormula.tsx'))

@@ -1,6 +1,6 @@
 import type { SheetNote, Worked } from '@harina/core'
 import { useUnits } from '../../ui/units.ts'
-import { noteWords } from './noteWords.ts'
+import { noteWords } from '../../words/index.ts'
 
 const edge: Readonly<Record<SheetNote['severity'], string>> = {
   danger: 'border-danger border-l-[5px]',

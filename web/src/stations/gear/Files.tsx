@@ -5,8 +5,8 @@ import { useApp } from '../../state/store.ts'
 import { readFile } from '../../workers/file.ts'
 import { JobCancelled } from '../../workers/jobs.ts'
 import { Section } from './Section.tsx'
-import { fileProblemWords, unreadableWords } from './fileWords.ts'
 import { saveEverything } from './saveEverything.ts'
+import { fileProblemWords, unreadableWords } from '../../words/index.ts'
 
 const ImportPanel = lazy(() => import('./ImportPanel.tsx'))
 const ClearPanel = lazy(() => import('./ClearPanel.tsx'))

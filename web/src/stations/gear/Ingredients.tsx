@@ -10,9 +10,9 @@ import { tables } from '../../state/tables.ts'
 import { usersOfKept } from '../../state/users.ts'
 import { put, say, sayRemoved } from '../../state/workspace.ts'
 import { QuantityField } from '../../ui/QuantityField.tsx'
-import { inUse } from '../../ui/inUse.ts'
 import { SidePanel } from '../../ui/SidePanel.tsx'
 import { Section } from './Section.tsx'
+import { inUse } from '../../words/index.ts'
 
 const blank = (): OwnIngredient => ({
   id: nanoid(),

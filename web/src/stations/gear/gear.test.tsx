@@ -19,8 +19,8 @@ import {
   valueOf,
   waitFor,
 } from '../../testing/renderApp.tsx'
-import { fileProblemWords } from './fileWords.ts'
 import GearStation from './GearStation.tsx'
+import { fileProblemWords } from '../../words/index.ts'
 
 beforeEach(() => putWorkspace(sampleWorkspace))
 afterEach(cleanup)
@@ -287,7 +287,7 @@ it('every refusal says that nothing was changed', () => {
     'file-hostile',
     'file-markup',
     'file-broken',
-  ])
+  ] as const)
     expect(fileProblemWords({ code })).toMatch(/Nothing was changed\.$/)
 })
 

@@ -22,7 +22,7 @@ import { usePhotos } from '../../state/useStored.ts'
 import { PhotoRow } from '../../ui/PhotoRow.tsx'
 import { useEntryWords } from '../../ui/useEntryWords.ts'
 import { useUnits } from '../../ui/units.ts'
-import { verdictWords } from '../../ui/words.ts'
+import { verdictWords } from '../../words/index.ts'
 
 /** The batch's sheet on paper again; its flour has learned, so the water starts from what was accepted. */
 export function StartNext({ batch }: { batch: Batch }) {

@@ -11,9 +11,9 @@ import { selectEnded, useKitchen } from '../../state/select.ts'
 import { useApp } from '../../state/store.ts'
 import { useWholeBatch } from '../../state/useStored.ts'
 import { useUnits } from '../../ui/units.ts'
-import { verdictWords } from '../../ui/words.ts'
 import { BatchPage, StartNext } from './BatchPage.tsx'
 import { findBatches } from './findBatches.ts'
+import { verdictWords } from '../../words/index.ts'
 
 const countWords = (found: number, all: number): string => {
   const batches = all === 1 ? 'one batch' : `${all} batches`

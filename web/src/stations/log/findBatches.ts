@@ -1,6 +1,5 @@
 import type { BatchSummary } from '@harina/core'
-import { dayWords } from '../../ui/dayWords.ts'
-import { verdictWords } from '../../ui/words.ts'
+import { dayWords, verdictWords } from '../../words/index.ts'
 
 /** Every word asked for must stand somewhere in what a batch was, when, or what was said of it. */
 export function findBatches(batches: readonly BatchSummary[], query: string): readonly BatchSummary[] {

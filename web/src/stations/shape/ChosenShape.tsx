@@ -14,8 +14,6 @@ import { useMemo, useState } from 'react'
 import { sheetEdited } from '../../state/draftSlice.ts'
 import { useAppDispatch } from '../../state/store.ts'
 import { ShapeEngraving } from '../../ui/ShapeEngraving.tsx'
-import { difficultyWords, groupWords } from '../../ui/shapeWords.ts'
-import { matchWords, problemWords } from '../../ui/words.ts'
 import { AtTheBoard } from './board/AtTheBoard.tsx'
 import { PieceFigures } from './board/PieceFigures.tsx'
 import { SeveralShapes } from './board/SeveralShapes.tsx'
@@ -24,6 +22,7 @@ import { ItsDoughs } from './ItsDoughs.tsx'
 import { How, ToolsAndTroubles } from './Making.tsx'
 import { OwnShapePanel } from './OwnShape.tsx'
 import { ToThePlate } from './ToThePlate.tsx'
+import { difficultyWords, groupWords, matchWords, problemWords } from '../../words/index.ts'
 
 /** The smallest change that brings the dough to where the shape likes it. */
 function BringIn({ worked }: { worked: Worked }) {

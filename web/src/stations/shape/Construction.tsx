@@ -1,11 +1,11 @@
 /** From the blank to the piece, flat and to scale: what it is cut from, what is done to it, and its section. */
 import { motionOf, type Family, type Shape } from '@harina/core'
-import { BlankDrawing, drawnWords } from '../../ui/BlankDrawing.tsx'
-import { motionWords } from '../../ui/shapeWords.ts'
+import { BlankDrawing } from '../../ui/BlankDrawing.tsx'
 import { useDrawn } from '../../ui/useDrawn.ts'
 import { useUnits } from '../../ui/units.ts'
 import { crossSectionOf, pathOf } from '../../workers/engraving.ts'
 import { MotionArrow } from './MotionArrow.tsx'
+import { drawnWords, motionWords } from '../../words/index.ts'
 
 const [WIDE, HIGH] = [132, 96]
 

@@ -6,9 +6,9 @@ import { sheetEdited } from '../../state/draftSlice.ts'
 import { useAppDispatch } from '../../state/store.ts'
 import { familyInk } from '../../ui/family.tsx'
 import { useWorked } from '../../state/select.ts'
-import { problemWords } from '../../ui/words.ts'
 import { ChosenShape } from './ChosenShape.tsx'
 import { ShapeList } from './ShapeList.tsx'
+import { problemWords } from '../../words/index.ts'
 
 /** What the shapes are held against, in words. */
 const readingWords = (worked: Worked): string =>

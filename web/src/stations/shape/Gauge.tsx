@@ -15,16 +15,16 @@ import {
 } from '@harina/core'
 import { useState } from 'react'
 import { download, plainFileName } from '../../devices/download.ts'
-import { blankWords } from '../../ui/BlankDrawing.tsx'
 import { LifeSize, resized } from '../../ui/gauge/LifeSize.tsx'
 import { useScreenScale, type ScreenScale } from '../../ui/gauge/useScreenScale.ts'
 import { useWorked } from '../../state/select.ts'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { ShapeEngraving } from '../../ui/ShapeEngraving.tsx'
-import { useUnits, type Worded } from '../../ui/units.ts'
+import { useUnits } from '../../ui/units.ts'
 import { useWidth } from '../../ui/useWidth.ts'
 import { notify } from '../../state/notify.ts'
 import { engravingOf } from '../../workers/engraving.ts'
+import { blankWords, type Worded } from '../../words/index.ts'
 
 function HoldACard({ onFits }: { onFits: (pxPerMm: number) => void }) {
   const [cardPx, setCardPx] = useState(Math.round(CARD_MM.width * NOMINAL_PX_PER_MM))

@@ -15,8 +15,8 @@ import { draftOpened } from '../../state/draftSlice.ts'
 import { useApp, useAppDispatch } from '../../state/store.ts'
 import { selectFormulas } from '../../state/select.ts'
 import { FamilyMark, familyInk } from '../../ui/family.tsx'
-import { matchWords } from '../../ui/words.ts'
 import { Titled } from './Titled.tsx'
+import { matchWords } from '../../words/index.ts'
 
 const [WIDE, HIGH] = [150, 26]
 

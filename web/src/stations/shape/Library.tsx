@@ -17,8 +17,8 @@ import { draftOpened, sheetEdited } from '../../state/draftSlice.ts'
 import { store, useAppDispatch } from '../../state/store.ts'
 import { familyName } from '../../ui/family.tsx'
 import { ShapeThumb } from '../../ui/ShapeEngraving.tsx'
-import { difficultyWords, groupWords, machineWords } from '../../ui/shapeWords.ts'
 import { tables } from '../../state/tables.ts'
+import { difficultyWords, groupWords, machineWords } from '../../words/index.ts'
 
 interface SelectProps {
   readonly label: string

@@ -1,6 +1,6 @@
 import type { Shape } from '@harina/core'
-import { surfaceFlourWords } from '../../ui/shapeWords.ts'
 import { Lines, Titled } from './Titled.tsx'
+import { surfaceFlourWords } from '../../words/index.ts'
 
 export const How = ({ shape }: { shape: Shape }) => (
   <div className="grid gap-x-8 gap-y-2 leading-snug md:grid-cols-[1.7fr_1fr]">

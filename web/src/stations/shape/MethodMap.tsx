@@ -3,7 +3,7 @@ import { doughsAt, formatNumber, methodMap, tableReading, type Kitchen, type Map
 import { useMemo, useState } from 'react'
 import { FamilyMark, familyInk, familyName } from '../../ui/family.tsx'
 import { useWorked } from '../../state/select.ts'
-import { methodWords } from '../../ui/words.ts'
+import { methodWords } from '../../words/index.ts'
 
 const WIDE = 760
 const ROW = 30

@@ -18,10 +18,10 @@ import { put, say, sayRemoved } from '../../state/workspace.ts'
 import { BlankDrawing } from '../../ui/BlankDrawing.tsx'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { ShapeEngraving } from '../../ui/ShapeEngraving.tsx'
-import { inUse } from '../../ui/inUse.ts'
 import { SidePanel } from '../../ui/SidePanel.tsx'
 import { tables } from '../../state/tables.ts'
 import { useUnits } from '../../ui/units.ts'
+import { inUse } from '../../words/index.ts'
 
 /** What can be measured of a blank, in words. */
 const measures: Readonly<Record<string, string>> = {

@@ -6,9 +6,8 @@ import { sheetEdited } from '../../state/draftSlice.ts'
 import { useAppDispatch } from '../../state/store.ts'
 import { useWorked } from '../../state/select.ts'
 import { ShapeThumb } from '../../ui/ShapeEngraving.tsx'
-import { traitWords } from '../../ui/shapeWords.ts'
 import { tables } from '../../state/tables.ts'
-import { gradeWords } from '../../ui/words.ts'
+import { gradeWords, traitWords } from '../../words/index.ts'
 
 export default function Sauces({ kitchen }: { kitchen: Kitchen }) {
   const { sauces } = tables()

@@ -1,7 +1,7 @@
 import type { ShapeMatch } from '@harina/core'
 import { memo } from 'react'
 import { ShapeThumb } from '../../ui/ShapeEngraving.tsx'
-import { gradeWords } from '../../ui/words.ts'
+import { gradeWords } from '../../words/index.ts'
 
 /** A small window with the dough's place in it: in, near or out at a glance, and in words beside it. */
 function WindowGlance({ match, hydration }: { match: ShapeMatch; hydration: number }) {

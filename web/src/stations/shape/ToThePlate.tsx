@@ -1,8 +1,8 @@
 /** From the board to the plate: airing, cooking, keeping, and what goes with it. */
 import { formatNumber, saucesFor, type Shape, type Worked } from '@harina/core'
-import { traitWords } from '../../ui/shapeWords.ts'
 import { tables } from '../../state/tables.ts'
 import { Titled } from './Titled.tsx'
+import { traitWords } from '../../words/index.ts'
 
 /** No tenth where there is none. */
 const plain = (value: number): string => formatNumber(value, Number.isInteger(value) ? 0 : 1)

@@ -118,10 +118,12 @@ it('a shape of one’s own by its dimensions: kept, used, and not removed while 
 
   const [formula] = await repository.read('formula')
   await repository.put('formula', { ...formula!, sheet: { ...formula!.sheet, shape: own!.id } })
+  await settle()
   await press('Make it your own')
   await press('Remove it')
   expect(await repository.read('shape')).toHaveLength(1)
   await repository.put('formula', formula!)
+  await settle()
   await press('Remove it')
   await waitFor(async () => expect(await repository.read('shape')).toEqual([]))
   expect(sheet().shape).not.toBe(own!.id)

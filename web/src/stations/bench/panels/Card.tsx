@@ -1,11 +1,11 @@
 /** The batch on one sheet of paper, for the wall above the bench: what goes in, where to stop, each step with its time, room to write. */
 import { formatNumber, stepMinutes, stepsOf, waterTargets, type PlannedRow } from '@harina/core'
 import { format } from 'date-fns'
-import { SidePanel } from '../../../ui/SidePanel.tsx'
-import { useKitchen } from '../../../state/select.ts'
-import { useUnits } from '../../../ui/units.ts'
-import { stepName } from '../../../ui/words.ts'
+import { SidePanel } from '#web/ui/SidePanel.tsx'
+import { useKitchen } from '#web/state/select.ts'
+import { useUnits } from '#web/ui/units.ts'
 import { useBench } from '../StepSheet.tsx'
+import { stepName } from '#web/words/index.ts'
 
 function GoesIn({ rows }: { rows: readonly PlannedRow[] }) {
   const { running } = useBench()

@@ -1,9 +1,9 @@
 import { formatPoints, replay, type BenchEvent } from '@harina/core'
 import { useState } from 'react'
-import { recordTap } from '../../../state/bench.ts'
-import { QuantityField } from '../../../ui/QuantityField.tsx'
-import { SidePanel } from '../../../ui/SidePanel.tsx'
-import { useUnits } from '../../../ui/units.ts'
+import { recordTap } from '#web/state/bench.ts'
+import { QuantityField } from '#web/ui/QuantityField.tsx'
+import { SidePanel } from '#web/ui/SidePanel.tsx'
+import { useUnits } from '#web/ui/units.ts'
 import { ScaleStrip } from '../scale/ScaleStrip.tsx'
 import { useBench } from '../StepSheet.tsx'
 

@@ -1,7 +1,7 @@
 import { formatNumber, plainTextFrom } from '@harina/core'
 import { useState } from 'react'
-import { QuantityField } from '../../../ui/QuantityField.tsx'
-import { SidePanel } from '../../../ui/SidePanel.tsx'
+import { QuantityField } from '#web/ui/QuantityField.tsx'
+import { SidePanel } from '#web/ui/SidePanel.tsx'
 import { useOwnTimer } from '../steps/useOwnTimer.ts'
 
 const usual: readonly (readonly [string, number])[] = [

@@ -1,14 +1,14 @@
 import { nanoid } from 'nanoid'
 import { useState } from 'react'
-import { notifyTrouble } from '../../../state/notify.ts'
-import { timeNow } from '../../../state/bench.ts'
-import { usePhotos } from '../../../state/useStored.ts'
-import { put } from '../../../state/workspace.ts'
-import { PHOTO_MAX_PX, reducePhoto, type PhotoProblem } from '../../../devices/reducePhoto.ts'
-import { PhotoRow } from '../../../ui/PhotoRow.tsx'
-import { SidePanel } from '../../../ui/SidePanel.tsx'
-import { stepName } from '../../../ui/words.ts'
+import { notifyTrouble } from '#web/state/notify.ts'
+import { timeNow } from '#web/state/bench.ts'
+import { usePhotos } from '#web/state/useStored.ts'
+import { put } from '#web/state/workspace.ts'
+import { PHOTO_MAX_PX, reducePhoto, type PhotoProblem } from '#web/devices/reducePhoto.ts'
+import { PhotoRow } from '#web/ui/PhotoRow.tsx'
+import { SidePanel } from '#web/ui/SidePanel.tsx'
 import { useBench } from '../StepSheet.tsx'
+import { stepName } from '#web/words/index.ts'
 
 const problemWords: Readonly<Record<PhotoProblem, string>> = {
   'not-a-picture': 'This browser cannot read it as a picture. Take it as JPEG or PNG.',

@@ -2,38 +2,23 @@
 import {
   additionOf,
   evidenceOf,
-  formatNumber,
   remedyFor,
   roundHalfUp,
   TROUBLE_STAGES,
   weighedCauses,
-  type Evidence,
   type StepKind,
   type Trouble,
   type TroubleStage,
 } from '@harina/core'
 import { useMemo, useState } from 'react'
-import { recordTap } from '../../../state/bench.ts'
-import { notify } from '../../../state/notify.ts'
-import { useKitchen } from '../../../state/select.ts'
-import { SidePanel } from '../../../ui/SidePanel.tsx'
-import { tables } from '../../../state/tables.ts'
-import { useUnits } from '../../../ui/units.ts'
+import { recordTap } from '#web/state/bench.ts'
+import { notify } from '#web/state/notify.ts'
+import { useKitchen } from '#web/state/select.ts'
+import { SidePanel } from '#web/ui/SidePanel.tsx'
+import { tables } from '#web/state/tables.ts'
+import { useUnits } from '#web/ui/units.ts'
 import { useBench } from '../StepSheet.tsx'
-
-const stageWords: Readonly<Record<TroubleStage, string>> = {
-  mix: 'mixing',
-  knead: 'kneading',
-  rest: 'resting',
-  roll: 'rolling',
-  cut: 'cutting',
-  shape: 'shaping',
-  extrude: 'pressing',
-  dry: 'drying',
-  store: 'keeping',
-  cook: 'cooking',
-  serve: 'serving',
-}
+import { evidenceWords, stageWords } from '#web/words/index.ts'
 
 const stageOf: Readonly<Record<StepKind, TroubleStage>> = {
   ready: 'mix',
@@ -63,27 +48,6 @@ const stageOf: Readonly<Record<StepKind, TroubleStage>> = {
   drop: 'cook',
   cook: 'cook',
   verdict: 'serve',
-}
-
-function evidenceWords({ code, by }: Evidence): string {
-  switch (code) {
-    case 'dry':
-      return `the bowl stands ${formatNumber(by, 1)} points stiffer than the shape's window`
-    case 'wet':
-      return `the bowl stands ${formatNumber(by, 1)} points softer than the shape's window`
-    case 'not-drunk':
-      return `water went in lately: ${formatNumber(Math.ceil(by), 0)} min until it has drunk`
-    case 'no-rest':
-      return `${formatNumber(Math.ceil(by), 0)} min short of its least rest`
-    case 'thirsty-flour':
-      return `this flour has wanted ${formatNumber(by, 1)} points more than its paper`
-    case 'uneven':
-      return `the pieces stray by ${formatNumber(by, 0)} %`
-    case 'alkali-high':
-      return `${formatNumber(by, 2)} % alkali on flour`
-    case 'alkali-low':
-      return `only ${formatNumber(by, 2)} % alkali on flour`
-  }
 }
 
 function Found({ trouble, onBack }: { trouble: Trouble; onBack: () => void }) {

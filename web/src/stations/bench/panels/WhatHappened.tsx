@@ -2,11 +2,11 @@
 import { figureOf, formatNumber, standing, type BenchEvent, type Unit } from '@harina/core'
 import { format } from 'date-fns'
 import { useState } from 'react'
-import { recordTap } from '../../../state/bench.ts'
-import { QuantityField } from '../../../ui/QuantityField.tsx'
-import { SidePanel } from '../../../ui/SidePanel.tsx'
-import { useEntryWords } from '../../../ui/useEntryWords.ts'
-import { useUnits } from '../../../ui/units.ts'
+import { recordTap } from '#web/state/bench.ts'
+import { QuantityField } from '#web/ui/QuantityField.tsx'
+import { SidePanel } from '#web/ui/SidePanel.tsx'
+import { useEntryWords } from '#web/ui/useEntryWords.ts'
+import { useUnits } from '#web/ui/units.ts'
 import { useBench } from '../StepSheet.tsx'
 
 const unitOf = (event: BenchEvent): Unit => (event.type === 'shaped' ? 'count' : event.type === 'cooked' ? 'min' : 'g')

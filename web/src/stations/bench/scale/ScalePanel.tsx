@@ -1,8 +1,8 @@
 /** The scale to practise with: hands for the one the server plays. */
 import { useState } from 'react'
-import { QuantityField } from '../../../ui/QuantityField.tsx'
-import { SidePanel } from '../../../ui/SidePanel.tsx'
-import { useUnits } from '../../../ui/units.ts'
+import { QuantityField } from '#web/ui/QuantityField.tsx'
+import { SidePanel } from '#web/ui/SidePanel.tsx'
+import { useUnits } from '#web/ui/units.ts'
 import { actOrSay } from './actOrSay.ts'
 
 const portions: readonly (readonly [string, number])[] = [

@@ -1,9 +1,9 @@
 /** The scale at the bench: what it shows, what remains to the target, and taking it. Without one, everything is typed. */
 import { formatNumber, pouring } from '@harina/core'
 import { lazy, Suspense, useEffect, useRef, useState } from 'react'
-import { preferred } from '../../../state/preferencesSlice.ts'
-import { useApp, useAppDispatch } from '../../../state/store.ts'
-import { useUnits } from '../../../ui/units.ts'
+import { preferred } from '#web/state/preferencesSlice.ts'
+import { useApp, useAppDispatch } from '#web/state/store.ts'
+import { useUnits } from '#web/ui/units.ts'
 import { actOrSay } from './actOrSay.ts'
 import { useScale, type LiveScale } from './useScale.ts'
 

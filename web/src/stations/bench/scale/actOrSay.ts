@@ -1,6 +1,6 @@
 import type { ScaleAct } from '@harina/core'
-import { playedScale } from '../../../devices/scale.ts'
-import { notify } from '../../../state/notify.ts'
+import { playedScale } from '#web/devices/scale.ts'
+import { notify } from '#web/state/notify.ts'
 
 export async function actOrSay(act: ScaleAct): Promise<void> {
   try {

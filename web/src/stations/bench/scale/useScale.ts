@@ -1,8 +1,8 @@
 /** The scale's last seconds, whether it stands still, and whether the line to it holds. */
 import { HOLD_MS, steadyG, type ScaleReading, type TimedReading } from '@harina/core'
 import { useEffect, useState } from 'react'
-import type { Line } from '../../../devices/line.ts'
-import { playedScale, type Scale } from '../../../devices/scale.ts'
+import type { Line } from '#web/devices/line.ts'
+import { playedScale, type Scale } from '#web/devices/scale.ts'
 
 export interface LiveScale {
   readonly line: Line

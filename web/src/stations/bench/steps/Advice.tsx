@@ -1,7 +1,7 @@
 import { formatPercent, formatPoints, type CorrectionStep, type Dough, type Feel, type Suggestion } from '@harina/core'
-import { useUnits, type Worded } from '../../../ui/units.ts'
-import { feelWords, measureWords } from '../../../ui/words.ts'
+import { useUnits } from '#web/ui/units.ts'
 import { Note } from '../StepSheet.tsx'
+import { feelWords, measureWords, type Worded } from '#web/words/index.ts'
 
 const waitWhy = {
   drinking: 'The flour has not had its time to drink. Cover it; many a dry dough is right by then.',

@@ -1,7 +1,7 @@
 /** Flour that the dough takes up from the board, by weighing its jar before and after. */
 import { boardFlour, formatPoints } from '@harina/core'
 import { lazy, Suspense, useState } from 'react'
-import { useUnits } from '../../../ui/units.ts'
+import { useUnits } from '#web/ui/units.ts'
 import { useBench } from '../StepSheet.tsx'
 
 const JarPanel = lazy(() => import('../panels/JarPanel.tsx'))

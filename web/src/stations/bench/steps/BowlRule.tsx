@@ -1,8 +1,8 @@
 import { bowlOnRule, formatPercent, planWindow, sackFlourG, waterTargets } from '@harina/core'
-import { PlanRule } from '../../../ui/rule/PlanRule.tsx'
-import { useUnits } from '../../../ui/units.ts'
-import { ruleLabel } from '../../../ui/rule/ruleLabel.ts'
-import type { RuleMark } from '../../../ui/rule/ruleLayout.ts'
+import { PlanRule } from '#web/ui/rule/PlanRule.tsx'
+import { useUnits } from '#web/ui/units.ts'
+import { ruleLabel } from '#web/ui/rule/ruleLabel.ts'
+import type { RuleMark } from '#web/ui/rule/ruleLayout.ts'
 import { useBench } from '../StepSheet.tsx'
 
 /** How far left of its window the rule begins at the bench, points: where a bowl stands before the hold-back. */

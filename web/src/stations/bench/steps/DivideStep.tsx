@@ -1,14 +1,14 @@
 /** The dough into lumps, by weight. */
 import { benchPieces, formatNumber, lumpIsEven, lumps, type BenchState, type Lumps } from '@harina/core'
 import { useId } from 'react'
-import { finishStep, recordTap } from '../../../state/bench.ts'
-import { HatchPattern, type Family } from '../../../ui/family.tsx'
-import { blankWords } from '../../../ui/BlankDrawing.tsx'
-import { useUnits } from '../../../ui/units.ts'
+import { finishStep, recordTap } from '#web/state/bench.ts'
+import { HatchPattern, type Family } from '#web/ui/family.tsx'
+import { useUnits } from '#web/ui/units.ts'
 import { ScaleStrip } from '../scale/ScaleStrip.tsx'
 import { Big, Note, StepSheet, useBench } from '../StepSheet.tsx'
 import { OtherShapes } from './OtherShapes.tsx'
 import { useFamily } from './useFamily.ts'
+import { blankWords } from '#web/words/index.ts'
 
 const BALL_PX = 52
 const MOST_DRAWN = 48

@@ -1,9 +1,9 @@
 /** Weigh a piece now and then: are they even, does the hand drift, what the pot makes of the spread. */
 import { formatNumber, PIECE_TOLERANCE_PERCENT, sampleReport, type SampleReport } from '@harina/core'
 import { useState } from 'react'
-import { recordTap } from '../../../state/bench.ts'
-import { QuantityField } from '../../../ui/QuantityField.tsx'
-import { useUnits } from '../../../ui/units.ts'
+import { recordTap } from '#web/state/bench.ts'
+import { QuantityField } from '#web/ui/QuantityField.tsx'
+import { useUnits } from '#web/ui/units.ts'
 import { ScaleStrip } from '../scale/ScaleStrip.tsx'
 import { useBench } from '../StepSheet.tsx'
 

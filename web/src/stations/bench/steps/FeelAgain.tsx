@@ -1,9 +1,9 @@
 /** The feel while a dough is worked: the family's own sign to stop at, and the five words for whoever doubts it. */
 import { additionOf, standingFeel, suggest, type Feel } from '@harina/core'
 import { useState } from 'react'
-import { recordTap } from '../../../state/bench.ts'
-import { useKitchen } from '../../../state/select.ts'
-import { useUnits } from '../../../ui/units.ts'
+import { recordTap } from '#web/state/bench.ts'
+import { useKitchen } from '#web/state/select.ts'
+import { useUnits } from '#web/ui/units.ts'
 import { useBench } from '../StepSheet.tsx'
 import { Advice, stepGrams } from './Advice.tsx'
 import { FeelWords } from './FeelWords.tsx'

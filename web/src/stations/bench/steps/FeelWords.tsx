@@ -1,5 +1,5 @@
 import { FEELS, type Dough, type Feel } from '@harina/core'
-import { feelWords } from '../../../ui/words.ts'
+import { feelWords } from '#web/words/index.ts'
 
 interface Props {
   readonly chosen: Feel | null

@@ -2,10 +2,10 @@
 import { addDays, format } from 'date-fns'
 import { DRIED_MOISTURE, benchPieces, driedG, formatNumber, formatPercent, type Finish } from '@harina/core'
 import { useState } from 'react'
-import { finishStep, recordTap } from '../../../state/bench.ts'
-import { useKitchen } from '../../../state/select.ts'
-import { ShapeEngraving } from '../../../ui/ShapeEngraving.tsx'
-import { useUnits } from '../../../ui/units.ts'
+import { finishStep, recordTap } from '#web/state/bench.ts'
+import { useKitchen } from '#web/state/select.ts'
+import { ShapeEngraving } from '#web/ui/ShapeEngraving.tsx'
+import { useUnits } from '#web/ui/units.ts'
 import { Big, Note, StepSheet, useBench, useStep } from '../StepSheet.tsx'
 
 const finishLabel: Readonly<Record<Finish, string>> = {

@@ -1,7 +1,7 @@
 /** The jug, to scale: what is in the bowl, where to stop first, and all of it. */
-import { spreadLabels } from '../../../ui/spreadLabels.ts'
-import { useUnits } from '../../../ui/units.ts'
-import { usePhone } from '../../../ui/usePhone.ts'
+import { spreadLabels } from '#web/ui/spreadLabels.ts'
+import { useUnits } from '#web/ui/units.ts'
+import { usePhone } from '#web/ui/usePhone.ts'
 
 interface Props {
   readonly totalG: number

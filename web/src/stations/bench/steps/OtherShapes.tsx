@@ -1,5 +1,5 @@
 import { usableDoughG } from '@harina/core'
-import { useUnits } from '../../../ui/units.ts'
+import { useUnits } from '#web/ui/units.ts'
 import { Note, useBench } from '../StepSheet.tsx'
 
 /** What the same dough is also cut into: set aside before the rest is divided. */

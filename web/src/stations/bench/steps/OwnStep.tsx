@@ -1,6 +1,6 @@
 import { formatNumber } from '@harina/core'
 import { useState } from 'react'
-import { QuantityField } from '../../../ui/QuantityField.tsx'
+import { QuantityField } from '#web/ui/QuantityField.tsx'
 
 /** A correction of the maker's own size. */
 export function OwnStep({ onAdd }: { onAdd: (what: 'water' | 'flour', grams: number) => void }) {

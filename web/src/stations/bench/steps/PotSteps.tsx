@@ -1,12 +1,12 @@
 /** Into the heat: cooked at once, or dropped in potful by potful. */
 import { benchPieces, formatNumber, POT_L, potfulsAtBench, potLitres, type StepOf, MOST_MINUTES } from '@harina/core'
-import { finishStep, recordTap } from '../../../state/bench.ts'
-import { useKitchen } from '../../../state/select.ts'
-import { ShapeEngraving } from '../../../ui/ShapeEngraving.tsx'
-import { dropTestWords, dropWords } from '../../../ui/shapeWords.ts'
-import { useUnits } from '../../../ui/units.ts'
+import { finishStep, recordTap } from '#web/state/bench.ts'
+import { useKitchen } from '#web/state/select.ts'
+import { ShapeEngraving } from '#web/ui/ShapeEngraving.tsx'
+import { useUnits } from '#web/ui/units.ts'
 import { Note, useBench, useStep } from '../StepSheet.tsx'
 import { Timed } from './Timed.tsx'
+import { dropTestWords, dropWords } from '#web/words/index.ts'
 
 const boiling = (
   <Note title="Boiling water" grade="caution">

@@ -1,13 +1,13 @@
 import { formatNumber, overPour, pourGo, roundHalfUp, waterTargets } from '@harina/core'
 import { useState } from 'react'
-import { finishStep, recordTap } from '../../../state/bench.ts'
-import { QuantityField } from '../../../ui/QuantityField.tsx'
-import { useUnits } from '../../../ui/units.ts'
+import { finishStep, recordTap } from '#web/state/bench.ts'
+import { QuantityField } from '#web/ui/QuantityField.tsx'
+import { useUnits } from '#web/ui/units.ts'
 import { BowlRule } from './BowlRule.tsx'
 import { Jug } from './Jug.tsx'
 import { ScaleStrip } from '../scale/ScaleStrip.tsx'
 import { Big, Note, StepSheet, useBench, useStep, type StepAction } from '../StepSheet.tsx'
-import { pourLead } from './stepWords.ts'
+import { pourLead } from '#web/words/index.ts'
 
 const COUNTS = ['none', 'one', 'two', 'three', 'four', 'five']
 

@@ -1,8 +1,8 @@
 /** A crumb through the press: what to feed and when, and when the barrel rests. */
 import { formatNumber, pressAtBench } from '@harina/core'
-import { useKitchen } from '../../../state/select.ts'
-import { ShapeEngraving } from '../../../ui/ShapeEngraving.tsx'
-import { useUnits } from '../../../ui/units.ts'
+import { useKitchen } from '#web/state/select.ts'
+import { ShapeEngraving } from '#web/ui/ShapeEngraving.tsx'
+import { useUnits } from '#web/ui/units.ts'
 import { Big, Note, StepSheet, useBench, useStep } from '../StepSheet.tsx'
 import { OtherShapes } from './OtherShapes.tsx'
 import { useCounted } from './useCounted.tsx'

@@ -9,9 +9,9 @@ import {
   pulled,
   RIM_MIN_MM,
 } from '@harina/core'
-import { finishStep } from '../../../state/bench.ts'
-import { useKitchen } from '../../../state/select.ts'
-import { useUnits } from '../../../ui/units.ts'
+import { finishStep } from '#web/state/bench.ts'
+import { useKitchen } from '#web/state/select.ts'
+import { useUnits } from '#web/ui/units.ts'
 import { Big, Note, StepSheet, useBench, useStep } from '../StepSheet.tsx'
 import { HowTo } from './HowTo.tsx'
 import { useCounted } from './useCounted.tsx'

@@ -1,8 +1,8 @@
 /** Everything at hand before the flour is wet: a list to run a finger down, and the course of what follows. */
-import { recordTap, finishStep } from '../../../state/bench.ts'
-import { useKitchen } from '../../../state/select.ts'
+import { recordTap, finishStep } from '#web/state/bench.ts'
+import { useKitchen } from '#web/state/select.ts'
 import { Note, StepSheet, useBench, useStep } from '../StepSheet.tsx'
-import { readyWord } from './stepWords.ts'
+import { readyWord } from '#web/words/index.ts'
 
 export function ReadyStep() {
   const { running } = useBench()

@@ -1,17 +1,17 @@
 /** A sheet: folded, thinned pass by pass, cut or stamped. */
 import { blankCut, formatNumber, formatPercent, sheetAtBench, type Pass, type SheetPlan } from '@harina/core'
 import { useMemo } from 'react'
-import { finishStep, recordTap } from '../../../state/bench.ts'
-import { useKitchen } from '../../../state/select.ts'
-import { RollerStairs } from '../../../ui/RollerStairs.tsx'
-import { StampLayout } from '../../../ui/StampLayout.tsx'
-import { useUnits } from '../../../ui/units.ts'
-import { problemWords } from '../../../ui/words.ts'
+import { finishStep, recordTap } from '#web/state/bench.ts'
+import { useKitchen } from '#web/state/select.ts'
+import { RollerStairs } from '#web/ui/RollerStairs.tsx'
+import { StampLayout } from '#web/ui/StampLayout.tsx'
+import { useUnits } from '#web/ui/units.ts'
 import { Big, Note, StepSheet, useBench, useStep } from '../StepSheet.tsx'
 import { BoardFlour } from './BoardFlour.tsx'
 import { HowTo } from './HowTo.tsx'
 import { OtherShapes } from './OtherShapes.tsx'
 import { useCounted } from './useCounted.tsx'
+import { problemWords } from '#web/words/index.ts'
 
 function useSheetPlan(): SheetPlan | null {
   const { running } = useBench()

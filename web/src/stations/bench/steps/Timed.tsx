@@ -1,8 +1,8 @@
 /** A step that a clock runs for: set, started, moved by a minute, over. */
 import { formatCountdown, formatNumber, type TimerId } from '@harina/core'
 import { useState, type ReactNode } from 'react'
-import { recordTap } from '../../../state/bench.ts'
-import { QuantityField } from '../../../ui/QuantityField.tsx'
+import { recordTap } from '#web/state/bench.ts'
+import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { Big, StepSheet, useBench } from '../StepSheet.tsx'
 
 interface TimedProps {

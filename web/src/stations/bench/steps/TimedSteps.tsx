@@ -1,13 +1,13 @@
 /** The steps that a clock runs for, from a steaming potato to a dough back from the fridge. */
 import { formatNumber, type StepOf, type Worker } from '@harina/core'
-import { finishStep, recordTap } from '../../../state/bench.ts'
-import { useUnits } from '../../../ui/units.ts'
+import { finishStep, recordTap } from '#web/state/bench.ts'
+import { useUnits } from '#web/ui/units.ts'
 import { Note, useBench, useStep } from '../StepSheet.tsx'
 import { InTheBowl } from './BowlRule.tsx'
 import { BoardFlour } from './BoardFlour.tsx'
 import { FeelAgain } from './FeelAgain.tsx'
-import { kneadLead, kneadTitle, prepareWords } from './stepWords.ts'
 import { Timed } from './Timed.tsx'
+import { kneadLead, kneadTitle, prepareWords } from '#web/words/index.ts'
 
 const middle = ([low, high]: readonly [number, number]) => Math.max(1, Math.round((low + high) / 2))
 

@@ -1,11 +1,11 @@
 import { plainTextFrom, VERDICTS, type Verdict } from '@harina/core'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
-import { recordTap, reopen } from '../../../state/bench.ts'
-import { notify } from '../../../state/notify.ts'
-import { verdictWords } from '../../../ui/words.ts'
+import { recordTap, reopen } from '#web/state/bench.ts'
+import { notify } from '#web/state/notify.ts'
 import { InTheBowl } from './BowlRule.tsx'
 import { Note, StepSheet, useBench } from '../StepSheet.tsx'
+import { verdictWords } from '#web/words/index.ts'
 
 export function VerdictStep() {
   const { running } = useBench()

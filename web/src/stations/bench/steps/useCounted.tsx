@@ -1,7 +1,7 @@
 import { benchPieces, formatNumber } from '@harina/core'
 import { useState, type ReactNode } from 'react'
-import { finishStep } from '../../../state/bench.ts'
-import { QuantityField } from '../../../ui/QuantityField.tsx'
+import { finishStep } from '#web/state/bench.ts'
+import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { useBench } from '../StepSheet.tsx'
 
 /** The last step of cutting counts the pieces, unless a hand shapes them after. */

@@ -1,4 +1,4 @@
-import { recordTap } from '../../../state/bench.ts'
+import { recordTap } from '#web/state/bench.ts'
 import { useBench } from '../StepSheet.tsx'
 
 /** Timers of the maker's own, numbered in the batch. */

@@ -22,14 +22,14 @@ import {
 import { hazards } from '@harina/facts'
 import { format } from 'date-fns'
 import { useState } from 'react'
-import { timeNow } from '../../../state/bench.ts'
-import { setGear } from '../../../state/gear.ts'
-import { SidePanel } from '../../../ui/SidePanel.tsx'
-import { useUnits } from '../../../ui/units.ts'
-import { problemWords } from '../../../ui/words.ts'
+import { timeNow } from '#web/state/bench.ts'
+import { setGear } from '#web/state/gear.ts'
+import { SidePanel } from '#web/ui/SidePanel.tsx'
+import { useUnits } from '#web/ui/units.ts'
 import { useSheet } from '../useSheet.ts'
 import type { DrawerProps } from '../drawerProps.ts'
 import { Caution, FigureLine, Line, Part } from './parts.tsx'
+import { problemWords } from '#web/words/index.ts'
 
 const FINE_G = 0.1
 

@@ -14,13 +14,13 @@ import {
   type WorkedRow,
 } from '@harina/core'
 import { useState } from 'react'
-import { QuantityField } from '../../../ui/QuantityField.tsx'
-import { SidePanel } from '../../../ui/SidePanel.tsx'
-import { useUnits } from '../../../ui/units.ts'
-import { problemWords } from '../../../ui/words.ts'
+import { QuantityField } from '#web/ui/QuantityField.tsx'
+import { SidePanel } from '#web/ui/SidePanel.tsx'
+import { useUnits } from '#web/ui/units.ts'
 import { useSheet } from '../useSheet.ts'
 import type { DrawerProps } from '../drawerProps.ts'
 import { FigureLine, Line, Part } from './parts.tsx'
+import { problemWords } from '#web/words/index.ts'
 
 const withRow = (sheet: Sheet, key: string, change: (row: Sheet['rows'][number]) => Sheet['rows'][number]): Sheet => ({
   ...sheet,

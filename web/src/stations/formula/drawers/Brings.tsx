@@ -1,8 +1,8 @@
 /** The whole balance of the dough: every way its water is counted, what it feeds, what it costs, and its cautions. */
 import { formatNumber, formatPercent, type Worked } from '@harina/core'
 import { hazards } from '@harina/facts'
-import { SidePanel } from '../../../ui/SidePanel.tsx'
-import { useUnits } from '../../../ui/units.ts'
+import { SidePanel } from '#web/ui/SidePanel.tsx'
+import { useUnits } from '#web/ui/units.ts'
 import type { DrawerProps } from '../drawerProps.ts'
 import { Line, Part } from './parts.tsx'
 

@@ -1,13 +1,13 @@
 /** Two formulas side by side, line against line. */
 import { computeSheet, formatNumber, formatPercent, onRule, type Kitchen, type Worked } from '@harina/core'
 import { useState } from 'react'
-import { selectFormulas } from '../../../state/select.ts'
-import { useApp } from '../../../state/store.ts'
-import { FamilyMark } from '../../../ui/family.tsx'
-import { SidePanel } from '../../../ui/SidePanel.tsx'
-import { problemWords, restWords } from '../../../ui/words.ts'
-import { useUnits, type Worded } from '../../../ui/units.ts'
+import { selectFormulas } from '#web/state/select.ts'
+import { useApp } from '#web/state/store.ts'
+import { FamilyMark } from '#web/ui/family.tsx'
+import { SidePanel } from '#web/ui/SidePanel.tsx'
+import { useUnits } from '#web/ui/units.ts'
 import type { DrawerProps } from '../drawerProps.ts'
+import { problemWords, restWords, type Worded } from '#web/words/index.ts'
 
 interface Pair {
   readonly name: string

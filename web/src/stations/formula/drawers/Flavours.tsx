@@ -1,8 +1,8 @@
 /** Colour and taste: what each brings and drinks, so that the water follows and the dough feels the same. */
 import { addRow, computeSheet, formatNumber, formatPercent, pouredG, removeRow, type Flavour } from '@harina/core'
 import { flavours } from '@harina/facts'
-import { SidePanel } from '../../../ui/SidePanel.tsx'
-import { useUnits } from '../../../ui/units.ts'
+import { SidePanel } from '#web/ui/SidePanel.tsx'
+import { useUnits } from '#web/ui/units.ts'
 import { useSheet } from '../useSheet.ts'
 import type { DrawerProps } from '../drawerProps.ts'
 

@@ -12,14 +12,14 @@ import {
 } from '@harina/core'
 import { useEffect, useState } from 'react'
 import { Link } from 'react-router'
-import { QuantityField } from '../../../ui/QuantityField.tsx'
-import { SidePanel } from '../../../ui/SidePanel.tsx'
-import { problemWords } from '../../../ui/words.ts'
-import { useUnits } from '../../../ui/units.ts'
-import { solveLinear } from '../../../workers/linear.ts'
+import { QuantityField } from '#web/ui/QuantityField.tsx'
+import { SidePanel } from '#web/ui/SidePanel.tsx'
+import { useUnits } from '#web/ui/units.ts'
+import { solveLinear } from '#web/workers/linear.ts'
 import { useSheet } from '../useSheet.ts'
 import type { DrawerProps } from '../drawerProps.ts'
 import { Line, Part } from './parts.tsx'
+import { problemWords } from '#web/words/index.ts'
 
 const aimWords: Readonly<Record<Aim, string>> = {
   cheapest: 'costs least',

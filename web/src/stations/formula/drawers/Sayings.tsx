@@ -17,9 +17,9 @@ import {
   type Worked,
 } from '@harina/core'
 import { useState } from 'react'
-import { SidePanel } from '../../../ui/SidePanel.tsx'
-import { QuantityField } from '../../../ui/QuantityField.tsx'
-import { useUnits } from '../../../ui/units.ts'
+import { SidePanel } from '#web/ui/SidePanel.tsx'
+import { QuantityField } from '#web/ui/QuantityField.tsx'
+import { useUnits } from '#web/ui/units.ts'
 import { useSheet } from '../useSheet.ts'
 import type { DrawerProps } from '../drawerProps.ts'
 import { FigureLine, Line, Part } from './parts.tsx'

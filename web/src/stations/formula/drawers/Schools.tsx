@@ -8,13 +8,12 @@ import {
   type School,
   type Worked,
 } from '@harina/core'
-import { changeGear } from '../../../state/gear.ts'
-import { SidePanel } from '../../../ui/SidePanel.tsx'
-import { changeWords } from '../../../ui/changeWords.ts'
-import { restWords } from '../../../ui/words.ts'
-import { useUnits, type Worded } from '../../../ui/units.ts'
+import { changeGear } from '#web/state/gear.ts'
+import { SidePanel } from '#web/ui/SidePanel.tsx'
+import { useUnits } from '#web/ui/units.ts'
 import { useSheet } from '../useSheet.ts'
 import type { DrawerProps } from '../drawerProps.ts'
+import { changeWords, restWords, type Worded } from '#web/words/index.ts'
 
 /** What changes in the work itself, where no row does: heat, rest, hold-back, the pot. */
 function practiceChanges(from: Worked, to: Worked, { temperature, mass }: Worded): string[] {

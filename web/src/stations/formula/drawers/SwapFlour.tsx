@@ -11,12 +11,12 @@ import {
   type WorkedRow,
 } from '@harina/core'
 import { useMemo, useState } from 'react'
-import { SidePanel } from '../../../ui/SidePanel.tsx'
-import { problemWords } from '../../../ui/words.ts'
+import { SidePanel } from '#web/ui/SidePanel.tsx'
 import { rowName } from '../Ledger.tsx'
 import { useSheet } from '../useSheet.ts'
 import type { DrawerProps } from '../drawerProps.ts'
 import { Line, Part } from './parts.tsx'
+import { problemWords } from '#web/words/index.ts'
 
 const strengthWords: Readonly<Record<Ingredient['gluten'], string>> = {
   strong: 'strong gluten, springs back',
@@ -41,8 +41,7 @@ function FromTo({ row, to, worked, kitchen }: { row: WorkedRow; to: string; work
   const { edit } = useSheet()
   const swap = swapIngredient(worked, row.key, to, kitchen)
   const computed = swap.ok ? computeSheet(swap.value.sheet, kitchen) : swap
-  if (!swap.ok || !computed.ok)
-    return <p role="alert">{problemWords(swap.ok ? (computed.ok ? { code: '' } : computed.problem) : swap.problem)}</p>
+  if (!swap.ok || !computed.ok) return <p role="alert">{computed.ok ? '' : problemWords(computed.problem)}</p>
   const { from, to: next, points } = swap.value
   const after = computed.value
   const max = next.usualMaxSharePercent

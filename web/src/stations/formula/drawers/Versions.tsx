@@ -1,13 +1,13 @@
 /** What this formula has been: each kept change in figures, and the way back. */
 import { diffSheets, sameValue, type Formula, type Kitchen, type Sheet } from '@harina/core'
 import { format } from 'date-fns'
-import { draftOpened } from '../../../state/draftSlice.ts'
-import { useApp, useAppDispatch } from '../../../state/store.ts'
-import { selectFormulas } from '../../../state/select.ts'
-import { changeWords } from '../../../ui/changeWords.ts'
-import { SidePanel } from '../../../ui/SidePanel.tsx'
-import { useUnits } from '../../../ui/units.ts'
+import { draftOpened } from '#web/state/draftSlice.ts'
+import { useApp, useAppDispatch } from '#web/state/store.ts'
+import { selectFormulas } from '#web/state/select.ts'
+import { SidePanel } from '#web/ui/SidePanel.tsx'
+import { useUnits } from '#web/ui/units.ts'
 import type { DrawerProps } from '../drawerProps.ts'
+import { changeWords } from '#web/words/index.ts'
 
 function Changes({ from, to, kitchen }: { from: Sheet; to: Sheet; kitchen: Kitchen }) {
   const words = useUnits()

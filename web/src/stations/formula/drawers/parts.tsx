@@ -1,6 +1,6 @@
 /** What several drawers are made of. */
 import type { ComponentProps, ReactNode } from 'react'
-import { QuantityField } from '../../../ui/QuantityField.tsx'
+import { QuantityField } from '#web/ui/QuantityField.tsx'
 
 /** A part of a drawer, under a line of its own. */
 export function Part({ title, lead, children }: { title: string; lead?: ReactNode; children: ReactNode }) {

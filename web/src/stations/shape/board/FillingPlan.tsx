@@ -11,10 +11,10 @@ import {
   type ShapePart,
   type Worked,
 } from '@harina/core'
-import { sheetEdited } from '../../../state/draftSlice.ts'
-import { useAppDispatch } from '../../../state/store.ts'
-import { QuantityField } from '../../../ui/QuantityField.tsx'
-import { useUnits } from '../../../ui/units.ts'
+import { sheetEdited } from '#web/state/draftSlice.ts'
+import { useAppDispatch } from '#web/state/store.ts'
+import { QuantityField } from '#web/ui/QuantityField.tsx'
+import { useUnits } from '#web/ui/units.ts'
 import { Titled } from '../Titled.tsx'
 
 export function FillingPlan({ part: { shape, cut }, worked }: { part: ShapePart; worked: Worked }) {

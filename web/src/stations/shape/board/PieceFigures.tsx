@@ -1,7 +1,7 @@
 /** The figures of the pieces at hand; those of ropes and boards only where there are any. */
 import { formatNumber, type ShapePart, type Worked } from '@harina/core'
-import { blankWords } from '../../../ui/BlankDrawing.tsx'
-import { useUnits } from '../../../ui/units.ts'
+import { useUnits } from '#web/ui/units.ts'
+import { blankWords } from '#web/words/index.ts'
 
 export function Figure({ label, figure, unit, note }: { label: string; figure: string; unit?: string; note?: string }) {
   return (

@@ -1,6 +1,6 @@
 /** Strands by the portion: how many to a nest. */
 import { formatNumber, type ShapePart, type Worked } from '@harina/core'
-import { useUnits } from '../../../ui/units.ts'
+import { useUnits } from '#web/ui/units.ts'
 import { Titled } from '../Titled.tsx'
 
 export function Portions({ part: { shape, cut, doughG }, worked: { portionG } }: { part: ShapePart; worked: Worked }) {

@@ -1,8 +1,8 @@
 /** Pulled noodles: what every doubling makes of the lump. */
 import { blankVolumeMm3, drawnOutMm, formatNumber, pulled, type ShapePart, type Worked } from '@harina/core'
 import { useState } from 'react'
-import { QuantityField } from '../../../ui/QuantityField.tsx'
-import { useUnits } from '../../../ui/units.ts'
+import { QuantityField } from '#web/ui/QuantityField.tsx'
+import { useUnits } from '#web/ui/units.ts'
 import { Titled } from '../Titled.tsx'
 
 export function Pulling({ part: { shape, cut }, worked }: { part: ShapePart; worked: Worked }) {

@@ -1,7 +1,7 @@
 /** Ropes on the board; the first piece is the reference the others are held against. */
 import { formatNumber, type ShapePart, type Worked } from '@harina/core'
-import { RopeOnBoard } from '../../../ui/RopeOnBoard.tsx'
-import { useUnits } from '../../../ui/units.ts'
+import { RopeOnBoard } from '#web/ui/RopeOnBoard.tsx'
+import { useUnits } from '#web/ui/units.ts'
 import { Titled } from '../Titled.tsx'
 
 interface Props {

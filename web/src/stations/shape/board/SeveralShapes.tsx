@@ -1,9 +1,9 @@
 /** One dough cut into several shapes, by share, count or grams; the first takes what is left. */
 import { formatNumber, shapesFor, type AlsoShape, type Kitchen, type ShapePart, type Worked } from '@harina/core'
-import { sheetEdited } from '../../../state/draftSlice.ts'
-import { useAppDispatch } from '../../../state/store.ts'
-import { QuantityField } from '../../../ui/QuantityField.tsx'
-import { useUnits } from '../../../ui/units.ts'
+import { sheetEdited } from '#web/state/draftSlice.ts'
+import { useAppDispatch } from '#web/state/store.ts'
+import { QuantityField } from '#web/ui/QuantityField.tsx'
+import { useUnits } from '#web/ui/units.ts'
 
 const ways = { share: '% of the dough', count: 'pieces', grams: 'by weight' } as const
 

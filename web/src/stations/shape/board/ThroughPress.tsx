@@ -2,7 +2,7 @@
 import { formatNumber, pressPlan, tableReading, type Kitchen, type ShapePart, type Worked } from '@harina/core'
 import { useState } from 'react'
 import { Link } from 'react-router'
-import { useUnits } from '../../../ui/units.ts'
+import { useUnits } from '#web/ui/units.ts'
 import { Figure } from './PieceFigures.tsx'
 
 export function ThroughPress({ part, worked, kitchen }: { part: ShapePart; worked: Worked; kitchen: Kitchen }) {

@@ -15,12 +15,12 @@ import {
 } from '@harina/core'
 import { useMemo, useState } from 'react'
 import { Link } from 'react-router'
-import { download, plainFileName } from '../../../devices/download.ts'
-import type { Family } from '../../../ui/family.tsx'
-import { RollerStairs } from '../../../ui/RollerStairs.tsx'
-import { StampLayout } from '../../../ui/StampLayout.tsx'
-import { useUnits } from '../../../ui/units.ts'
-import { problemWords } from '../../../ui/words.ts'
+import { download, plainFileName } from '#web/devices/download.ts'
+import type { Family } from '#web/ui/family.tsx'
+import { RollerStairs } from '#web/ui/RollerStairs.tsx'
+import { StampLayout } from '#web/ui/StampLayout.tsx'
+import { useUnits } from '#web/ui/units.ts'
+import { problemWords } from '#web/words/index.ts'
 
 function Cutting({ shape, family, plan, roller }: Sheeted) {
   const { length } = useUnits()

@@ -1,9 +1,9 @@
 /** What steps, clocks, calls and entries are called. */
 import type { BenchAction, BenchEvent, LiveTimer, PlannedStep } from '@harina/core'
 import { sampleWorkspace } from '../testing/renderApp.tsx'
-import { callsOf, callWords, standingWords } from './batches.ts'
+import { callsOf, standingWords } from './batches.ts'
 import { runningBatch } from '../state/select.ts'
-import { stepName, timerCall, timerName } from './words.ts'
+import { callWords, stepName, timerCall, timerName } from '../words/index.ts'
 
 const T0 = Date.parse('2031-03-01T09:00:00Z')
 const MINUTE_MS = 60_000

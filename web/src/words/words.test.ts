@@ -1,6 +1,6 @@
 import { matchShape, type Problem } from '@harina/core'
 import { doughs, shapes } from '@harina/facts'
-import { matchWords, measureWords, problemWords } from './words.ts'
+import { matchWords, measureWords, problemWords } from './index.ts'
 
 const shape = (id: string) => shapes.find((candidate) => candidate.id === id)!
 const match = (id: string, hydration: number) => matchWords(matchShape(shape(id), doughs[0]!, hydration), false)
@@ -16,8 +16,8 @@ it.each([
   expect(problemWords(wrong)).toContain(words)
 })
 
-it('a problem nobody has worded yet still says what to do', () => {
-  expect(problemWords({ code: 'something-new' })).toContain('Undo the last change')
+it('a problem that only the port words still says what to do', () => {
+  expect(problemWords({ code: 'rebase-impossible' })).toContain('Undo the last change')
 })
 
 it('says how a dough suits a shape, by how much and what will happen', () => {

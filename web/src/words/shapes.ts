@@ -1,5 +1,6 @@
 /** English for what a shape is and wants. */
-import type { Group, Machine, Motion, SauceTrait } from '@harina/core'
+import type { Blank, Group, Machine, Motion, SauceTrait } from '@harina/core'
+import type { Worded } from './units.ts'
 
 export const groupWords: Readonly<Record<Group, string>> = {
   'hand-rope': 'by hand, from a rope',
@@ -74,3 +75,32 @@ export const dropTestWords = {
   flicked: 'It pulls off the rim in one elastic piece.',
   spoon: 'It stands on the spoon, and slides off only when wet.',
 } as const
+
+/** A blank in words, as one would call it across the bench. */
+export function blankWords(blank: Blank, { length }: Pick<Worded, 'length'>): string {
+  switch (blank.type) {
+    case 'rope':
+      return `rope of ${length(blank.diameterMm)}, cut at ${length(blank.cutMm)}`
+    case 'sheet':
+      return `sheet of ${length(blank.thicknessMm)}, cut ${length(blank.widthMm)} wide, ${length(blank.lengthMm)} long`
+    case 'disc':
+      return `rounds of ${length(blank.diameterMm)}, ${length(blank.thicknessMm)} thick`
+    case 'die':
+      return `${blank.section.replace('-', ', ')} die of ${length(blank.outerMm)}, cut at ${length(blank.cutMm)}`
+    case 'drop':
+      return `drops of ${length(blank.holeMm)}, about ${length(blank.lengthMm)} long`
+  }
+}
+
+/** How a piece is drawn out after the cut; empty where it is not. */
+export function drawnWords(blank: Blank, { length }: Pick<Worded, 'length'>): string {
+  if (blank.type === 'rope' && blank.drawn) {
+    const { diameterMm, lengthMm, strands } = blank.drawn
+    if (strands) return `Pulled and folded to ${strands} strands of ${length(diameterMm)}.`
+    return lengthMm
+      ? `Then rolled out to ${length(diameterMm)}, ${length(lengthMm)} long.`
+      : `Then drawn out to ${length(diameterMm)}.`
+  }
+  if (blank.type === 'sheet' && blank.drawn) return `Then pulled to ${length(blank.drawn.thicknessMm)} thick.`
+  return ''
+}

@@ -8,8 +8,8 @@ import {
   type Worked,
 } from '@harina/core'
 import { doughs, ingredients, schools, shapes } from '@harina/facts'
-import { sampleWorkspace } from '../../testing/renderApp.tsx'
-import { noteWords } from './noteWords.ts'
+import { sampleWorkspace } from '../testing/renderApp.tsx'
+import { noteWords } from './index.ts'
 
 const kitchen: Kitchen = {
   ingredients: ingredientTable(ingredients),

@@ -1,0 +1,58 @@
+/** What an entry of a batch's book says. */
+import { formatNumber, type Addition, type BenchEvent, type Plan, type PlannedStep } from '@harina/core'
+import { feelWords, verdictWords } from './doughs.ts'
+import { stepName } from './steps.ts'
+
+export interface Beside {
+  readonly plan: Plan
+  readonly mass: (grams: number, stepG?: number) => string
+  readonly grams: (grams: number) => string
+  /** Where it took the bowl. */
+  readonly moved: (event: BenchEvent, what: Addition['what']) => string
+  readonly step: (id: string) => PlannedStep | null
+  readonly timer: (id: string, name?: string) => string
+}
+
+/** Null for what is only a mark of another. */
+const entries: {
+  readonly [T in BenchEvent['type']]: (event: Extract<BenchEvent, { type: T }>, beside: Beside) => string | null
+} = {
+  weighed: (event, { plan, grams }) =>
+    `${plan.rows.find((row) => row.key === event.row)?.name ?? event.row}: ${grams(event.grams)}`,
+  poured: (event, { grams, moved }) => `${grams(event.grams)} of water in${moved(event, 'water')}`,
+  'added-flour': (event, { grams, moved }) => `${grams(event.grams)} of flour in${moved(event, 'flour')}`,
+  'jar-weighed': (event, { grams, moved }) => `the jar of board flour at ${grams(event.grams)}${moved(event, 'flour')}`,
+  felt: (event) => `felt ${feelWords[event.feel]}`,
+  'timer-started': (event, { timer }) => `${timer(event.timer, event.name)}, ${formatNumber(event.minutes, 0)} min set`,
+  'timer-moved': (event, { timer }) =>
+    `${timer(event.timer)}: ${event.minutes > 0 ? '+' : '−'}${formatNumber(Math.abs(event.minutes), 0)} min`,
+  'step-done': (event, { step }) => {
+    const done = step(event.step)
+    return done ? `${stepName(done)}: done` : null
+  },
+  'worked-by': (event) => (event.by === 'mixer' ? 'in the mixer' : 'by hand'),
+  lumped: (event, { grams }) => `a lump of ${grams(event.grams)}`,
+  shaped: (event) => `${formatNumber(event.pieces, 0)} pieces`,
+  sampled: (event, { mass }) => `a piece of ${mass(event.grams, 0.01)}`,
+  'finish-chosen': (event) => ({ cook: 'to the pot', hold: 'into the fridge', dry: 'on the rack' })[event.finish],
+  chilled: () => 'into the fridge, to go on later',
+  paused: (event) => `set aside${event.why ? `: ${event.why}` : ''}`,
+  resumed: () => 'gone on with',
+  'handed-over': (event) => `handed to ${event.to}${event.word ? `: ${event.word}` : ''}`,
+  'taken-on': () => 'taken on',
+  split: (event) => `split: ${formatNumber(100 * event.keeps, 0)} % stay`,
+  cooked: (event) => `cooked ${formatNumber(event.minutes, event.minutes % 1 === 0 ? 0 : 1)} min`,
+  judged: (event) => verdictWords[event.verdict],
+  noted: (event) => event.text,
+  'clock-set': () => 'the clock of this device was set: running timers went with it',
+  abandoned: (event) => `given up: ${event.reason}`,
+  closed: () => 'written in the log',
+  ticked: () => null,
+  'timer-answered': () => null,
+  'timer-stopped': () => null,
+  amended: () => null,
+  undone: () => null,
+}
+
+export const entryWords = (event: BenchEvent, beside: Beside): string | null =>
+  (entries[event.type] as (event: BenchEvent, beside: Beside) => string | null)(event, beside)

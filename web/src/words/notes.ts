@@ -1,0 +1,162 @@
+import { formatNumber, formatPercent, type SheetNote, type Worked } from '@harina/core'
+import { inGrams, type Worded } from './units.ts'
+
+export interface NoteWords {
+  readonly title: string
+  readonly text: string
+}
+
+const batchesWords = (n: number) => (n === 1 ? 'one batch' : `${n} batches`)
+
+interface Beside {
+  readonly worked: Worked
+  readonly units: Worded
+  readonly scaleStepG: number
+  readonly onBase: boolean
+  readonly grams: (grams: number) => string
+}
+
+const notes: {
+  readonly [C in SheetNote['code']]: (note: Extract<SheetNote, { code: C }>, beside: Beside) => NoteWords
+} = {
+  'hydration-outside': (note, { worked: { control, dough } }) => ({
+    title: 'This will not hold together',
+    text: `${dough.name} works from ${note.low} to ${note.high} ${control.by === 'base' ? `on ${control.base}` : 'on 14 % flour'}. Move the rule back, or choose another dough.`,
+  }),
+  'shape-outside': (note, { worked: { shape }, onBase }) => {
+    const points = formatNumber(note.by, 1)
+    const cure = onBase
+      ? { stiff: `Take ${points} of flour off`, soft: `Give ${points} more flour` }
+      : { stiff: `Give ${points} points more water`, soft: `Take ${points} points off` }
+    const other = note.side === 'stiff' ? 'a stiffer shape' : 'a softer shape'
+    return {
+      title: `${points} ${onBase ? '' : 'points '}${note.side} for ${shape.name}`,
+      text: `It ${note.side === 'stiff' ? shape.tooStiff : shape.tooSoft}. ${cure[note.side]}, or choose ${other}.`,
+    }
+  },
+  'shape-unlisted': (_, { worked: { shape } }) => ({
+    title: `${shape.name} is new to this dough`,
+    text: 'The table has no window for the two together. Make a handful first.',
+  }),
+  'flour-moisture': (note) => {
+    const points = formatNumber(Math.abs(note.points), 1)
+    const where = note.place ?? 'as typed'
+    return note.points < 0
+      ? {
+          title: `${where}: ${points} points less water`,
+          text: `Flour there holds about ${formatPercent(note.moisture * 100)} % water and has drunk some already. An estimate: a closed sack lags by weeks.`,
+        }
+      : {
+          title: `${where}: ${points} points more water`,
+          text: `Flour there is down to about ${formatPercent(note.moisture * 100)} % water and drinks more. An estimate: a closed sack lags by weeks.`,
+        }
+  },
+  'lot-thirst': (note, { worked: { lot } }) => {
+    const points = formatNumber(Math.abs(note.points), 1)
+    return {
+      title: `This flour wants ${points} ${note.points < 0 ? 'less' : 'more'}`,
+      text: `Felt right that far ${note.points < 0 ? 'below' : 'above'} paper in ${batchesWords(note.batches)}, give or take ${formatNumber(2 * lot.sd, 1)}. The water above has it in.`,
+    }
+  },
+  'thirsty-flour': (note) => ({
+    title: `These flours drink ${formatNumber(Math.abs(note.points), 1)} points ${note.points < 0 ? 'less' : 'more'}`,
+    text: `The windows on the rule stand ${note.points < 0 ? 'lower' : 'higher'} by that much. By the flour table; the feel decides.`,
+  }),
+  'hold-back': (note, { grams }) => ({
+    title: `Hold back ${grams(note.grams)}`,
+    text: `Pour ${grams(note.startG)} first, the rest only if it asks. ${
+      note.batches === 0
+        ? 'No batch of this flour is in the log yet, so the margin is wide.'
+        : `${note.batches === 1 ? 'One batch leaves' : `${note.batches} batches leave`} ${formatNumber(note.points, 1)} points of doubt.`
+    }`,
+  }),
+  'free-water': (note) => ({
+    title: `Only ${formatPercent(note.available)} of ${formatPercent(note.effective)} is free`,
+    text: 'The rest is held by purée, curd or egg and comes late. Judge the feel by the free water, the drying and the label by all of it.',
+  }),
+  'moisture-outside': (note) =>
+    note.percent > note.high
+      ? {
+          title: `${formatPercent(note.percent)} % water in the dough`,
+          text: `It holds best from ${note.low} to ${note.high} %. Steam the base off or bake it drier before more flour goes in: flour makes it heavy.`,
+        }
+      : {
+          title: `${formatPercent(note.percent)} % water in the dough`,
+          text: `It is soft and light from ${note.low} to ${note.high} %. Less flour, or a moister base.`,
+        },
+  'scale-coarse': (note, { units, scaleStepG }) => {
+    const amount = units.mass(note.grams, note.grams < 0.1 ? 0.01 : 0.1)
+    const scale = `${formatNumber(scaleStepG, scaleStepG < 1 ? 1 : 0)} g scale`
+    return note.percent >= 100
+      ? {
+          title: `${amount} is too little for a ${scale}`,
+          text: `${note.ingredient} cannot be weighed so. Use a finer scale, or make more dough.`,
+        }
+      : {
+          title: `${amount} on a ${scale}`,
+          text: `${note.ingredient}: up to ${formatNumber(note.percent, 0)} % off by rounding. Use a finer scale if you have one${note.alkali ? ', or make a stock solution' : ''}.`,
+        }
+  },
+  'salt-over': (note) => ({
+    title: `${formatPercent(note.percent)} % salt is not right`,
+    text: `Over ${note.limit} % of the flour nobody makes a dough with. A point may be missing: check the row.`,
+  }),
+  'salt-outside': (note) =>
+    note.percent > note.high
+      ? {
+          title: `${formatPercent(note.percent)} % salt is high`,
+          text: `This dough takes ${note.low} to ${note.high} % on ${note.on}. More tightens it; salt the pot instead.`,
+        }
+      : {
+          title: `${formatPercent(note.percent)} % salt is low`,
+          text: `This dough takes ${note.low} to ${note.high} % on ${note.on}. With less it is slacker and sours sooner.`,
+        },
+  'fat-outside': (note) => ({
+    title: `${formatPercent(note.percent)} % fat is high`,
+    text: `This dough takes up to ${note.high} %. More shortens it, and dried pieces go stale sooner.`,
+  }),
+  'alkali-over': (note) => ({
+    title: `${formatNumber(note.percent, 2)} % alkali cannot be right`,
+    text: `Over ${note.limit} % of the flour, as sodium carbonate, is harsh and soapy. Take it down to what the dough’s table says; it is weighed, never spooned.`,
+  }),
+  'alkali-outside': (note) =>
+    note.high === 0
+      ? {
+          title: 'Alkali in a dough without',
+          text: 'The table has none for this dough. It yellows, firms and slackens late: make a handful first.',
+        }
+      : {
+          title: `${formatNumber(note.percent, 2)} % alkali is ${note.percent > note.high ? 'much' : 'little'} here`,
+          text: `As sodium carbonate this dough takes ${note.low} to ${note.high} % of the flour.`,
+        },
+  'alkali-handling': () => ({
+    title: 'Alkali burns skin and eyes',
+    text: 'Gloves and eye protection. Powder into cold water, never water onto powder. No aluminium. As its label says; the Alkali drawer has the rest.',
+  }),
+  'no-gluten': (note) => ({
+    title: 'Nothing holds this sheet',
+    text: `${formatNumber(note.percent, 0)} % of the flour has gluten. A sheet, stamp or pull wants a wheat in it, or a scalded dough without gluten.`,
+  }),
+  'share-over': (note) => ({
+    title: `${formatNumber(note.percent, 0)} % is much for this flour`,
+    text: `${note.ingredient}: up to ${note.max} % is usual without a method of its own. It tears, or sits heavy.`,
+  }),
+  'never-dry': (note) => ({
+    title: 'Not for the drying rack',
+    text: `${note.ingredients.join(', ')}: never dried in room air. Cook, chill or freeze. Local food rules come first.`,
+  }),
+  'cut-over-board': (note, { worked: { sheet }, units }) => ({
+    title: 'Longer than the board',
+    text: `A cut of ${units.length(note.cutMm)} does not fit on ${units.length(note.boardMm)}. Set the board in Gear, or cut ${sheet.name} shorter.`,
+  }),
+}
+
+/** A margin note: what, why, how much and what to do. */
+export const noteWords = (note: SheetNote, worked: Worked, scaleStepG: number, units: Worded = inGrams): NoteWords =>
+  (notes[note.code] as (note: SheetNote, beside: Beside) => NoteWords)(note, {
+    worked,
+    units,
+    scaleStepG,
+    onBase: worked.control.by === 'base',
+    grams: (g) => units.mass(g, scaleStepG),
+  })

@@ -1,0 +1,114 @@
+/** What is wrong with something typed, a sheet or a file, and what to do: a sentence a code. Without one this does not compile. */
+import { formatNumber, type FileProblemCode, type MakerProblemCode, type Problem } from '@harina/core'
+
+type Data = NonNullable<Problem['data']>
+type Say = (data: Data, unit: string) => string
+
+const unitWords: Readonly<Record<string, string>> = { g: 'g', '%': '%', mm: 'mm', '°C': '°C', min: 'min', count: '' }
+
+const undo = () => 'These numbers do not work together. Undo the last change.'
+
+const problems: Readonly<Record<MakerProblemCode, Say>> = {
+  empty: () => 'Type a number.',
+  'not-a-number': (data) => `“${String(data['text'])}” is not a number. Use digits, as 48 or 47.5.`,
+  'ambiguous-comma': (data) =>
+    `“${String(data['text'])}” can be read two ways. Write it without the comma, or with a point.`,
+  'wrong-unit': (data, unit) =>
+    `“${String(data['text'])}” does not fit here. Give ${unit === '' ? 'a plain number' : unit}.`,
+  'too-small': (data, unit) =>
+    `Give at least ${[formatNumber(Number(data['min']), Number(data['min']) % 1 === 0 ? 0 : 2), unit].join(' ').trim()}.`,
+  'too-big': (data, unit) => `Give at most ${[formatNumber(Number(data['max']), 0), unit].join(' ').trim()}.`,
+  'only-flour': () => 'This is the only flour, so it is the 100. Change its grams instead.',
+  'flour-over-100': () => 'The flours share 100. Give 100 or less.',
+  'percent-too-big': (data) => `Give at most ${String(data['max'])} %.`,
+  'grams-out-of-reach': () => 'That is more than the whole dough. Give less, or make more dough first.',
+  'only-base': () => 'Everything is counted on this, so it is the 100. Change its grams instead.',
+  'base-over-100': () => 'What the flour is counted on shares 100. Give 100 or less.',
+  'no-flour': () => 'There is no flour in it. Give at least one flour more than 0.',
+  'flours-not-100': (data) =>
+    `The flours add to ${formatNumber(Number(data['sum']), 1)}, not to 100. Correct one of them.`,
+  'bases-not-100': (data) =>
+    `What the flour is counted on adds to ${formatNumber(Number(data['sum']), 1)}, not to 100. Correct one row.`,
+  'no-plain-water': () => 'There is no plain water in this formula to scale from. Solve for something else.',
+  'no-base-row': () => 'This dough is not counted on a base. Solve for something else.',
+  'weighing-order': () => 'It cannot weigh more afterwards than before, nor nothing at all. Check both weighings.',
+  'steamed-too-far': () => 'More has gone than it can have held of water. Check both weighings.',
+  'moisture-out-of-reach': () =>
+    'No amount of this flour brings the dough there. Ask for a drier dough, or start from a moister base.',
+  'no-gap-so-thin': (data) =>
+    `The narrowest setting leaves ${formatNumber(Number(data['thinnestMm']), 2)} mm, and ${formatNumber(Number(data['targetMm']), 2)} mm is wanted. Finish with a pin, or measure the roller again.`,
+  'pass-too-large': (data) =>
+    `From ${formatNumber(Number(data['fromMm']), 2)} to ${formatNumber(Number(data['toMm']), 2)} mm in one pass would tear it, and no setting lies between. Thin it by pin first.`,
+  'bake-gained': () => 'It cannot weigh more after baking. Weigh it warm, and check both weighings.',
+  'bake-lost-too-much': (data) =>
+    `It cannot lose so much: fully baked, ${formatNumber(Number(data['leastG']), 1)} g are left. Check both weighings.`,
+  'blend-no-sacks': () =>
+    'No sack of flour has its weight written down. Write in Gear what is left in each, and come back.',
+  'blend-too-little': (data) =>
+    `The sacks hold ${formatNumber(Number(data['stockG']), 0)} g together, and the sheet wants ${formatNumber(Number(data['flourG']), 0)} g. Make less, or open another sack.`,
+  'blend-no-gluten': (data) =>
+    `This shape wants at least ${String(data['percent'])} % of flour with gluten, and there is not enough of it in the sacks. Choose a dropped shape, or find a wheat.`,
+  'blend-unlisted': (data) =>
+    `At least ${String(data['percent'])} % should be flours this dough is known with, and the sacks hold too little of them. Make less, or choose another dough.`,
+  'blend-character': (data) =>
+    `At least ${String(data['percent'])} % should be the flour this mixture is named for, and the sacks hold too little of it. Make less, or choose another dough.`,
+  'blend-shares': () =>
+    'Each of these flours may only be a part of it, and together they do not make a whole. Add a plain wheat.',
+  'blend-protein': (data) =>
+    `No blend of these sacks lands between ${String(data['low'])} and ${String(data['high'])} % protein, as this dough wants. A stronger or a softer flour would.`,
+  'solved-row': () => 'This is the water that is solved for. Swap it for another liquid instead of taking it out.',
+  'too-many-rows': (data) => `A formula holds ${String(data['max'])} rows at most. Take one out first.`,
+  'zero-target': () => 'Give more than 0 g, since everything is scaled from here.',
+  'solved-negative': () =>
+    'The other ingredients bring more water than that already. Ask for more water, or take something wet out.',
+  'dough-too-large': (data) =>
+    `That would be more than ${formatNumber(Number(data['grams']) / 1000, 0)} kg of dough. Give less, or make it in several sheets.`,
+  refused: () => 'That cannot be kept in the sheet. Give a figure or a word that fits.',
+  'locked-row-empty': () => 'The locked row is 0 % of the formula, so nothing can be scaled from it. Lock another row.',
+  'shapes-over-dough': (data) =>
+    `The shapes want ${formatNumber(Number(data['overG']), 0)} g more than there is. Give one of them less, or make more dough.`,
+  'unknown-ingredient': (data) =>
+    `“${String(data['id'])}” is not in this Harina’s tables. The sheet may come from a newer one; open another formula.`,
+  'unknown-shape': (data) =>
+    `“${String(data['id'])}” is not in this Harina’s tables. The sheet may come from a newer one; open another formula.`,
+  'unknown-dough': (data) =>
+    `“${String(data['id'])}” is not in this Harina’s tables. The sheet may come from a newer one; open another formula.`,
+  'no-draft': () => 'There is no sheet on paper. Open one from the formula book.',
+  'no-such-row': undo,
+  'no-water-row': undo,
+  'not-on-base': undo,
+  'flour-all-water': undo,
+  'not-finite': undo,
+}
+
+const isWorded = (code: string): code is MakerProblemCode => Object.hasOwn(problems, code)
+
+/** What is wrong with something typed or reckoned, and what to do. */
+export const problemWords = ({ code, data = {} }: Problem): string =>
+  (isWorded(code) ? problems[code] : undo)(data, unitWords[String(data['unit'])] ?? '')
+
+const unchanged = 'Nothing was changed.'
+
+const fileProblems: Readonly<Record<FileProblemCode, (problem: Problem) => string>> = {
+  'file-empty': () => `This file is empty. Choose the file that Harina exported. ${unchanged}`,
+  'file-too-big': () =>
+    `This file is far larger than any workspace (over 480 MB). Choose the file that Harina exported. ${unchanged}`,
+  'file-cut-short': () =>
+    `This file breaks off before its end, as after a copy that was interrupted. Copy it again from where it was kept. ${unchanged}`,
+  'file-not-json': () => `This is not a Harina file. Choose one whose name ends in .harina.json. ${unchanged}`,
+  'file-foreign': () => `This file was not made by Harina. Choose one whose name ends in .harina.json. ${unchanged}`,
+  'file-newer': ({ data = {} }) =>
+    `A newer Harina made this file (version ${String(data['version'])}). Update this one, then bring it in. ${unchanged}`,
+  'file-unread': () =>
+    `This file could not be read to its end; it may be more than this device can hold. Close other pages and try again. ${unchanged}`,
+  'file-hostile': () =>
+    `This file holds keys that no Harina file has and that could harm the page. Do not use it. ${unchanged}`,
+  'file-markup': ({ path }) =>
+    `This file holds page code where a name or note should be (at ${path ?? 'the top'}). Do not use it, or take the code out. ${unchanged}`,
+  'file-broken': ({ path }) =>
+    `This file is damaged (at ${path || 'the top'}). Use an older export, or mend that place. ${unchanged}`,
+}
+
+/** Why a file was not taken, and what to do. */
+export const fileProblemWords = (problem: Problem): string =>
+  (fileProblems[problem.code as FileProblemCode] ?? fileProblems['file-broken'])(problem)
