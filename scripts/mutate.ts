@@ -39,7 +39,10 @@ async function survives(dir: string, { file, from, to }: Change): Promise<boolea
   if (source.split(from).length !== 2) throw new Error(`“${from}” does not stand once in ${file}`)
   await writeFile(path, source.replace(from, to))
   try {
-    return (await passes(dir, ['--testPathPatterns', `${dirname(file)}/`])) && (await passes(dir, ['--findRelatedTests', path]))
+    return (
+      (await passes(dir, ['--testPathPatterns', `${dirname(file)}/`])) &&
+      (await passes(dir, ['--findRelatedTests', path]))
+    )
   } finally {
     await writeFile(path, source)
   }

@@ -11,7 +11,11 @@ const source = (path: string) => fileURLToPath(new URL(`src/${path}`, import.met
 const MAIN = source('app/main.tsx')
 const STATION = source('stations/formula/FormulaStation.tsx')
 
+/** Where the first workspace and the played instruments come from while the client is being written. */
+const beside = process.env['HARINA_SERVER']
+
 export default defineConfig({
+  server: { proxy: beside ? { '/workspace': beside, '/instruments': beside } : {} },
   plugins: [
     react(),
     tailwindcss(),
