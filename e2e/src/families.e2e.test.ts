@@ -22,25 +22,28 @@ const ask = (requests: readonly object[]): readonly Answer[] => {
   return JSON.parse(stdout) as Answer[]
 }
 
-/** Types until the option stands; a select answers to the beginning of a name. */
+/** An open list answers to the beginning of a name. */
 async function choose(page: Page, label: RegExp, name: string): Promise<void> {
   await tabTo(page, label)
+  await page.keyboard.press('ArrowDown')
+  await page.waitForSelector('[role=listbox]')
   await page.keyboard.type(name)
+  await page.keyboard.press('Enter')
+  await page.waitForFunction(() => !document.querySelector('[role=listbox]'))
 }
 
 async function build(page: Page, family: number, dough: string, shape: string, portions: number): Promise<void> {
   await page.goto(new URL('/formula', here.site.url).href, { waitUntil: 'networkidle0' })
   await tabTo(page, /^New$/)
   await page.keyboard.press('Enter')
-  await page.waitForSelector('[role=dialog] input[type=radio]')
+  await page.waitForSelector('[role=dialog] [role=radio]')
   await page.waitForFunction(() => document.activeElement?.closest('[role=dialog]') !== null)
   await page.waitForFunction(() => document.querySelector('[role=dialog]')?.getAnimations().length === 0)
-  while (!(await page.evaluate(() => document.activeElement?.getAttribute('type') === 'radio')))
+  while (!(await page.evaluate(() => document.activeElement?.getAttribute('role') === 'radio')))
     await page.keyboard.press('Tab')
   for (let step = 0; step < family; step += 1) await page.keyboard.press('ArrowDown')
-  await page.keyboard.press('Tab')
-  await page.keyboard.type(dough)
-  await choose(page, /^ *(Shape|[A-Z])/, shape)
+  await choose(page, /^Dough/, dough)
+  await choose(page, /^Shape/, shape)
   await tabTo(page, /^Portions to begin with/)
   await page.keyboard.type(String(portions))
   await tabTo(page, /^Put it on paper/)

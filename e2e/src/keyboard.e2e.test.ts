@@ -1,6 +1,18 @@
 /** Floury hands, no mouse: a whole batch by keys alone, two doughs at once, and the strip that keeps them apart. */
 import type { Page } from 'puppeteer-core'
-import { at, chord, fill, mixToTheFeel, openPage, press, pressStarting, sees, tabTo, textOf } from './harness/index.ts'
+import {
+  at,
+  chord,
+  fill,
+  mixToTheFeel,
+  named,
+  openPage,
+  press,
+  pressStarting,
+  sees,
+  tabTo,
+  textOf,
+} from './harness/index.ts'
 import { useSite } from './useSite.ts'
 
 const here = useSite('test')
@@ -101,7 +113,8 @@ it('a dough larger than its hopper becomes equal mixes, each a run of its own', 
   await press(page, 'Formula book')
   await press(page, 'Crumb 32 for the extruder')
   await fill(page, 'Portions', '36')
-  await page.select('[aria-label="Mixed in"]', 'hopper')
+  await (await named(page, 'combobox', 'Mixed in')).click()
+  await (await page.waitForSelector('[role=option][data-value=hopper]'))!.click()
   await sees(page, 'mixes of')
   const [, mixes = '', grams = ''] = /(\d+) mixes of ([\d\s ]+) g/.exec(await textOf(page)) ?? []
   expect(Number(mixes)).toBeGreaterThan(1)

@@ -4,7 +4,7 @@ import type { ReactNode } from 'react'
 function Notice({ title, children }: { title: string; children: ReactNode }) {
   return (
     <main className="mx-auto flex max-w-xl flex-col items-start gap-4 p-8">
-      <h1 className="head text-3xl">{title}</h1>
+      <h1 className="head text-4xl">{title}</h1>
       {children}
     </main>
   )

@@ -53,24 +53,20 @@ function Call({ timer, nowMs, full }: { timer: NamedTimer; nowMs: number; full: 
     })
   return (
     <div className={`flex flex-wrap items-center gap-x-6 gap-y-3 ${full ? 'justify-center text-center' : ''}`}>
-      <p className={`head min-w-0 ${full ? 'w-full text-[44px] leading-tight md:text-[68px]' : 'flex-1 text-2xl'}`}>
+      <p className={`head min-w-0 ${full ? 'w-full text-5xl leading-tight md:text-6xl' : 'flex-1 text-3xl'}`}>
         {callOf(timer)}
       </p>
-      <p className={`figure ${full ? 'w-full text-[64px] md:text-[110px]' : 'text-3xl'}`}>
+      <p className={`figure ${full ? 'w-full text-6xl md:text-7xl' : 'text-4xl'}`}>
         {formatCountdown((timer.endsAtMs - nowMs) / 1000)}
       </p>
       <button
         type="button"
-        className="press min-w-[9rem] border-sheet bg-sheet text-xl font-semibold text-ink"
+        className="press min-w-36 border-sheet bg-sheet text-xl font-semibold text-ink"
         onClick={() => void answer()}
       >
         I heard it
       </button>
-      <button
-        type="button"
-        className="press min-w-[9rem] border-sheet bg-transparent text-xl text-sheet"
-        onClick={later}
-      >
+      <button type="button" className="press min-w-36 border-sheet bg-transparent text-xl text-sheet" onClick={later}>
         One more minute
       </button>
     </div>
@@ -91,7 +87,7 @@ export function Ringing() {
       aria-label="Timers ringing"
       role="alert"
       data-full={held}
-      className={`fixed z-40 flex flex-col justify-center gap-8 bg-ink p-6 text-sheet ${held ? 'inset-0' : 'inset-x-0 bottom-[60px] md:bottom-0'}`}
+      className={`fixed z-40 flex flex-col justify-center gap-8 bg-ink p-6 text-sheet ${held ? 'inset-0' : 'inset-x-0 bottom-15 md:bottom-0'}`}
     >
       {ringing.map((timer) => (
         <Call key={`${timer.running.batch.id}-${timer.id}`} timer={timer} nowMs={now} full={held} />
@@ -99,7 +95,7 @@ export function Ringing() {
       {held && (
         <button
           type="button"
-          className="press mx-auto border-sheet bg-transparent px-8 text-2xl text-sheet underline"
+          className="press mx-auto border-sheet bg-transparent px-8 text-3xl text-sheet underline"
           onClick={() => void freeSound()}
         >
           Tap for sound

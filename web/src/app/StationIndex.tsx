@@ -16,16 +16,16 @@ export function StationIndex() {
     <nav
       aria-label="Stations"
       data-screen-only
-      className="z-10 flex w-full shrink-0 border-t border-ink bg-ground md:w-[92px] md:flex-col md:border-t-0 md:pt-[58px]"
+      className="z-10 flex w-full shrink-0 border-t border-ink bg-ground md:w-23 md:flex-col md:border-t-0 md:pt-14.5"
     >
       {stations.map(({ station, name }) => (
         <NavLink
           key={station}
           to={`/${station}`}
           className={({ isActive }) =>
-            `flex min-h-[60px] flex-1 flex-col items-center justify-center gap-0.5 border-line text-[14px] font-semibold md:min-h-[66px] md:flex-none md:border-b ${
+            `flex min-h-15 flex-1 flex-col items-center justify-center gap-0.5 border-line text-sm font-semibold md:min-h-16.5 md:flex-none md:border-b ${
               isActive
-                ? 'border-t-4 border-t-semolina bg-sheet text-ink md:border-t-0 md:border-l-[5px] md:border-l-semolina md:pr-[5px]'
+                ? 'border-t-4 border-t-semolina bg-sheet text-ink md:border-t-0 md:border-l-5 md:border-l-semolina md:pr-1.25'
                 : 'text-second hover:text-ink md:border-r md:border-r-line'
             }`
           }

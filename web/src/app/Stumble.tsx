@@ -5,7 +5,7 @@ const exportEverything = () => import('../state/files.ts').then((files) => files
 function Stumbled({ error }: { error: unknown }) {
   return (
     <main className="mx-auto max-w-xl p-8">
-      <h1 className="head mb-4 text-3xl">This station has stumbled</h1>
+      <h1 className="head mb-4 text-4xl">This station has stumbled</h1>
       <p className="mb-4">
         Everything you entered is stored. Load the page again; if it stumbles again, open another station and export
         your work from Gear.

@@ -82,6 +82,29 @@ export async function typeInto(label: string | RegExp, text: string): Promise<vo
   fireEvent.change(field, { target: { value: text } })
 }
 
+/** Opens a list by key and takes one of it, by what it stands for. */
+export async function choose(label: string | RegExp, value: string): Promise<void> {
+  const button = await screen.findByRole('combobox', { name: label })
+  await act(async () => fireEvent.keyDown(button, { key: 'ArrowDown' }))
+  const option = await waitFor(() => {
+    const found = document.querySelector<HTMLElement>(`[role=option][data-value="${value}"]`)
+    if (!found) throw new Error(`${value} is not in the list`)
+    return found
+  })
+  await act(async () => fireEvent.click(option))
+}
+
+/** What a list offers. */
+export async function offered(label: string | RegExp): Promise<readonly string[]> {
+  const button = await screen.findByRole('combobox', { name: label })
+  await act(async () => fireEvent.keyDown(button, { key: 'ArrowDown' }))
+  const all = [...document.querySelectorAll<HTMLElement>('[role=option]')].map(
+    (option) => option.dataset['value'] ?? '',
+  )
+  await act(async () => fireEvent.keyDown(document.activeElement ?? button, { key: 'Escape' }))
+  return all
+}
+
 export const valueOf = (label: string): string => (screen.getByLabelText(label) as HTMLInputElement).value
 
 export async function openBatch(id: string): Promise<Batch> {

@@ -22,13 +22,13 @@ function Tab({ to, ink, name, note, paper }: TabProps) {
       to={to}
       style={{ borderTopColor: ink, borderTopStyle: paper ? 'dashed' : 'solid' }}
       className={({ isActive }) =>
-        `flex h-[58px] max-w-[220px] min-w-[104px] shrink flex-col md:min-w-0 justify-center border-t-[6px] border-r border-r-line px-3 md:px-4 ${
+        `flex h-14.5 max-w-55 min-w-26 shrink flex-col md:min-w-0 justify-center border-t-6 border-r border-r-line px-3 md:px-4 ${
           isActive ? '-mb-px bg-sheet pb-px' : 'bg-ground'
         }`
       }
     >
-      <span className="head truncate text-[17px] leading-tight">{name}</span>
-      <span className="figure truncate text-[15px] leading-tight text-second">{note}</span>
+      <span className="head truncate text-md leading-tight">{name}</span>
+      <span className="figure truncate text-label leading-tight text-second">{note}</span>
     </NavLink>
   )
 }
@@ -46,7 +46,7 @@ export function BatchStrip({ children }: { children?: ReactNode }) {
   }, [pathname])
   const family = (dough: string): Family => kitchen?.doughs.get(dough)?.family ?? 'semolina'
   return (
-    <header className="flex h-[58px] shrink-0 items-stretch border-b border-ink bg-ground">
+    <header className="flex h-14.5 shrink-0 items-stretch border-b border-ink bg-ground">
       <nav
         aria-label="Doughs"
         ref={tabs}

@@ -129,7 +129,7 @@ export function BlankDrawing({ blank, family, width = 236 }: Props) {
         <HatchPattern id={hatch} family={family} />
         <g transform="translate(3 7)">{draw(scale, `url(#${hatch})`)}</g>
       </svg>
-      <figcaption className="figure text-[15px]">{words}</figcaption>
+      <figcaption className="figure text-label">{words}</figcaption>
     </figure>
   )
 }

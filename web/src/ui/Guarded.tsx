@@ -5,7 +5,7 @@ import { discard, exportRaw } from '../state/files.ts'
 
 export function CannotBeShown({ what }: { what: Unreadable }) {
   return (
-    <div role="alert" className="my-2 border-l-[5px] border-danger p-2 pl-3 leading-snug">
+    <div role="alert" className="my-2 border-l-5 border-danger p-2 pl-3 leading-snug">
       <p>This cannot be shown as it is stored. Everything else is as it was.</p>
       <p className="flex gap-6">
         <button type="button" className="quiet" onClick={() => void exportRaw(what)}>

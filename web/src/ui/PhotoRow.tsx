@@ -9,13 +9,13 @@ function Picture({ photo, plan }: { photo: Photo; plan: Plan }) {
   const step = plan.steps.find(({ id }) => id === photo.step)
   const when = `${step ? stepName(step) : 'On the way'}, ${format(photo.at, 'HH:mm')}`
   return (
-    <li className="w-[200px]">
+    <li className="w-50">
       <img
         src={`data:${photo.type};base64,${photo.base64}`}
         width={photo.widthPx}
         height={photo.heightPx}
         alt={photo.note || when}
-        className="h-auto max-h-[200px] w-full border border-ink object-contain"
+        className="h-auto max-h-50 w-full border border-ink object-contain"
       />
       <p className="small mt-1 flex justify-between gap-2">
         <span>{when}</span>
@@ -29,7 +29,7 @@ function Picture({ photo, plan }: { photo: Photo; plan: Plan }) {
         </button>
       </p>
       <TextField
-        className="w-full text-[15px]"
+        className="w-full text-label"
         label={`What the photo of ${when} shows`}
         placeholder="What it shows"
         value={photo.note}

@@ -37,10 +37,10 @@ export function RollerStairs({ steps, now }: Props) {
               stroke="var(--ink)"
               strokeWidth={index === now ? 4 : 1.5}
             />
-            <text x={index * stepPx + 2} y={high - thick + 14} className="figure fill-second text-[14px]">
+            <text x={index * stepPx + 2} y={high - thick + 14} className="figure fill-second text-sm">
               {length(step.outMm)}
             </text>
-            <text x={index * stepPx + 2} y={high + 44} className="figure fill-ink text-[24px] font-semibold">
+            <text x={index * stepPx + 2} y={high + 44} className="figure fill-ink text-3xl font-semibold">
               {step.setting}
             </text>
           </g>

@@ -40,11 +40,11 @@ export function RopeAndCut({ diameterMm, cutMm, family, width = 236 }: Props) {
         y={d + 40}
         textAnchor={cut < 44 ? 'start' : 'middle'}
         dx={cut < 44 ? -cut / 2 : 0}
-        className="figure fill-ink text-[15px]"
+        className="figure fill-ink text-label"
       >
         {length(cutMm)}
       </text>
-      <text x={endX} y={d + 40} textAnchor="middle" className="figure fill-ink text-[15px]">
+      <text x={endX} y={d + 40} textAnchor="middle" className="figure fill-ink text-label">
         ⌀ {length(diameterMm)}
       </text>
     </svg>

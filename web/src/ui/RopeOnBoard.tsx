@@ -42,7 +42,7 @@ export function RopeOnBoard({ boardMm, diameterMm, cutMm, pieces, family }: Prop
         />
         <rect x="2" y={ropeY} width={boardMm * scale} height={thick} fill={`url(#${hatch})`} stroke="var(--ink)" />
         <path d={cuts.map((x) => `M${x} ${ropeY - 6}v${thick + 12}`).join('')} stroke="var(--ink)" strokeWidth="1" />
-        <text x="2" y={boardHeight + 24} className="fill-second text-[15px]">
+        <text x="2" y={boardHeight + 24} className="fill-second text-label">
           one board of {length(boardMm)}, {pieces} pieces, to scale
         </text>
       </svg>

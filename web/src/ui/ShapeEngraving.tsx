@@ -41,7 +41,7 @@ export function ShapeEngraving({ shape, width, height, pxPerMm, withScale = fals
       {engraving && withScale && (
         <g>
           <path d={`M8 ${height - 12}v6m0 -3h${10 * scale}m0 -3v6`} stroke="var(--ink)" fill="none" />
-          <text x={8 + 10 * scale + 8} y={height - 4} className="figure fill-second text-[15px]">
+          <text x={8 + 10 * scale + 8} y={height - 4} className="figure fill-second text-label">
             10 mm
           </text>
         </g>

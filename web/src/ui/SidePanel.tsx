@@ -15,15 +15,15 @@ interface Props {
 export function SidePanel({ title, onClose, children, at = 'side', wide = false }: Props) {
   const place =
     at === 'side'
-      ? `ml-auto h-full w-full border-l-2 ${wide ? 'max-w-[640px]' : 'max-w-[460px]'}`
-      : 'm-auto max-h-[90vh] w-full max-w-[560px] border-2'
+      ? `ml-auto h-full w-full border-l-2 ${wide ? 'max-w-160' : 'max-w-115'}`
+      : 'm-auto max-h-[90vh] w-full max-w-140 border-2'
   return (
     <Dialog open onClose={onClose} className="relative z-30">
       <DialogBackdrop className="fixed inset-0 bg-ink/30" />
       <div className="fixed inset-0 flex">
         <DialogPanel className={`flex flex-col overflow-y-auto border-ink bg-sheet p-6 ${place}`}>
           <div className="mb-4 flex items-baseline gap-4">
-            <DialogTitle className="head flex-1 text-2xl">{title}</DialogTitle>
+            <DialogTitle className="head flex-1 text-3xl">{title}</DialogTitle>
             <button type="button" className="quiet" onClick={onClose}>
               Close <span className="key">Esc</span>
             </button>

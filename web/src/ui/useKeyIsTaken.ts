@@ -26,7 +26,7 @@ export function useKeyIsTaken(): (target: EventTarget | null) => boolean {
     }
   }, [])
   return useCallback((target) => {
-    if (target instanceof Element && target.closest('[role=dialog]')) return true
+    if (target instanceof Element && target.closest('[role=dialog], [role=listbox]')) return true
     const focused = pressable(target)
     return focused !== null && !pressed.current.has(focused)
   }, [])

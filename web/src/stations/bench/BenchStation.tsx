@@ -114,20 +114,20 @@ function StepLine({
       {steps.map((step) => {
         const [isDone, isNow] = [done.includes(step.id), step.id === current.id]
         return (
-          <li key={step.id} className="min-w-[18px] flex-1">
+          <li key={step.id} className="min-w-4.5 flex-1">
             <button
               type="button"
               aria-current={isNow ? 'step' : undefined}
               aria-label={`${stepName(step)}${isDone ? ', done' : isNow ? ', now' : ''}`}
-              className={`relative flex h-[38px] w-full items-center justify-center px-1 text-[15px] whitespace-nowrap ${
+              className={`relative flex h-9.5 w-full items-center justify-center px-1 text-label whitespace-nowrap ${
                 isNow ? 'font-semibold text-ink' : 'text-second'
-              } ${step.id === shown.id ? 'border-b-[5px] border-ink' : ''}`}
+              } ${step.id === shown.id ? 'border-b-5 border-ink' : ''}`}
               onClick={() => onLook(step)}
             >
               <span className={`hidden md:inline ${isDone ? 'line-through decoration-1' : ''}`}>{stepName(step)}</span>
               <span
                 aria-hidden="true"
-                className={`md:hidden ${isNow ? 'h-4 w-4 bg-ink' : isDone ? 'h-2 w-3 bg-ink' : 'h-4 w-[2px] bg-second'}`}
+                className={`md:hidden ${isNow ? 'h-4 w-4 bg-ink' : isDone ? 'h-2 w-3 bg-ink' : 'h-4 w-0.5 bg-second'}`}
               />
             </button>
           </li>
@@ -147,7 +147,7 @@ function planLine(plan: Plan, { mass }: Worded): string {
 /** Something to know before the step: another tab holds the bench, or another pair of hands should take the batch on. */
 function Banner({ words, label, onPress }: { words: string; label: string; onPress: () => void }) {
   return (
-    <p className="mb-2 flex flex-wrap items-center gap-x-5 gap-y-1 border-l-[5px] border-ink bg-ground px-3 py-2">
+    <p className="mb-2 flex flex-wrap items-center gap-x-5 gap-y-1 border-l-5 border-ink bg-ground px-3 py-2">
       <span className="min-w-0">{words}</span>
       <button type="button" className="box min-h-10 px-4 font-semibold" onClick={onPress}>
         {label}
@@ -190,7 +190,7 @@ function BenchFoot({ running, onOpen }: { running: RunningBatch; onOpen: (panel:
     </button>
   )
   return (
-    <footer className="flex flex-wrap items-baseline gap-x-5 gap-y-1 border-t border-line pt-2 text-[15px]">
+    <footer className="flex flex-wrap items-baseline gap-x-5 gap-y-1 border-t border-line pt-2 text-label">
       {link('Undo', () => void undoTap(batch), 'Ctrl Z')}
       {link('Redo', () => void redoTap(batch))}
       {link('What happened', () => onOpen('happened'))}
@@ -249,7 +249,7 @@ function RunningSheet({ running, step }: { running: RunningBatch; step: PlannedS
 function EmptyBench() {
   return (
     <div className="m-auto max-w-md text-center">
-      <h1 className="head mb-3 text-3xl">The bench is clear</h1>
+      <h1 className="head mb-3 text-4xl">The bench is clear</h1>
       <p className="mb-6">
         A batch runs here step by step: weigh, pour, feel, knead, rest, shape, cook. Take a sheet to the bench to begin.
       </p>
@@ -290,7 +290,7 @@ export default function BenchStation() {
         id="work"
         data-big={big}
         style={{ '--family': ink } as CSSProperties}
-        className="relative flex min-h-0 flex-1 flex-col overflow-y-auto bg-sheet px-4 pt-1 pb-2 md:px-[26px]"
+        className="relative flex min-h-0 flex-1 flex-col overflow-y-auto bg-sheet px-4 pt-1 pb-2 md:px-6.5"
       >
         {running?.step ? (
           <RunningSheet key={running.batch.id} running={running} step={running.step} />

@@ -60,7 +60,7 @@ function Ribbon({
               opacity={hands ? 1 : 0.75}
             />
             {to - from > WORD_PX && (
-              <text x={from + 1} y={13} className="fill-second text-[14px]">
+              <text x={from + 1} y={13} className="fill-second text-sm">
                 {stepName(step)}
               </text>
             )}
@@ -82,7 +82,7 @@ function Hours({ nowMs, width }: { nowMs: number; width: number }) {
         return (
           <g key={ms}>
             <path d={`M${x} 14V22`} stroke="var(--ink)" />
-            <text x={x + 4} y={15} className="figure fill-second text-[14px]">
+            <text x={x + 4} y={15} className="figure fill-second text-sm">
               {format(ms, 'HH:mm')}
             </text>
           </g>
@@ -103,11 +103,11 @@ function Lane({ calling, digit, nowMs, width }: { calling: Calling; digit: numbe
       <Link to={`/bench/${batch.id}`} className="block hover:bg-ground">
         <span className="flex items-baseline gap-4">
           <span className="min-w-0 truncate">
-            <span className="figure mr-2 text-[15px] text-second">{digit}</span>
-            <span className="head text-[21px]">{batch.plan.sheet.name}</span>
+            <span className="figure mr-2 text-label text-second">{digit}</span>
+            <span className="head text-xl">{batch.plan.sheet.name}</span>
           </span>
           {state.hands && <span className="small truncate">{state.hands.who}</span>}
-          <span className={`figure ml-auto text-[22px] whitespace-nowrap ${urgent ? 'font-semibold' : 'text-second'}`}>
+          <span className={`figure ml-auto text-2xl whitespace-nowrap ${urgent ? 'font-semibold' : 'text-second'}`}>
             {callWords(call, nowMs)}
           </span>
         </span>
@@ -147,19 +147,13 @@ export function Lanes({ batches }: { batches: readonly RunningBatch[] }) {
     <div className="flex min-h-0 flex-1 flex-col gap-4 pt-2">
       <section aria-label="Next call" className="flex flex-wrap items-end gap-x-8 gap-y-2 border-b border-ink pb-4">
         <div className="min-w-0 flex-1">
-          <h1 className="text-[17px] text-second">Next</h1>
-          <p className="head truncate text-[32px] leading-tight md:text-[44px]">
-            {first.running.batch.plan.sheet.name}
-          </p>
-          <p className="figure text-[26px] md:text-[34px]">{callWords(first.call, nowMs)}</p>
+          <h1 className="text-md text-second">Next</h1>
+          <p className="head truncate text-4xl leading-tight md:text-5xl">{first.running.batch.plan.sheet.name}</p>
+          <p className="figure text-3xl md:text-4xl">{callWords(first.call, nowMs)}</p>
         </div>
-        <button
-          type="button"
-          className="action flex min-h-[76px] items-center gap-4 px-8 text-[22px]"
-          onClick={() => open()}
-        >
+        <button type="button" className="action flex min-h-19 items-center gap-4 px-8 text-2xl" onClick={() => open()}>
           <span className="head">Go to it</span>
-          <span className="figure hidden text-[15px] font-normal opacity-75 lg:inline">space</span>
+          <span className="figure hidden text-label font-normal opacity-75 lg:inline">space</span>
         </button>
       </section>
       <section aria-label="The doughs" ref={measure} className="min-w-0">

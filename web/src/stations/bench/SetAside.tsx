@@ -31,7 +31,7 @@ export function SetAside({ paused }: { paused: { readonly at: string; readonly w
         unit=""
         small
       />
-      {step && <p className="text-[18px]">It stands at: {stepName(step).toLowerCase()}.</p>}
+      {step && <p className="text-lg">It stands at: {stepName(step).toLowerCase()}.</p>}
       <InTheBowl />
     </StepSheet>
   )

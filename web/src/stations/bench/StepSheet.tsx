@@ -86,10 +86,10 @@ function Meanwhile() {
           <ul>
             {others.map(({ running: { batch }, call }) => (
               <li key={batch.id} className="border-b border-line">
-                <Link to={`/bench/${batch.id}`} className="flex min-h-[48px] items-center gap-3 hover:bg-ground">
+                <Link to={`/bench/${batch.id}`} className="flex min-h-12 items-center gap-3 hover:bg-ground">
                   <span className="min-w-0 flex-1 truncate">{batch.plan.sheet.name}</span>
                   <span
-                    className={`figure text-[20px] whitespace-nowrap ${call.why === 'rings' || call.why === 'hands' ? 'font-semibold' : 'text-second'}`}
+                    className={`figure text-xl whitespace-nowrap ${call.why === 'rings' || call.why === 'hands' ? 'font-semibold' : 'text-second'}`}
                   >
                     {callWords(call, nowMs)}
                   </span>
@@ -97,14 +97,14 @@ function Meanwhile() {
               </li>
             ))}
           </ul>
-          <Link to="/bench/all" className="quiet inline-block min-h-9 pt-2 text-[15px]">
+          <Link to="/bench/all" className="quiet inline-block min-h-9 pt-2 text-label">
             All of them ahead
           </Link>
         </section>
       )}
       {next && (
-        <p className="text-[15px] text-second">
-          Next <span className="head block text-[20px] text-ink">{stepName(next)}</span>
+        <p className="text-label text-second">
+          Next <span className="head block text-xl text-ink">{stepName(next)}</span>
         </p>
       )}
     </>
@@ -123,9 +123,9 @@ function OtherClocks() {
         <li key={clock.id} className="border-b border-line py-1">
           <p className="flex items-baseline gap-3">
             <span className="min-w-0 flex-1 truncate">{timerName(clock)}</span>
-            <span className="figure text-[26px] font-semibold">{formatCountdown((clock.endsAtMs - nowMs) / 1000)}</span>
+            <span className="figure text-3xl font-semibold">{formatCountdown((clock.endsAtMs - nowMs) / 1000)}</span>
           </p>
-          <p className="flex justify-end gap-4 text-[15px]">
+          <p className="flex justify-end gap-4 text-label">
             {[-1, 1].map((minutes) => (
               <button
                 key={minutes}
@@ -171,8 +171,8 @@ export function StepSheet({ title, lead, action, second, onDigit, aside, childre
         className="flex min-w-0 flex-col gap-4 pb-2 *:shrink-0 lg:row-span-2 lg:pl-px lg:min-h-0 lg:overflow-y-auto"
       >
         <div>
-          <h1 className="head text-[26px] leading-tight md:text-[32px]">{title}</h1>
-          {lead && <p className="mt-1 max-w-[46rem] text-[17px] text-second">{lead}</p>}
+          <h1 className="head text-3xl leading-tight md:text-4xl">{title}</h1>
+          {lead && <p className="mt-1 max-w-184 text-md text-second">{lead}</p>}
         </div>
         {children}
       </section>
@@ -185,7 +185,7 @@ export function StepSheet({ title, lead, action, second, onDigit, aside, childre
         {live && second && (
           <button
             type="button"
-            className="press flex-1 text-[17px] lg:flex-none lg:text-[18px]"
+            className="press flex-1 text-md lg:flex-none lg:text-lg"
             disabled={second.disabled}
             onClick={second.run}
           >
@@ -194,12 +194,12 @@ export function StepSheet({ title, lead, action, second, onDigit, aside, childre
         )}
         <button
           type="button"
-          className="action flex min-h-[76px] flex-[1.4] items-center justify-center gap-4 text-[22px] lg:flex-none"
+          className="action flex min-h-19 flex-[1.4] items-center justify-center gap-4 text-2xl lg:flex-none"
           disabled={main.disabled}
           onClick={main.run}
         >
           <span className="head">{main.label}</span>
-          <span className="figure hidden text-[15px] font-normal opacity-75 lg:inline">space</span>
+          <span className="figure hidden text-label font-normal opacity-75 lg:inline">space</span>
         </button>
       </div>
     </div>
@@ -210,10 +210,10 @@ export function StepSheet({ title, lead, action, second, onDigit, aside, childre
 export function Big({ label, figure, unit, small }: { label: string; figure: string; unit: string; small?: boolean }) {
   return (
     <div>
-      <p className="text-[17px] text-second">{label}</p>
+      <p className="text-md text-second">{label}</p>
       <p className="figure leading-[0.95] font-semibold whitespace-nowrap">
-        <span className={small ? 'text-[64px]' : 'text-[104px] md:text-[132px]'}>{figure}</span>
-        <span className={small ? 'text-[30px]' : 'text-[44px]'}> {unit}</span>
+        <span className={small ? 'text-6xl' : 'text-7xl md:text-8xl'}>{figure}</span>
+        <span className={small ? 'text-4xl' : 'text-5xl'}> {unit}</span>
       </p>
     </div>
   )
@@ -229,9 +229,9 @@ export function Note({
   children: ReactNode
 }) {
   return (
-    <div className={`pl-3 ${grade === 'caution' ? 'border-l-[5px] border-danger' : 'border-l-2 border-second'}`}>
-      <h2 className="head text-[18px] leading-tight">{title}</h2>
-      <p className="text-[15px] leading-snug text-second">{children}</p>
+    <div className={`pl-3 ${grade === 'caution' ? 'border-l-5 border-danger' : 'border-l-2 border-second'}`}>
+      <h2 className="head text-lg leading-tight">{title}</h2>
+      <p className="text-label leading-snug text-second">{children}</p>
     </div>
   )
 }

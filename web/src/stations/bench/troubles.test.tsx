@@ -1,7 +1,7 @@
 /** Something is wrong: the sign, its causes by this batch's numbers, the remedy in its own grams, and the log. */
 import type { Plan } from '@harina/core'
 import { cleanup } from '@testing-library/react'
-import { fireEvent, press, screen, settle, within } from '../../testing/renderApp.tsx'
+import { choose, fireEvent, press, screen, settle, within } from '../../testing/renderApp.tsx'
 import { beginBatch, benchState as state } from '../../testing/runBench.tsx'
 import { sampleWorked } from '../../testing/sampleKitchen.ts'
 
@@ -17,7 +17,7 @@ afterEach(cleanup)
 it('signs of the step at hand come first; others are a choice away', async () => {
   const signs = () => within(screen.getByRole('list', { name: 'Signs' })).getAllByRole('button')
   expect(signs().map((sign) => sign.textContent)).toContain('The flour will not gather; dry bits stay in the bowl')
-  fireEvent.change(screen.getByLabelText('When it shows'), { target: { value: 'cook' } })
+  await choose('When it shows', 'cook')
   expect(signs().map((sign) => sign.textContent)).toContain('The pot’s pieces clump')
 })
 

@@ -42,7 +42,7 @@ export function AddRow({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }
   return (
     <Combobox<Ingredient | null> value={null} onChange={take} immediate={false}>
       <ComboboxInput
-        className="field w-full max-w-[22rem] text-[16px]"
+        className="field w-full max-w-88 text-base"
         aria-label="Add to the ledger"
         placeholder="add flour, salt, oil, colour …"
         autoComplete="off"

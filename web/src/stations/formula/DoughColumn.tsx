@@ -84,10 +84,10 @@ export function DoughColumn({ worked, scaleStepG }: { worked: Worked; scaleStepG
               stroke="var(--second)"
               fill="none"
             />
-            <text x={WIDTH + 25} y={places[index]! + 1} className="figure fill-ink text-[18px] font-semibold">
+            <text x={WIDTH + 25} y={places[index]! + 1} className="figure fill-ink text-lg font-semibold">
               {mass(part.grams, scaleStepG)}
             </text>
-            <text x={WIDTH + 25} y={places[index]! + 15} className="fill-second text-[14px]">
+            <text x={WIDTH + 25} y={places[index]! + 15} className="fill-second text-sm">
               {nameOf(part.code, worked)}
             </text>
           </g>

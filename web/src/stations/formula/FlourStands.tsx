@@ -3,7 +3,7 @@ import { QuantityField } from '../../ui/QuantityField.tsx'
 import { useSheet } from './useSheet.ts'
 
 const chip = (on: boolean) =>
-  `min-h-[34px] border px-2 text-[14px] ${on ? 'border-ink bg-ink text-sheet' : 'border-second text-ink hover:border-ink'}`
+  `min-h-8.5 border px-2 text-sm ${on ? 'border-ink bg-ink text-sheet' : 'border-second text-ink hover:border-ink'}`
 
 /** Where the flour stands, and so how damp it is: a place with its air, or a figure of the maker's own. */
 export function FlourStands({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
@@ -38,7 +38,7 @@ export function FlourStands({ worked, kitchen }: { worked: Worked; kitchen: Kitc
           min={5}
           max={20}
           widthCh={5}
-          className="text-[17px] font-semibold text-ink"
+          className="text-md font-semibold text-ink"
           onChange={(percent) =>
             edit((sheet) => ({ ...sheet, flourState: { by: 'typed', moisture: percent / 100 } }), 'moisture')
           }

@@ -6,8 +6,8 @@ function Fact({ name, figure, note }: { name: string; figure: string; note: stri
   return (
     <div className="min-w-0">
       <p className="small">{name}</p>
-      <p className="figure text-[24px] leading-tight font-semibold">{figure}</p>
-      <p className="line-clamp-2 text-[13.5px] leading-tight text-second">{note}</p>
+      <p className="figure text-3xl leading-tight font-semibold">{figure}</p>
+      <p className="line-clamp-2 text-sm leading-tight text-second">{note}</p>
     </div>
   )
 }

@@ -21,6 +21,7 @@ import { useApp, useAppDispatch } from '../../state/store.ts'
 import { change, put, say } from '../../state/workspace.ts'
 import { FamilyMark, familyName, type Family } from '../../ui/family.tsx'
 import { SidePanel } from '../../ui/SidePanel.tsx'
+import { Choice } from '../../ui/Choice.tsx'
 
 const familyOf = (sheet: Sheet, kitchen: Kitchen): Family => kitchen.doughs.get(sheet.dough)?.family ?? 'semolina'
 
@@ -121,9 +122,9 @@ function Entry({ formula, all, kitchen, lastMade, onOpen }: EntryProps) {
         {lastMade ? `made ${formatDistanceToNowStrict(lastMade, { addSuffix: true })}` : 'not made yet'}
         {formula.versions.length > 0 && ` · version ${formula.versions.length + 1}`}
       </p>
-      {sheet.note && <p className="mt-1 text-[15px] leading-snug">{sheet.note}</p>}
+      {sheet.note && <p className="mt-1 text-label leading-snug">{sheet.note}</p>}
       <Tags formula={formula} />
-      <p className="mt-1.5 flex gap-4 text-[14px]">
+      <p className="mt-1.5 flex gap-4 text-sm">
         <button type="button" className="quiet" aria-label={`Copy ${sheet.name}`} onClick={() => copy(formula, all)}>
           Copy
         </button>
@@ -171,25 +172,20 @@ function Filters({
     options: readonly (readonly [string, string])[],
     set: (value: string | null) => void,
   ) => (
-    <select
-      className="box min-h-[40px] min-w-0 flex-1 text-[15px]"
-      aria-label={label}
+    <Choice
+      label={label}
+      className="box min-h-10 min-w-0 flex-1 text-label"
       value={value ?? ''}
-      onChange={(event) => set(event.target.value || null)}
-    >
-      <option value="">{label}</option>
-      {options.map(([id, name]) => (
-        <option key={id} value={id}>
-          {name}
-        </option>
-      ))}
-    </select>
+      none={label}
+      options={options.map(([id, name]) => [id, name] as const)}
+      onChange={(chosen) => set(chosen || null)}
+    />
   )
   return (
     <div role="search" className="mb-2">
       <input
         type="search"
-        className="box mb-2 min-h-[44px] w-full text-[17px]"
+        className="box mb-2 min-h-11 w-full text-md"
         aria-label="Search the book"
         placeholder="name, flour, shape, note …"
         value={query.words}

@@ -134,7 +134,7 @@ export function FormulaRule({ worked }: { worked: Worked }) {
           onDone={done}
         />
       </div>
-      <p className="shrink-0 self-end text-right md:w-[158px] md:self-start">
+      <p className="shrink-0 self-end text-right md:w-39.5 md:self-start">
         <span className="figure whitespace-nowrap">
           <QuantityField
             label={onBase ? 'Flour on the base, percent' : 'Hydration, percent'}
@@ -142,12 +142,12 @@ export function FormulaRule({ worked }: { worked: Worked }) {
             unit="%"
             min={onBase ? 1 : 0}
             max={onBase ? 300 : 200}
-            className="text-[46px] leading-none font-semibold"
+            className="text-5xl leading-none font-semibold"
             widthCh={4.6}
             onChange={set}
             onDone={done}
           />
-          <span className="text-2xl"> %</span>
+          <span className="text-3xl"> %</span>
         </span>
         <span className="small block leading-tight">{scaleWords(worked)}</span>
       </p>

@@ -69,7 +69,7 @@ function Sheet({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
 function EmptySheet({ onOpenBook, onNew }: { onOpenBook: () => void; onNew: () => void }) {
   return (
     <div className="m-auto max-w-md text-center">
-      <h1 className="head mb-3 text-3xl">Nothing on paper yet</h1>
+      <h1 className="head mb-3 text-4xl">Nothing on paper yet</h1>
       <p className="mb-6">
         Here stands the dough being thought out: its flour, its water and how much of it. Start a new one, or take one
         from the formula book.
@@ -102,7 +102,7 @@ export default function FormulaStation() {
       </BatchStrip>
       <main
         id="work"
-        className="relative flex min-h-0 flex-1 flex-col gap-1 overflow-y-auto bg-sheet px-4 pt-1.5 pb-1 md:px-[26px]"
+        className="relative flex min-h-0 flex-1 flex-col gap-1 overflow-y-auto bg-sheet px-4 pt-1.5 pb-1 md:px-6.5"
       >
         {hasDraft ? (
           <SheetHead worked={good} onOpenBook={() => setOpen('book')} onNew={() => setOpen('new')} />
@@ -110,7 +110,7 @@ export default function FormulaStation() {
           <EmptySheet onOpenBook={() => setOpen('book')} onNew={() => setOpen('new')} />
         )}
         {worked && !worked.ok && (
-          <p role="alert" className="border-l-[5px] border-danger p-3 text-lg">
+          <p role="alert" className="border-l-5 border-danger p-3 text-lg">
             {problemWords(worked.problem)}
           </p>
         )}

@@ -17,13 +17,14 @@ import { QuantityField } from '../../ui/QuantityField.tsx'
 import { useUnits } from '../../ui/units.ts'
 import { rowName } from './Ledger.tsx'
 import { useSheet } from './useSheet.ts'
+import { Choice } from '../../ui/Choice.tsx'
 
 interface Props {
   readonly worked: Worked
   readonly kitchen: Kitchen
 }
 
-const big = 'text-[28px] font-semibold'
+const big = 'text-4xl font-semibold'
 
 function waysOf({ control, rows }: Worked): readonly { by: Target['by']; name: string }[] {
   const plainWater = rows.some((row) => row.part === 'water' && row.water >= 0.9999)
@@ -60,19 +61,16 @@ function Guide({ worked, kitchen }: Props) {
     }))
   }
   return (
-    <select
-      className="field small cursor-pointer [field-sizing:content]"
-      aria-label="How much a person eats"
+    <Choice
+      label="How much a person eats"
+      className="field small"
       value={now ? `${now.course}/${now.state}` : ''}
-      onChange={(event) => choose(event.target.value)}
-    >
-      {!now && <option value="">as typed</option>}
-      {options.map(({ course, state, grams }) => (
-        <option key={`${course}/${state}`} value={`${course}/${state}`}>
-          {course}, {state}: {mass(grams)}
-        </option>
-      ))}
-    </select>
+      none={now ? undefined : 'as typed'}
+      options={options.map(
+        ({ course, state, grams }) => [`${course}/${state}`, `${course}, ${state}: ${mass(grams)}`] as const,
+      )}
+      onChange={choose}
+    />
   )
 }
 
@@ -162,19 +160,16 @@ function Vessel({ worked, kitchen }: Props) {
   return (
     <span className="small whitespace-nowrap">
       in{' '}
-      <select
-        className="field max-w-[9.5rem] cursor-pointer text-ink [field-sizing:content]"
-        aria-label="Mixed in"
+      <Choice
+        label="Mixed in"
+        className="field max-w-38 cursor-pointer text-ink [field-sizing:content]"
         value={worked.sheet.vessel ?? ''}
-        onChange={(event) => edit((sheet) => ({ ...sheet, vessel: event.target.value || null }))}
-      >
-        <option value="">one go</option>
-        {kitchen.gear.vessels.map((vessel) => (
-          <option key={vessel.id} value={vessel.id}>
-            {vessel.name}, {mass(vessel.maxDoughG)}
-          </option>
-        ))}
-      </select>
+        none={'one go'}
+        options={kitchen.gear.vessels.map(
+          (vessel) => [vessel.id, `${vessel.name}, ${mass(vessel.maxDoughG)}`] as const,
+        )}
+        onChange={(chosen) => edit((sheet) => ({ ...sheet, vessel: chosen || null }))}
+      />
       {split && split.mixes > 1 && (
         <strong className="text-ink">
           {' '}
@@ -198,7 +193,7 @@ export function HowMuch({ worked, kitchen }: Props) {
             key={by}
             type="button"
             aria-pressed={target.by === by}
-            className={`min-h-[32px] border-b-[3px] ${target.by === by ? 'border-family font-semibold' : 'border-transparent text-second hover:text-ink'}`}
+            className={`min-h-8 border-b-3 ${target.by === by ? 'border-family font-semibold' : 'border-transparent text-second hover:text-ink'}`}
             onClick={() => edit(() => retarget(worked, by))}
           >
             {name}

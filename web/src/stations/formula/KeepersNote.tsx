@@ -8,7 +8,7 @@ export function KeepersNote() {
   const note = useApp((state) => state.draft.present?.sheet.note ?? '')
   return (
     <TextField
-      className="w-full resize-none [field-sizing:content] max-h-[86px] min-h-[44px] text-[15px] leading-snug text-second"
+      className="w-full resize-none [field-sizing:content] max-h-21.5 min-h-11 text-label leading-snug text-second"
       rows={2}
       label="Notes on this formula"
       placeholder="notes on this formula"

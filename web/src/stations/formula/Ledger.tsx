@@ -17,13 +17,14 @@ import { useUnits } from '../../ui/units.ts'
 import { Loss } from './Loss.tsx'
 import { AddRow } from './AddRow.tsx'
 import { useSheet } from './useSheet.ts'
+import { Choice } from '../../ui/Choice.tsx'
 
 interface Props {
   readonly worked: Worked
   readonly kitchen: Kitchen
 }
 
-const word = 'min-h-[32px] px-1 text-[14px]'
+const word = 'min-h-8 px-1 text-sm'
 
 function Lock({ on, name, onPress }: { on: boolean; name: string; onPress: () => void }) {
   return (
@@ -54,19 +55,14 @@ function Sack({ row, kitchen }: { row: WorkedRow; kitchen: Kitchen }) {
       ),
     }))
   return (
-    <select
-      className="field -ml-1 w-full [field-sizing:content] max-w-full cursor-pointer border-b-transparent max-md:text-[15px] md:w-auto"
-      aria-label={`Sack of ${row.ingredient.name}`}
+    <Choice
+      label={`Sack of ${row.ingredient.name}`}
+      className="field -ml-1 w-full [field-sizing:content] max-w-full cursor-pointer border-b-transparent max-md:text-label md:w-auto"
       value={row.lot ?? ''}
-      onChange={(event) => choose(event.target.value)}
-    >
-      {lots.map((lot) => (
-        <option key={lot.id} value={lot.id}>
-          {lot.name}
-        </option>
-      ))}
-      <option value="">{row.ingredient.name}, no sack named</option>
-    </select>
+      none={`${row.ingredient.name}, no sack named`}
+      options={lots.map((lot) => [lot.id, lot.name] as const)}
+      onChange={(chosen) => choose(chosen)}
+    />
   )
 }
 
@@ -94,7 +90,7 @@ function LedgerRow({ row, worked, kitchen }: Props & { row: WorkedRow }) {
   const shown = massFigure(row.weighedG, step)
   return (
     <tr className="border-b border-line">
-      <th scope="row" className="text-left text-[17px] leading-tight font-normal">
+      <th scope="row" className="text-left text-md leading-tight font-normal">
         <Sack row={row} kitchen={kitchen} />
         {standing && (
           <span className={`small whitespace-nowrap ${row.part === 'base' ? 'block pl-0.5' : ''}`}>
@@ -110,7 +106,7 @@ function LedgerRow({ row, worked, kitchen }: Props & { row: WorkedRow }) {
           unit="%"
           min={0}
           max={1000}
-          className={`text-[20px] leading-tight ${standing === 'solved' ? 'text-family' : ''}`}
+          className={`text-xl leading-tight ${standing === 'solved' ? 'text-family' : ''}`}
           widthCh={5.5}
           onChange={(percent) => attempt(setRowPercent(worked, row.key, percent), `percent-${row.key}`)}
           onDone={done}
@@ -158,8 +154,7 @@ function LedgerRow({ row, worked, kitchen }: Props & { row: WorkedRow }) {
 }
 
 /** Masses of a thousand kilograms fit their column too. */
-const massClass = (shown: string): string =>
-  `font-semibold leading-tight ${shown.length > 6 ? 'text-[19px]' : 'text-[25px]'}`
+const massClass = (shown: string): string => `font-semibold leading-tight ${shown.length > 6 ? 'text-lg' : 'text-3xl'}`
 const massWidth = (shown: string): number => Math.max(6.5, shown.length + 0.5)
 
 /** What weighing on this scale does to the water. */
@@ -180,7 +175,7 @@ function DoughRow({ worked, kitchen }: Props) {
   const locked = lockedLine(worked) === 'dough'
   return (
     <tr className="border-t-2 border-ink">
-      <th scope="row" className="text-left text-[17px]">
+      <th scope="row" className="text-left text-md">
         Dough{' '}
         {control.by === 'hydration' && (
           <span className="small font-normal whitespace-nowrap">
@@ -188,7 +183,7 @@ function DoughRow({ worked, kitchen }: Props) {
           </span>
         )}
       </th>
-      <td className="figure pr-[0.15em] text-right text-[21px]">
+      <td className="figure pr-[0.15em] text-right text-xl">
         {formatNumber(
           rows.reduce((sum, row) => sum + row.percent, 0),
           1,
@@ -228,9 +223,9 @@ export function Ledger({ worked, kitchen }: Props) {
         <caption className="sr-only">Ledger of ingredients</caption>
         <colgroup>
           <col />
-          <col className="w-[64px] md:w-[96px]" />
-          <col className="w-[92px] md:w-[104px]" />
-          <col className="w-[84px] md:w-[92px]" />
+          <col className="w-16 md:w-24" />
+          <col className="w-23 md:w-26" />
+          <col className="w-21 md:w-23" />
         </colgroup>
         <thead>
           <tr className="small border-b border-line">

@@ -3,8 +3,8 @@ import { useUnits } from '../../ui/units.ts'
 import { noteWords } from '../../words/index.ts'
 
 const edge: Readonly<Record<SheetNote['severity'], string>> = {
-  danger: 'border-danger border-l-[5px]',
-  caution: 'border-family border-l-[5px]',
+  danger: 'border-danger border-l-5',
+  caution: 'border-family border-l-5',
   note: 'border-second border-l-2',
 }
 const grade: Readonly<Record<SheetNote['severity'], string | null>> = {
@@ -31,7 +31,7 @@ export function MarginNotes({ worked, scaleStepG }: { worked: Worked; scaleStepG
             role={note.severity === 'danger' ? 'alert' : undefined}
             className={`pl-3 ${edge[note.severity]}`}
           >
-            <h2 className="head text-[16px] leading-tight">
+            <h2 className="head text-base leading-tight">
               {grade[note.severity] && <span className="sr-only">{grade[note.severity]}: </span>}
               {title}
             </h2>

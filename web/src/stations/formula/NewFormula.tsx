@@ -1,4 +1,5 @@
 /** From an empty sheet to a dough: the family, the dough, the shape and for how many. */
+import { Radio, RadioGroup } from '@headlessui/react'
 import { FAMILIES, shapesFor, startSheet, type Family, type Kitchen } from '@harina/core'
 import { useMemo, useState } from 'react'
 import { draftOpened } from '../../state/draftSlice.ts'
@@ -6,53 +7,48 @@ import { useAppDispatch } from '../../state/store.ts'
 import { FamilyMark, familyInk, familyName } from '../../ui/family.tsx'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { SidePanel } from '../../ui/SidePanel.tsx'
+import { Choice } from '../../ui/Choice.tsx'
 
 function Families({ chosen, onChoose }: { chosen: Family; onChoose: (family: Family) => void }) {
   return (
-    <fieldset className="mb-4">
-      <legend className="small mb-1">Family</legend>
-      <div className="grid grid-cols-2 gap-2">
+    <div className="mb-4">
+      <p className="small mb-1" aria-hidden="true">
+        Family
+      </p>
+      <RadioGroup value={chosen} onChange={onChoose} aria-label="Family" className="grid grid-cols-2 gap-2">
         {FAMILIES.map((family) => (
-          <label
+          <Radio
             key={family}
-            className={`flex min-h-[52px] cursor-pointer items-center gap-3 border px-3 has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-ink ${
-              family === chosen ? 'border-2 border-ink font-semibold' : 'border-second'
-            }`}
+            value={family}
+            className="flex min-h-13 cursor-pointer items-center gap-3 border border-second px-3 data-checked:border-2 data-checked:border-ink data-checked:font-semibold"
             style={{ borderLeftWidth: 6, borderLeftColor: familyInk[family] }}
           >
-            <input
-              type="radio"
-              name="family"
-              className="sr-only"
-              checked={family === chosen}
-              onChange={() => onChoose(family)}
-            />
             <FamilyMark family={family} size={20} /> {familyName[family]}
-          </label>
+          </Radio>
         ))}
-      </div>
-    </fieldset>
+      </RadioGroup>
+    </div>
   )
 }
 
-interface ChoiceProps {
+interface NamedProps {
   readonly label: string
   readonly value: string
   readonly options: readonly { readonly id: string; readonly name: string }[]
   readonly onChange: (id: string) => void
 }
 
-function Choice({ label, value, options, onChange }: ChoiceProps) {
+function NamedChoice({ label, value, options, onChange }: NamedProps) {
   return (
     <label className="mb-4 block">
       <span className="small mb-1 block">{label}</span>
-      <select className="box min-h-[48px] w-full text-[17px]" value={value} onChange={(e) => onChange(e.target.value)}>
-        {options.map((option) => (
-          <option key={option.id} value={option.id}>
-            {option.name}
-          </option>
-        ))}
-      </select>
+      <Choice
+        label={label}
+        className="box min-h-12 w-full text-md"
+        value={value}
+        options={options.map((option) => [option.id, option.name] as const)}
+        onChange={onChange}
+      />
     </label>
   )
 }
@@ -92,9 +88,9 @@ export default function NewFormula({ kitchen, onClose }: { kitchen: Kitchen; onC
         }}
       >
         <Families chosen={family} onChoose={setFamily} />
-        <Choice label="Dough" value={dough?.id ?? ''} options={doughs} onChange={setDough} />
-        <Choice label="Shape" value={shape?.id ?? ''} options={shapes} onChange={setShape} />
-        <p className="mb-4 text-[17px]">
+        <NamedChoice label="Dough" value={dough?.id ?? ''} options={doughs} onChange={setDough} />
+        <NamedChoice label="Shape" value={shape?.id ?? ''} options={shapes} onChange={setShape} />
+        <p className="mb-4 text-md">
           for{' '}
           <QuantityField
             label="Portions to begin with"
@@ -102,7 +98,7 @@ export default function NewFormula({ kitchen, onClose }: { kitchen: Kitchen; onC
             unit="count"
             min={0.5}
             max={10_000}
-            className="text-[28px] font-semibold"
+            className="text-4xl font-semibold"
             widthCh={5}
             onChange={setCount}
           />{' '}

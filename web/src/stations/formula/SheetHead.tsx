@@ -65,7 +65,7 @@ export function SheetHead({ worked, onOpenBook, onNew }: Props) {
       )}
       <h1 className="contents">
         <TextField
-          className="head min-w-0 text-[24px]"
+          className="head min-w-0 text-3xl"
           label="Name of the formula"
           style={{ width: `${Math.max(10, name.length + 1)}ch` }}
           value={name}

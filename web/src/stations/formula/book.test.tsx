@@ -5,6 +5,7 @@ import { store } from '../../state/store.ts'
 import { repository } from '../../storage/index.ts'
 import {
   act,
+  choose,
   fireEvent,
   press,
   putWorkspace,
@@ -36,7 +37,7 @@ const listed = (book: HTMLElement) =>
   within(book)
     .queryAllByRole('listitem')
     .map((item) => item.querySelector('.head')!.textContent)
-const choose = async (label: string, value: string) => {
+const type = async (label: string, value: string) => {
   await act(async () => fireEvent.change(screen.getByLabelText(label), { target: { value } }))
   await settle()
 }
@@ -46,9 +47,9 @@ it('is searched by words, family and tag; what nothing answers to can be let go'
   expect(listed(book)).toHaveLength(16)
   await choose('any family', 'alkaline')
   expect(listed(book)).toEqual(['Signal noodles', 'Soft signal noodles'])
-  await choose('Search the book', 'soft')
+  await type('Search the book', 'soft')
   expect(listed(book)).toEqual(['Soft signal noodles'])
-  await choose('Search the book', 'soft marzipan')
+  await type('Search the book', 'soft marzipan')
   expect(listed(book)).toEqual([])
   await press('Show all')
   expect(listed(book)).toHaveLength(16)

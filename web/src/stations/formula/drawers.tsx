@@ -32,13 +32,13 @@ export function DrawerHandles({ worked, onOpen }: { worked: Worked; onOpen: (id:
   return (
     <nav
       aria-label="Drawers under the board"
-      className="flex shrink-0 overflow-x-auto border-t border-ink bg-ground px-2 md:px-[18px]"
+      className="flex shrink-0 overflow-x-auto border-t border-ink bg-ground px-2 md:px-4.5"
     >
       {useful(worked).map((id) => (
         <button
           key={id}
           type="button"
-          className="relative min-h-[44px] px-[9px] text-[15px] whitespace-nowrap text-second after:absolute after:bottom-[5px] after:left-1/2 after:h-[3px] after:w-6 after:-translate-x-1/2 after:bg-line hover:text-ink hover:after:bg-family"
+          className="relative min-h-11 px-2.25 text-label whitespace-nowrap text-second after:absolute after:bottom-1.25 after:left-1/2 after:h-0.75 after:w-6 after:-translate-x-1/2 after:bg-line hover:text-ink hover:after:bg-family"
           onClick={() => onOpen(id)}
         >
           {drawers[id].name}

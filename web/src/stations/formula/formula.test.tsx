@@ -3,6 +3,7 @@ import { store } from '../../state/store.ts'
 import { repository } from '../../storage/index.ts'
 import {
   act,
+  choose,
   fireEvent,
   press,
   putWorkspace,
@@ -110,10 +111,9 @@ it('far too wet is a danger, read out at once', async () => {
 })
 
 it('another sack is another history', async () => {
-  const sack = screen.getByLabelText('Sack of Durum semolina, re-milled fine (rimacinata)')
-  fireEvent.change(sack, { target: { value: 'lot-r31' } })
+  await choose('Sack of Durum semolina, re-milled fine (rimacinata)', 'lot-r31')
   expect(sheet().rows[0]).toMatchObject({ lot: 'lot-r31' })
-  fireEvent.change(screen.getByLabelText(/^Sack of/), { target: { value: '' } })
+  await choose(/^Sack of/, '')
   expect(sheet().rows[0]).not.toHaveProperty('lot')
 })
 

@@ -52,7 +52,7 @@ function Unreadable() {
   const unreadable = useApp((state) => state.documents.unreadable)
   if (unreadable.length === 0) return null
   return (
-    <section aria-label="What cannot be read" className="border-l-[5px] border-danger p-2 pl-3">
+    <section aria-label="What cannot be read" className="border-l-5 border-danger p-2 pl-3">
       <p className="mb-1 leading-snug">
         Something stored here cannot be read, and is left out of everything. Save it as a file before you remove it.
       </p>
@@ -86,19 +86,19 @@ export function Files() {
       lead="Everything lives in this browser. A file is the backup, and the way to another device."
     >
       <div className="flex flex-col gap-2">
-        <button type="button" className="action min-h-[52px]" onClick={() => void saveEverything()}>
+        <button type="button" className="action min-h-13" onClick={() => void saveEverything()}>
           Export everything
         </button>
         <button
           type="button"
-          className="press min-h-[52px]"
+          className="press min-h-13"
           disabled={reading !== null}
           onClick={() => input.current?.click()}
         >
           {reading ? `Reading… ${reading.percent} %` : 'Bring in a file'}
         </button>
         {reading && (
-          <button type="button" className="quiet self-start text-[15px]" onClick={reading.stop}>
+          <button type="button" className="quiet self-start text-label" onClick={reading.stop}>
             Stop reading
           </button>
         )}
@@ -115,12 +115,12 @@ export function Files() {
           }}
         />
         {problem && (
-          <p role="alert" className="border-l-[5px] border-danger p-2 pl-3">
+          <p role="alert" className="border-l-5 border-danger p-2 pl-3">
             {fileProblemWords(problem)}
           </p>
         )}
         <Unreadable />
-        <button type="button" className="quiet self-start text-[15px]" onClick={() => setClearing(true)}>
+        <button type="button" className="quiet self-start text-label" onClick={() => setClearing(true)}>
           Clear this workspace
         </button>
       </div>

@@ -78,7 +78,7 @@ export default function GearStation() {
       <BatchStrip>
         <FindButton />
       </BatchStrip>
-      <main id="work" className="relative min-h-0 flex-1 overflow-y-auto bg-sheet px-4 py-3 md:px-[26px]">
+      <main id="work" className="relative min-h-0 flex-1 overflow-y-auto bg-sheet px-4 py-3 md:px-6.5">
         <h1 className="sr-only">Gear</h1>
         <nav aria-label="Shelves" className="mb-4 flex gap-x-6 overflow-x-auto border-b border-line">
           {shelves.map(({ id, name }) => (
@@ -87,7 +87,7 @@ export default function GearStation() {
               to={id === 'bench' ? '/gear' : `/gear/${id}`}
               end
               className={({ isActive }) =>
-                `min-h-[40px] border-b-[4px] pt-1 text-[17px] whitespace-nowrap ${isActive ? 'border-ink font-semibold' : 'border-transparent text-second hover:text-ink'}`
+                `min-h-10 border-b-4 pt-1 text-md whitespace-nowrap ${isActive ? 'border-ink font-semibold' : 'border-transparent text-second hover:text-ink'}`
               }
             >
               {name}

@@ -1,3 +1,5 @@
+import { Radio, RadioGroup } from '@headlessui/react'
+import { RadioMark } from '../../ui/RadioMark.tsx'
 import { type Clash, type ClashChoice, type ImportPreview, type WorkspaceFile } from '@harina/core'
 import { useState } from 'react'
 import { bringIn } from '../../state/files.ts'
@@ -60,23 +62,23 @@ export default function ImportPanel({ name, file, preview, onClose }: Props) {
               </li>
             ))}
           </ul>
-          <fieldset className="mb-5">
-            <legend className="small mb-1">What to do with those</legend>
+          <p className="small mb-1" aria-hidden="true">
+            What to do with those
+          </p>
+          <RadioGroup value={choice} onChange={setChoice} aria-label="What to do with those" className="mb-5">
             {choices.map((entry) => (
-              <label key={entry.choice} className="flex min-h-11 items-center gap-3">
-                <input
-                  type="radio"
-                  name="clash"
-                  className="size-5 accent-(--ink)"
-                  checked={choice === entry.choice}
-                  onChange={() => setChoice(entry.choice)}
-                />
+              <Radio
+                key={entry.choice}
+                value={entry.choice}
+                className="group flex min-h-11 cursor-pointer items-center gap-3"
+              >
+                <RadioMark />
                 <span>
                   <span className="font-semibold">{entry.name}</span> <span className="small">{entry.words}</span>
                 </span>
-              </label>
+              </Radio>
             ))}
-          </fieldset>
+          </RadioGroup>
         </>
       )}
       <div className="flex justify-end gap-4">

@@ -13,6 +13,7 @@ import { QuantityField } from '../../ui/QuantityField.tsx'
 import { SidePanel } from '../../ui/SidePanel.tsx'
 import { Section } from './Section.tsx'
 import { inUse } from '../../words/index.ts'
+import { Choice } from '../../ui/Choice.tsx'
 
 const blank = (): OwnIngredient => ({
   id: nanoid(),
@@ -96,7 +97,7 @@ function Figure({ name, value, unit, max, min = 0, decimals = 1, onChange }: Fig
           min={min}
           max={max}
           widthCh={7}
-          className="text-[19px] font-semibold"
+          className="text-lg font-semibold"
           onChange={onChange}
         />{' '}
         <span className="inline-block w-10 text-left">{unit}</span>
@@ -168,7 +169,7 @@ function Editor({ start, isNew, onClose }: { start: OwnIngredient; isNew: boolea
       <label className="mb-3 block">
         <span className="small block">Name</span>
         <input
-          className="box min-h-[44px] w-full text-[17px]"
+          className="box min-h-11 w-full text-md"
           value={row.name}
           maxLength={120}
           onChange={(event) => setRow({ ...row, name: plainTextFrom(event.target.value, 120) })}
@@ -176,23 +177,19 @@ function Editor({ start, isNew, onClose }: { start: OwnIngredient; isNew: boolea
       </label>
       <label className="mb-3 block">
         <span className="small block">It is</span>
-        <select
-          className="box min-h-[44px] w-full"
-          value={kindOf(row)}
-          onChange={(event) => setRow({ ...row, ...kinds[Number(event.target.value)]?.part })}
-        >
-          {kinds.map((kind, index) => (
-            <option key={kind.name} value={index}>
-              {kind.name}
-            </option>
-          ))}
-        </select>
+        <Choice
+          label="It is"
+          className="box min-h-11 w-full"
+          value={String(kindOf(row))}
+          options={kinds.map((kind, index) => [String(index), kind.name] as const)}
+          onChange={(chosen) => setRow({ ...row, ...kinds[Number(chosen)]?.part })}
+        />
       </label>
       <Composition row={row} onChange={setRow} />
       <label className="my-3 block">
         <span className="small block">Allergens, with commas between</span>
         <input
-          className="box min-h-[44px] w-full"
+          className="box min-h-11 w-full"
           defaultValue={row.allergens.join(', ')}
           onChange={(event) =>
             setRow({
@@ -207,7 +204,7 @@ function Editor({ start, isNew, onClose }: { start: OwnIngredient; isNew: boolea
         />
       </label>
       {over && (
-        <p role="alert" className="mb-3 border-l-[5px] border-danger pl-3">
+        <p role="alert" className="mb-3 border-l-5 border-danger pl-3">
           Water, fat and salt together are more than the whole of it. Put one of them right.
         </p>
       )}
@@ -251,7 +248,7 @@ export function Ingredients({ kitchen }: { kitchen: Kitchen }) {
             </span>
             <button
               type="button"
-              className="quiet text-[14px]"
+              className="quiet text-sm"
               aria-label={`Change ${row.name}`}
               onClick={() => edit(row.id)}
             >
@@ -259,7 +256,7 @@ export function Ingredients({ kitchen }: { kitchen: Kitchen }) {
             </button>
             <button
               type="button"
-              className="quiet text-[14px]"
+              className="quiet text-sm"
               aria-label={`Remove ${row.name}`}
               onClick={() => remove(row)}
             >
@@ -274,18 +271,14 @@ export function Ingredients({ kitchen }: { kitchen: Kitchen }) {
         </button>
         <label className="flex w-full items-center gap-2">
           <span className="small whitespace-nowrap">Put right</span>
-          <select
+          <Choice
+            label="Put right"
             className="box min-w-0 flex-1"
             value=""
-            onChange={(event) => event.target.value && edit(event.target.value)}
-          >
-            <option value="">one of the table</option>
-            {[...kitchen.ingredients.values()].map((ingredient) => (
-              <option key={ingredient.id} value={ingredient.id}>
-                {ingredient.name}
-              </option>
-            ))}
-          </select>
+            none={'one of the table'}
+            options={[...kitchen.ingredients.values()].map((ingredient) => [ingredient.id, ingredient.name] as const)}
+            onChange={(chosen) => chosen && edit(chosen)}
+          />
         </label>
       </div>
       {editing && (

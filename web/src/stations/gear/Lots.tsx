@@ -6,6 +6,7 @@ import { QuantityField } from '../../ui/QuantityField.tsx'
 import { TextField } from '../../ui/TextField.tsx'
 import { useUnits } from '../../ui/units.ts'
 import { Section } from './Section.tsx'
+import { Choice } from '../../ui/Choice.tsx'
 
 /** What a lot's own batches say: each observation as a tick, the belief and its band over them. */
 function Thirst({ points }: { points: readonly number[] }) {
@@ -32,7 +33,7 @@ function Thirst({ points }: { points: readonly number[] }) {
       {[-4, -2, 0, 2, 4].map((tick) => (
         <g key={tick}>
           <path d={`M${x(tick)} 20v5`} stroke="var(--ink)" />
-          <text x={x(tick)} y="40" textAnchor="middle" className="figure fill-second text-[14px]">
+          <text x={x(tick)} y="40" textAnchor="middle" className="figure fill-second text-sm">
             {tick === 0 ? 'paper' : formatPoints(tick).replace('.0', '')}
           </text>
         </g>
@@ -60,7 +61,7 @@ function LotFigures({ lot, ingredient }: { lot: Lot; ingredient: Ingredient | un
           min={0}
           max={10_000_000}
           widthCh={7}
-          className="text-[19px] font-semibold text-ink"
+          className="text-lg font-semibold text-ink"
           onChange={(stockG) => set(lot.id, { stockG })}
         />{' '}
         {units.mass}
@@ -74,7 +75,7 @@ function LotFigures({ lot, ingredient }: { lot: Lot; ingredient: Ingredient | un
           min={0}
           max={100_000}
           widthCh={6}
-          className="text-[19px] font-semibold text-ink"
+          className="text-lg font-semibold text-ink"
           onChange={(pricePerKg) => set(lot.id, { pricePerKg })}
         />
       </span>
@@ -88,7 +89,7 @@ function LotFigures({ lot, ingredient }: { lot: Lot; ingredient: Ingredient | un
             min={0}
             max={100}
             widthCh={5}
-            className="text-[19px] font-semibold text-ink"
+            className="text-lg font-semibold text-ink"
             onChange={(percent) => set(lot.id, { protein: percent / 100 })}
           />{' '}
           %
@@ -116,7 +117,7 @@ function LotRow({ lot, kitchen }: { lot: Lot; kitchen: Kitchen }) {
     <li className="border-b border-line py-2">
       <div className="flex items-baseline gap-3">
         <TextField
-          className="head min-w-0 flex-1 text-[18px]"
+          className="head min-w-0 flex-1 text-lg"
           label="Name of the lot"
           value={lot.name}
           max={120}
@@ -125,7 +126,7 @@ function LotRow({ lot, kitchen }: { lot: Lot; kitchen: Kitchen }) {
         />
         <button
           type="button"
-          className="quiet text-[14px]"
+          className="quiet text-sm"
           aria-label={`Remove ${lot.name}`}
           onClick={() => sayRemoved('lot', lot)}
         >
@@ -137,7 +138,7 @@ function LotRow({ lot, kitchen }: { lot: Lot; kitchen: Kitchen }) {
         <div>
           <LotFigures lot={lot} ingredient={ingredient} />
           <TextField
-            className="mt-1 block w-full resize-none [field-sizing:content] text-[15px]"
+            className="mt-1 block w-full resize-none [field-sizing:content] text-label"
             rows={1}
             label={`Notes on ${lot.name}`}
             placeholder="notes"
@@ -170,18 +171,14 @@ export function Lots({ kitchen }: { kitchen: Kitchen }) {
     >
       <label className="flex items-center gap-2">
         <span className="small whitespace-nowrap">Add a lot of</span>
-        <select
+        <Choice
+          label="Add a lot of"
           className="box min-w-0 flex-1"
           value={chosen}
-          onChange={(event) => event.target.value && add(event.target.value)}
-        >
-          <option value="">choose an ingredient</option>
-          {all.map((ingredient) => (
-            <option key={ingredient.id} value={ingredient.id}>
-              {ingredient.name}
-            </option>
-          ))}
-        </select>
+          none={'choose an ingredient'}
+          options={all.map((ingredient) => [ingredient.id, ingredient.name] as const)}
+          onChange={(chosen) => chosen && add(chosen)}
+        />
       </label>
       {kitchen.lots.length === 0 && (
         <p className="py-2">Your sacks would stand here. Add one, and Harina learns what it drinks.</p>

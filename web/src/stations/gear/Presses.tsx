@@ -7,6 +7,7 @@ import { TextField } from '../../ui/TextField.tsx'
 import { tables } from '../../state/tables.ts'
 import { useUnits } from '../../ui/units.ts'
 import { Section } from './Section.tsx'
+import { Choice } from '../../ui/Choice.tsx'
 
 const fromKind = ({ note: _note, ...kind }: PressKind): KeptPress => ({ ...kind, id: nanoid() })
 
@@ -26,7 +27,7 @@ function PressRow({ press, onChange, onRemove }: RowProps) {
       min={min}
       max={max}
       widthCh={5}
-      className="figure text-[19px] font-semibold text-ink"
+      className="figure text-lg font-semibold text-ink"
       onChange={(value) => onChange(set(value))}
     />
   )
@@ -35,14 +36,14 @@ function PressRow({ press, onChange, onRemove }: RowProps) {
     <li className="border-b border-line py-2">
       <div className="flex items-baseline gap-3">
         <TextField
-          className="head min-w-0 flex-1 text-[18px]"
+          className="head min-w-0 flex-1 text-lg"
           label="Name of the press"
           value={press.name}
           max={120}
           required
           onChange={(name) => onChange({ name })}
         />
-        <button type="button" className="quiet text-[14px]" aria-label={`Remove ${press.name}`} onClick={onRemove}>
+        <button type="button" className="quiet text-sm" aria-label={`Remove ${press.name}`} onClick={onRemove}>
           Remove
         </button>
       </div>
@@ -56,7 +57,7 @@ function PressRow({ press, onChange, onRemove }: RowProps) {
           min={1}
           max={5000}
           widthCh={5}
-          className="figure text-[19px] font-semibold text-ink"
+          className="figure text-lg font-semibold text-ink"
           onChange={(lumpG) => onChange({ lumpG })}
         />{' '}
         {units.mass} at a time; room for{' '}
@@ -123,21 +124,17 @@ export function Presses({ gear }: { gear: Gear }) {
       {gear.presses.length < ROOM_FOR && (
         <label className="small mt-2 block">
           Add{' '}
-          <select
+          <Choice
+            label="Add a press"
             className="field text-ink"
             value=""
-            onChange={(event) => {
-              const kind = kinds.find(({ id }) => id === event.target.value)
+            none={'a press…'}
+            options={kinds.map(({ id, name }) => [id, name] as const)}
+            onChange={(chosen) => {
+              const kind = kinds.find(({ id }) => id === chosen)
               if (kind) void addPart('press', fromKind(kind))
             }}
-          >
-            <option value="">a press…</option>
-            {kinds.map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </select>
+          />
         </label>
       )}
       {gear.presses.length > 0 && (

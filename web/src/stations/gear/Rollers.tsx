@@ -68,7 +68,7 @@ function Dial({ roller, onChange }: { roller: KeptRoller; onChange: (edit: Edit)
                 min={0.05}
                 max={50}
                 widthCh={4.6}
-                className={`text-[17px] ${found?.measured ? 'font-semibold text-ink' : 'text-second'}`}
+                className={`text-md ${found?.measured ? 'font-semibold text-ink' : 'text-second'}`}
                 onChange={(gapMm) => onChange((now) => measuredAt(now, setting, gapMm))}
               />
             </li>
@@ -76,7 +76,7 @@ function Dial({ roller, onChange }: { roller: KeptRoller; onChange: (edit: Edit)
         })}
       </ol>
       {outOfOrder(settings) && (
-        <p role="alert" className="mt-1 border-l-[5px] border-danger pl-3 leading-snug">
+        <p role="alert" className="mt-1 border-l-5 border-danger pl-3 leading-snug">
           A setting that should be thinner is not. Measure it again, or turn the numbers round.
         </p>
       )}
@@ -98,14 +98,14 @@ function RollerRow({
     <li className="border-b border-line py-2">
       <div className="flex items-baseline gap-3">
         <TextField
-          className="head min-w-0 flex-1 text-[18px]"
+          className="head min-w-0 flex-1 text-lg"
           label="Name of the roller"
           value={roller.name}
           max={120}
           required
           onChange={(name) => onChange((now) => ({ ...now, name }))}
         />
-        <button type="button" className="quiet text-[14px]" aria-label={`Remove ${roller.name}`} onClick={onRemove}>
+        <button type="button" className="quiet text-sm" aria-label={`Remove ${roller.name}`} onClick={onRemove}>
           Remove
         </button>
       </div>
@@ -117,7 +117,7 @@ function RollerRow({
           min={20}
           max={2000}
           widthCh={5}
-          className="text-[19px] font-semibold text-ink"
+          className="text-lg font-semibold text-ink"
           onChange={(widthMm) => onChange((now) => ({ ...now, widthMm }))}
         />{' '}
         {units.length} wide,{' '}
@@ -128,7 +128,7 @@ function RollerRow({
           min={2}
           max={40}
           widthCh={3}
-          className="text-[19px] font-semibold text-ink"
+          className="text-lg font-semibold text-ink"
           onChange={(settings) => onChange((now) => withSettings(now, Math.round(settings)))}
         />{' '}
         settings, {roller.widest === 'first' ? '1 the widest' : '1 the thinnest'}{' '}
@@ -148,7 +148,7 @@ function RollerRow({
           min={1}
           max={1.5}
           widthCh={4}
-          className="text-[19px] font-semibold text-ink"
+          className="text-lg font-semibold text-ink"
           onChange={(springBack) => onChange((now) => ({ ...now, springBack }))}
         />{' '}
         times as thick as its gap

@@ -46,12 +46,12 @@ function NewCheck({ gear }: { gear: Gear }) {
     setShown(null)
     void say('Written down', kept)
   }
-  const figure = 'text-[22px] font-semibold text-ink'
+  const figure = 'text-2xl font-semibold text-ink'
   return (
     <div className="pt-2">
       <p className="flex flex-wrap items-baseline gap-x-2 gap-y-1">
         <input
-          className="field head w-[13ch] text-[18px]"
+          className="field head w-[13ch] text-lg"
           aria-label="Which scale"
           placeholder="Bench scale"
           list="scales-checked"
@@ -101,7 +101,7 @@ export function ScaleChecks({ gear }: { gear: Gear }) {
     <Section title="Is it true?" lead="A weight you know, on a level scale.">
       <ul aria-label="Scale checks">
         {lastOfEach(gear.scaleChecks).map((check) => (
-          <li key={check.scale} className="border-b border-line py-1 text-[16px] leading-snug">
+          <li key={check.scale} className="border-b border-line py-1 text-base leading-snug">
             <span className="head">{check.scale}</span>, {format(check.at, 'd MMM')}{' '}
             <span className="small">({formatDistanceToNowStrict(check.at)} ago)</span>:{' '}
             {mass(check.knownG, check.stepG)} shown as {mass(check.shownG, check.stepG)}; <Verdict check={check} />

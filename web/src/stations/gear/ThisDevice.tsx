@@ -56,7 +56,7 @@ export function ThisDevice() {
             key={entry.theme}
             type="button"
             aria-pressed={theme === entry.theme}
-            className="press -ml-px min-h-[44px] flex-1 px-2 first:ml-0"
+            className="press -ml-px min-h-11 flex-1 px-2 first:ml-0"
             onClick={() => dispatch(preferred({ theme: entry.theme }))}
           >
             {entry.name}

@@ -24,7 +24,7 @@ export function Tools({ gear }: { gear: Gear }) {
               key={step}
               type="button"
               aria-pressed={gear.scaleStepG === step}
-              className="press figure -ml-px min-h-[44px] flex-1 px-2 text-[18px] first:ml-0"
+              className="press figure -ml-px min-h-11 flex-1 px-2 text-lg first:ml-0"
               onClick={() => void setGear({ scaleStepG: step })}
             >
               {step} g
@@ -41,7 +41,7 @@ export function Tools({ gear }: { gear: Gear }) {
           min={100}
           max={3000}
           widthCh={5.5}
-          className="text-[22px] font-semibold"
+          className="text-2xl font-semibold"
           onChange={(boardMm) => void setGear({ boardMm })}
         />{' '}
         {units.length}
@@ -66,7 +66,7 @@ function PlaceRow({ place, air, bench, onBench, onChange, onRemove }: PlaceRowPr
     <li className="border-b border-line py-2">
       <div className="flex items-baseline gap-3">
         <TextField
-          className="head min-w-0 flex-1 text-[18px]"
+          className="head min-w-0 flex-1 text-lg"
           label="Name of the place"
           value={place.name}
           max={120}
@@ -74,7 +74,7 @@ function PlaceRow({ place, air, bench, onBench, onChange, onRemove }: PlaceRowPr
           onChange={(name) => onChange({ name })}
         />
         {onRemove && (
-          <button type="button" className="quiet text-[14px]" aria-label={`Remove ${place.name}`} onClick={onRemove}>
+          <button type="button" className="quiet text-sm" aria-label={`Remove ${place.name}`} onClick={onRemove}>
             Remove
           </button>
         )}
@@ -87,7 +87,7 @@ function PlaceRow({ place, air, bench, onBench, onChange, onRemove }: PlaceRowPr
           min={-20}
           max={60}
           widthCh={4}
-          className="text-[22px] font-semibold text-ink"
+          className="text-2xl font-semibold text-ink"
           onChange={(temperatureC) => onChange({ temperatureC })}
         />{' '}
         {units.temperature} and{' '}
@@ -98,7 +98,7 @@ function PlaceRow({ place, air, bench, onBench, onChange, onRemove }: PlaceRowPr
           min={5}
           max={95}
           widthCh={4}
-          className="text-[22px] font-semibold text-ink"
+          className="text-2xl font-semibold text-ink"
           onChange={(rhPercent) => onChange({ rhPercent })}
         />{' '}
         % humidity
@@ -155,7 +155,7 @@ export function Places({ gear }: { gear: Gear }) {
 export function Heat({ gear }: { gear: Gear }) {
   const words = useUnits()
   const { tap, friction, height } = heatFields(gear, words)
-  const figure = 'text-[22px] font-semibold'
+  const figure = 'text-2xl font-semibold'
   return (
     <Section title="Tap, kneading and height">
       <p className="mb-1">
@@ -167,7 +167,7 @@ export function Heat({ gear }: { gear: Gear }) {
             key={by}
             type="button"
             aria-pressed={gear.kneads === by}
-            className="press -ml-px min-h-[44px] flex-1 px-2 first:ml-0"
+            className="press -ml-px min-h-11 flex-1 px-2 first:ml-0"
             onClick={() => void setGear({ kneads: by })}
           >
             {by === 'hand' ? 'Kneaded by hand' : 'In a mixer'}
@@ -201,14 +201,14 @@ function VesselRow({
     <li className="border-b border-line py-2">
       <div className="flex items-baseline gap-3">
         <TextField
-          className="head min-w-0 flex-1 text-[18px]"
+          className="head min-w-0 flex-1 text-lg"
           label="Name of the vessel"
           value={vessel.name}
           max={120}
           required
           onChange={(name) => onChange({ name })}
         />
-        <button type="button" className="quiet text-[14px]" aria-label={`Remove ${vessel.name}`} onClick={onRemove}>
+        <button type="button" className="quiet text-sm" aria-label={`Remove ${vessel.name}`} onClick={onRemove}>
           Remove
         </button>
       </div>
@@ -221,7 +221,7 @@ function VesselRow({
           min={10}
           max={1_000_000}
           widthCh={7}
-          className="text-[22px] font-semibold text-ink"
+          className="text-2xl font-semibold text-ink"
           onChange={(maxDoughG) => onChange({ maxDoughG })}
         />{' '}
         {units.mass} of dough

@@ -19,6 +19,8 @@ import { FamilyMark, familyName } from '../../ui/family.tsx'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { useUnits } from '../../ui/units.ts'
 import { Section } from './Section.tsx'
+import { Choice } from '../../ui/Choice.tsx'
+import { OneOf } from '../../ui/OneOf.tsx'
 
 /** The maker's schools: what a new formula starts by, and what every formula without its own way follows. */
 export function Ways({ kitchen }: { kitchen: Kitchen }) {
@@ -40,20 +42,15 @@ export function Ways({ kitchen }: { kitchen: Kitchen }) {
           return (
             <li key={school.id} className="border-b border-line">
               <label className="grid items-baseline gap-x-3 sm:grid-cols-[11rem_minmax(0,1fr)]">
-                <span className="text-[16px]">{school.topic}</span>
-                <select
-                  className="field min-h-[34px] w-full cursor-pointer truncate border-b-transparent pr-7"
-                  aria-label={school.question}
+                <span className="text-base">{school.topic}</span>
+                <Choice
+                  label={school.question}
+                  className="field min-h-8.5 w-full cursor-pointer truncate border-b-transparent pr-7"
                   value={position?.id ?? ''}
-                  onChange={(event) => choose(school.id, event.target.value)}
-                >
-                  <option value="">as the dough’s table says</option>
-                  {school.positions.map((each) => (
-                    <option key={each.id} value={each.id}>
-                      {each.name}: {each.stance}
-                    </option>
-                  ))}
-                </select>
+                  none={'as the dough’s table says'}
+                  options={school.positions.map((each) => [each.id, `${each.name}: ${each.stance}`] as const)}
+                  onChange={(chosen) => choose(school.id, chosen)}
+                />
               </label>
             </li>
           )
@@ -71,37 +68,6 @@ const cupWords: Readonly<Record<CupRegion, string>> = {
   china: 'China, Taiwan',
 }
 
-function Choice<T extends string>({
-  name,
-  options,
-  value,
-  onChange,
-}: {
-  name: string
-  options: readonly (readonly [T, string])[]
-  value: T
-  onChange: (value: T) => void
-}) {
-  return (
-    <div role="group" aria-label={name} className="mb-2 grid items-center gap-x-3 sm:grid-cols-[6.5rem_minmax(0,1fr)]">
-      <span className="text-[16px]">{name}</span>
-      <div className="flex">
-        {options.map(([id, words]) => (
-          <button
-            key={id}
-            type="button"
-            aria-pressed={id === value}
-            className="press -ml-px min-h-[36px] flex-1 px-2 py-0 text-[16px] first:ml-0"
-            onClick={() => onChange(id)}
-          >
-            {words}
-          </button>
-        ))}
-      </div>
-    </div>
-  )
-}
-
 export function UnitsUsed({ gear }: { gear: Gear }) {
   const set = (part: Partial<Units>) => void changeGear((now) => ({ ...now, units: { ...now.units, ...part } }))
   const { mass, temperature, length, volume, cup } = gear.units
@@ -111,19 +77,19 @@ export function UnitsUsed({ gear }: { gear: Gear }) {
       title="Units"
       lead="What is shown, and what a figure typed without a unit means. Any other unit can be typed out: 2 lb, 70 °F, 3 in."
     >
-      <Choice
+      <OneOf
         name="Mass"
         options={same<Units['mass']>(['g', 'kg', 'oz', 'lb'])}
         value={mass}
         onChange={(next) => set({ mass: next })}
       />
-      <Choice
+      <OneOf
         name="Temperature"
         options={same<Units['temperature']>(['°C', '°F'])}
         value={temperature}
         onChange={(next) => set({ temperature: next })}
       />
-      <Choice
+      <OneOf
         name="Length"
         options={[
           ['mm', 'mm'],
@@ -132,7 +98,7 @@ export function UnitsUsed({ gear }: { gear: Gear }) {
         value={length}
         onChange={(next) => set({ length: next })}
       />
-      <Choice
+      <OneOf
         name="Volume"
         options={[
           ['ml', 'ml'],
@@ -142,18 +108,16 @@ export function UnitsUsed({ gear }: { gear: Gear }) {
         onChange={(next) => set({ volume: next })}
       />
       <label className="grid items-center gap-x-3 sm:grid-cols-[6.5rem_minmax(0,1fr)]">
-        <span className="text-[16px]">A cup is</span>
-        <select
-          className="box min-h-[40px]"
+        <span className="text-base">A cup is</span>
+        <Choice
+          label="A cup is"
+          className="box min-h-10"
           value={cup}
-          onChange={(event) => set({ cup: event.target.value as CupRegion })}
-        >
-          {cupRegions.map((region) => (
-            <option key={region} value={region}>
-              {cupWords[region]}, {formatNumber(CUP_ML[region], 0)} ml
-            </option>
-          ))}
-        </select>
+          options={cupRegions.map(
+            (region) => [region, `${cupWords[region]}, ${formatNumber(CUP_ML[region], 0)} ml`] as const,
+          )}
+          onChange={(chosen) => set({ cup: chosen as CupRegion })}
+        />
       </label>
     </Section>
   )
@@ -182,7 +146,7 @@ function GuideCell({
       min={1}
       max={2000}
       widthCh={4.6}
-      className={`text-[17px] ${key in gear.portions ? 'font-semibold' : ''}`}
+      className={`text-md ${key in gear.portions ? 'font-semibold' : ''}`}
       onChange={(next) => void changeGear((now) => ({ ...now, portions: { ...now.portions, [key]: next } }))}
     />
   )
@@ -213,7 +177,7 @@ export function Portions({ gear }: { gear: Gear }) {
           {portionGuide(gear.portions).map(({ family, courses }) => (
             <tr key={family} className="border-b border-line align-top">
               <th scope="row" className="py-1 text-left font-normal">
-                <span className="inline-flex items-center gap-2 text-[15px]">
+                <span className="inline-flex items-center gap-2 text-label">
                   <FamilyMark family={family} /> {familyName[family]}
                 </span>
               </th>

@@ -8,7 +8,9 @@ import { sampleKitchen } from '../../testing/sampleKitchen.ts'
 import { playVoice } from '../../testing/playVoice.ts'
 import {
   act,
+  choose,
   fireEvent,
+  offered,
   press,
   putWorkspace,
   renderAt,
@@ -36,7 +38,7 @@ const openSacks = () => open('sacks', 'Ingredients of your own')
 const openWays = () => open('ways', 'Schools I follow')
 const openFiles = () => open('files', 'This device')
 
-const choose = (content: string) => {
+const bring = (content: string) => {
   const file = new File([content], 'brought.harina.json', { type: 'application/json' })
   Object.defineProperty(file, 'text', { value: () => Promise.resolve(content) })
   fireEvent.change(screen.getByLabelText('A .harina.json file'), { target: { files: [file] } })
@@ -76,7 +78,7 @@ it('a place is added and removed; the last one stays', async () => {
 
 it('a sack is added under its flour, and named by its keeper', async () => {
   await openSacks()
-  fireEvent.change(screen.getByLabelText(/Add a lot of/), { target: { value: 'plain-wheat' } })
+  await choose('Add a lot of', 'plain-wheat')
   await settle()
   const lot = (await repository.read('lot')).find((candidate) => candidate.ingredient === 'plain-wheat')
   expect(lot?.name).toBe('Plain (all-purpose) wheat flour')
@@ -146,7 +148,7 @@ it('an ingredient that is more than the whole of itself cannot be kept', async (
 
 it('a figure of the table put right stands in its place', async () => {
   await openSacks()
-  fireEvent.change(screen.getByLabelText('Put right'), { target: { value: 'plain-wheat' } })
+  await choose('Put right', 'plain-wheat')
   await typeInto('Protein', '9')
   await press('Keep it')
   const [own] = await repository.read('ingredient')
@@ -198,7 +200,7 @@ it('a roller: two gaps are enough, one more bends the dial, and its numbers can 
 
 it('a press begins as its kind, is put right, and rests only if it must', async () => {
   await openMachines()
-  fireEvent.change(screen.getByLabelText('Add'), { target: { value: 'mixer-attachment' } })
+  await choose('Add a press', 'mixer-attachment')
   await settle()
   const kept = async () => (await repository.read('gear'))[0]!.presses[0]!
   expect(await kept()).toMatchObject({ name: 'Press on a stand mixer', lumpG: 12, runMin: 20, crumb: { best: 35 } })
@@ -219,8 +221,8 @@ it('a press begins as its kind, is put right, and rests only if it must', async 
 
 it('units are the maker’s at the edge; what is stored stays in g, mm and °C', async () => {
   await openWays()
-  await press('inches')
-  await press('°F')
+  for (const unit of ['inches', '°F']) fireEvent.click(screen.getByRole('radio', { name: unit }))
+  await settle()
   cleanup()
   await openBench()
   await waitFor(() => expect(valueOf('Board length, millimetres')).toBe('35.4'))
@@ -235,9 +237,8 @@ it('units are the maker’s at the edge; what is stored stays in g, mm and °C',
 
 it('a school is followed and let go again; the guide takes a figure and goes back', async () => {
   await openWays()
-  const pot = screen.getByLabelText('How salty a pot?') as HTMLSelectElement
-  const first = pot.options[1]!.value
-  fireEvent.change(pot, { target: { value: first } })
+  const first = (await offered('How salty a pot?'))[1]!
+  await choose('How salty a pot?', first)
   await settle()
   expect(Object.values((await repository.read('gear'))[0]!.schools)).toContain(first)
   await typeInto('Semolina-water, main, fresh, grams a person', '125')
@@ -249,11 +250,11 @@ it('a school is followed and let go again; the guide takes a figure and goes bac
 
 it('a file of the same workspace brings nothing; one that differs asks', async () => {
   await openFiles()
-  choose(JSON.stringify(toFile(sampleWorkspace, '2031-01-01T00:00:00+00:00')))
+  bring(JSON.stringify(toFile(sampleWorkspace, '2031-01-01T00:00:00+00:00')))
   expect(await screen.findByRole('button', { name: 'All of it is here' })).toHaveProperty('disabled', true)
   await press('Leave it')
   const lots = sampleWorkspace.lots.map((lot, index) => (index === 0 ? { ...lot, note: 'theirs' } : lot))
-  choose(JSON.stringify(toFile({ ...sampleWorkspace, lots }, '2031-01-01T00:00:00+00:00')))
+  bring(JSON.stringify(toFile({ ...sampleWorkspace, lots }, '2031-01-01T00:00:00+00:00')))
   expect(await screen.findByText(/1 that differ from yours/)).toBeTruthy()
   fireEvent.click(screen.getByRole('radio', { name: /^Replace/ }))
   await press('Bring it in')
@@ -262,7 +263,7 @@ it('a file of the same workspace brings nothing; one that differs asks', async (
 
 it('a broken file is explained and changes nothing', async () => {
   await openFiles()
-  choose('{"format":"harina","version":1')
+  bring('{"format":"harina","version":1')
   expect((await screen.findByRole('alert')).textContent).toContain('breaks off before its end')
   expect((await repository.workspace()).formulas).toHaveLength(sampleWorkspace.formulas.length)
 })

@@ -98,8 +98,8 @@ function PlannedRows({ batch: { plan, state } }: { batch: BatchStory }) {
         {plan.rows
           .filter((row) => row.weighedG > 0)
           .map((row) => (
-            <tr key={row.key} className="figure border-b border-line text-right text-[19px]">
-              <th scope="row" className="py-0.5 text-left font-text text-[16px] font-normal">
+            <tr key={row.key} className="figure border-b border-line text-right text-lg">
+              <th scope="row" className="py-0.5 text-left font-text text-base font-normal">
                 {row.name}
               </th>
               <td>{grams(row.weighedG)}</td>
@@ -108,8 +108,8 @@ function PlannedRows({ batch: { plan, state } }: { batch: BatchStory }) {
             </tr>
           ))}
         {state.addedFlourG > 0 && (
-          <tr className="figure border-b border-line text-right text-[19px]">
-            <th scope="row" className="py-0.5 text-left font-text text-[16px] font-normal">
+          <tr className="figure border-b border-line text-right text-lg">
+            <th scope="row" className="py-0.5 text-left font-text text-base font-normal">
               Flour, to correct
             </th>
             <td>0</td>
@@ -139,7 +139,7 @@ function Story({ batch: { plan, state, entries } }: { batch: BatchStory }) {
     return words === null ? [] : [{ event, words }]
   })
   return (
-    <ol aria-label="What happened" className="text-[16px] leading-snug">
+    <ol aria-label="What happened" className="text-base leading-snug">
       <Moment at={plan.at} words="taken to the bench" />
       {told.map(({ event, words }) => (
         <Moment key={event.id} at={event.at} words={words} strong={event.type === 'felt'} />
@@ -161,7 +161,7 @@ function Fact({ label, figure, note }: { label: string; figure: string; note?: s
   return (
     <div>
       <p className="small">{label}</p>
-      <p className="figure text-[24px] leading-tight font-semibold">{figure}</p>
+      <p className="figure text-3xl leading-tight font-semibold">{figure}</p>
       {note && <p className="small">{note}</p>}
     </div>
   )
@@ -175,7 +175,7 @@ export function BatchPage({ batch: whole }: { batch: Batch }) {
   return (
     <article className="flex flex-col gap-4">
       <header>
-        <h1 className="head text-[28px] leading-tight">{plan.sheet.name}</h1>
+        <h1 className="head text-4xl leading-tight">{plan.sheet.name}</h1>
         <p className="text-second">
           {format(plan.at, 'EEEE d MMMM yyyy, HH:mm')} · {plan.shape.name}
           {plan.store &&
@@ -183,7 +183,7 @@ export function BatchPage({ batch: whole }: { batch: Batch }) {
         </p>
       </header>
       {state.notes.map((note) => (
-        <blockquote key={note.at} className="border-l-2 border-second pl-3 text-[18px] leading-snug">
+        <blockquote key={note.at} className="border-l-2 border-second pl-3 text-lg leading-snug">
           {note.text}
         </blockquote>
       ))}

@@ -56,17 +56,17 @@ function List({ batches, chosen }: { batches: readonly BatchSummary[]; chosen: s
               <Link
                 to={`/log/${batch.id}`}
                 aria-current={batch.id === chosen ? 'true' : undefined}
-                className={`flex h-full items-center gap-3 border-b border-l-[5px] border-b-line pr-2 pl-2 ${batch.id === chosen ? 'border-l-semolina bg-ground' : 'border-l-transparent hover:bg-ground'}`}
+                className={`flex h-full items-center gap-3 border-b border-l-5 border-b-line pr-2 pl-2 ${batch.id === chosen ? 'border-l-semolina bg-ground' : 'border-l-transparent hover:bg-ground'}`}
               >
                 <FamilyMark family={kitchen?.doughs.get(batch.dough)?.family ?? 'semolina'} size={18} />
                 <span className="min-w-0 flex-1 leading-tight">
-                  <span className="head block truncate text-[17px]">{batch.name}</span>
+                  <span className="head block truncate text-md">{batch.name}</span>
                   <span className="small block truncate">
                     {format(batch.atMs, 'EEE d MMM')} · {batch.shape}
                   </span>
                 </span>
                 <span className="text-right leading-tight">
-                  <span className="figure block text-[17px] font-semibold">
+                  <span className="figure block text-md font-semibold">
                     {batch.unreadable
                       ? ''
                       : batch.onBase
@@ -108,11 +108,11 @@ export default function LogStation() {
       </BatchStrip>
       <main
         id="work"
-        className="relative flex min-h-0 flex-1 flex-col overflow-y-auto bg-sheet px-4 py-3 md:px-[26px] lg:overflow-hidden"
+        className="relative flex min-h-0 flex-1 flex-col overflow-y-auto bg-sheet px-4 py-3 md:px-6.5 lg:overflow-hidden"
       >
         {batches && batches.length === 0 ? (
           <div className="m-auto max-w-md text-center">
-            <h1 className="head mb-3 text-3xl">No batch in the log yet</h1>
+            <h1 className="head mb-3 text-4xl">No batch in the log yet</h1>
             <p className="mb-6">
               Every batch would stand here with its trail: what was planned and poured, how it felt, how it ate. Run one
               at the bench, or bring a file in at Gear.

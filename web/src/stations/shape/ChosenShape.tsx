@@ -71,17 +71,17 @@ export function ChosenShape({ worked, kitchen }: { worked: Worked; kitchen: Kitc
     <div className="flex min-w-0 flex-col gap-2">
       <div>
         <div className="flex flex-wrap items-baseline gap-x-4">
-          <h1 className="head text-[29px] leading-tight">{shape.name}</h1>
+          <h1 className="head text-4xl leading-tight">{shape.name}</h1>
           <p className="small">
             {[shape.otherNames.join(', '), shape.origin, groupWords[shape.group], difficultyWords[shape.difficulty]]
               .filter(Boolean)
               .join('; ')}
           </p>
-          <button type="button" className="quiet ml-auto text-[15px]" onClick={() => setOwn(true)}>
+          <button type="button" className="quiet ml-auto text-label" onClick={() => setOwn(true)}>
             Make it your own
           </button>
         </div>
-        <p className="text-[17px]" role="status">
+        <p className="text-md" role="status">
           {matchWords(match, control.by === 'base')} <BringIn worked={worked} />
         </p>
       </div>
@@ -90,7 +90,7 @@ export function ChosenShape({ worked, kitchen }: { worked: Worked; kitchen: Kitc
           {tabs.map((name) => (
             <Tab
               key={name}
-              className="min-h-[36px] border-b-[3px] border-transparent px-1 -outline-offset-4 whitespace-nowrap text-second data-selected:border-family data-selected:font-semibold data-selected:text-ink"
+              className="min-h-9 border-b-3 border-transparent px-1 -outline-offset-4 whitespace-nowrap text-second data-selected:border-family data-selected:font-semibold data-selected:text-ink"
             >
               {name}
               {name === 'At the board' && all.length > 1 && ` (${all.length} shapes)`}
@@ -106,7 +106,7 @@ export function ChosenShape({ worked, kitchen }: { worked: Worked; kitchen: Kitc
           </TabPanel>
           <TabPanel tabIndex={-1}>
             {!parts.ok && (
-              <p role="alert" className="mb-2 border-l-[5px] border-danger p-2">
+              <p role="alert" className="mb-2 border-l-5 border-danger p-2">
                 {problemWords(parts.problem)}
               </p>
             )}

@@ -37,7 +37,7 @@ function Section({ shape }: { shape: Shape }) {
         />
       </g>
       <path d={`M2 ${HIGH - 10}v6m0 -3h${bar * scale}m0 -3v6`} stroke="var(--ink)" fill="none" />
-      <text x={bar * scale + 9} y={HIGH - 2} className="figure fill-second text-[14px]">
+      <text x={bar * scale + 9} y={HIGH - 2} className="figure fill-second text-sm">
         {length(bar)}
       </text>
     </svg>
@@ -60,7 +60,7 @@ export function Construction({ shape, family }: { shape: Shape; family: Family }
       </figure>
       <figure>
         <Section shape={shape} />
-        <figcaption className="figure text-[15px]">
+        <figcaption className="figure text-label">
           {shape.fillingG
             ? `cut across, filled: a skin of ${units.length(skin)}`
             : `cut across: ${units.length(shape.wallMm)} of dough`}

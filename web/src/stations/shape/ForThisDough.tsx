@@ -36,7 +36,7 @@ function Shapes({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
         className="order-2 lg:order-none lg:max-h-[calc(100vh-125px)] lg:overflow-y-auto"
       >
         <p className="mb-1 leading-snug">
-          <span className="head text-[19px]">What suits {worked.sheet.name}</span>
+          <span className="head text-lg">What suits {worked.sheet.name}</span>
           <span className="small block">{readingWords(worked)}; best suited first</span>
         </p>
         <ShapeList
@@ -61,13 +61,13 @@ export function ForThisDough({ kitchen }: { kitchen: Kitchen }) {
   if (worked?.ok) return <Shapes worked={worked.value} kitchen={kitchen} />
   if (worked)
     return (
-      <p role="alert" className="border-l-[5px] border-danger p-3 text-lg">
+      <p role="alert" className="border-l-5 border-danger p-3 text-lg">
         {problemWords(worked.problem)}
       </p>
     )
   return (
     <div className="m-auto max-w-md py-20 text-center">
-      <h1 className="head mb-3 text-3xl">No dough to shape yet</h1>
+      <h1 className="head mb-3 text-4xl">No dough to shape yet</h1>
       <p>
         Here stand the shapes that suit the dough on paper. Take a formula from the book first, or choose one of{' '}
         <Link className="underline" to="/shape/library">

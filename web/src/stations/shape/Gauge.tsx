@@ -30,7 +30,7 @@ function HoldACard({ onFits }: { onFits: (pxPerMm: number) => void }) {
   const [cardPx, setCardPx] = useState(Math.round(CARD_MM.width * NOMINAL_PX_PER_MM))
   return (
     <section aria-label="Hold a card against it" className="flex flex-col gap-3">
-      <p className="max-w-[60ch] text-[17px] leading-snug">
+      <p className="max-w-[60ch] text-md leading-snug">
         Hold any bank card flat against the screen, its left edge on the left line. Slide until the right edge meets the
         right line. This is done once for this screen.
       </p>
@@ -51,7 +51,7 @@ function HoldACard({ onFits }: { onFits: (pxPerMm: number) => void }) {
         <input
           type="range"
           aria-label="Width of the card on the screen"
-          className="h-11 w-[300px] max-w-full accent-ink"
+          className="h-11 w-75 max-w-full accent-ink"
           min={120}
           max={900}
           value={cardPx}
@@ -82,7 +82,7 @@ function SecondLength({ scale }: { scale: ScreenScale }) {
   const drawnMm = Math.max(40, Math.min(150, Math.floor((room - 20) / pxPerMm / 10) * 10))
   return (
     <section ref={measure} aria-label="Check with a second length" className="flex min-w-0 flex-col gap-2">
-      <p className="max-w-[60ch] text-[17px] leading-snug">
+      <p className="max-w-[60ch] text-md leading-snug">
         Now lay a ruler on this line. It should read {lengthFigure(drawnMm)} {units.length}. What does it read?
       </p>
       <svg width={drawnMm * pxPerMm + 4} height="26" role="img" aria-label={`A line of ${drawnMm} mm`}>
@@ -96,7 +96,7 @@ function SecondLength({ scale }: { scale: ScreenScale }) {
           min={drawnMm * 0.5}
           max={drawnMm * 2}
           widthCh={6}
-          className="figure text-[24px] font-semibold"
+          className="figure text-3xl font-semibold"
           onChange={(readMm) => setResult(checkedBy(pxPerMm, drawnMm, readMm))}
         />{' '}
         {units.length}
@@ -221,7 +221,7 @@ export default function Gauge({ kitchen }: { kitchen: Kitchen }) {
   return (
     <div className="grid gap-x-10 gap-y-5 lg:grid-cols-[minmax(0,1fr)_300px]">
       <div className="min-w-0">
-        <h1 className="head text-[26px]">
+        <h1 className="head text-3xl">
           {scale.pxPerMm !== null && scale.checked ? shape.name : 'A gauge on the screen'}
         </h1>
         {scale.pxPerMm === null && <HoldACard onFits={(pxPerMm) => scale.set(pxPerMm, false)} />}
@@ -229,7 +229,7 @@ export default function Gauge({ kitchen }: { kitchen: Kitchen }) {
         {scale.pxPerMm !== null && scale.checked && <OnScreen key={shape.id} shape={shape} scale={scale} />}
       </div>
       <aside className="flex flex-col gap-3 border-l border-line pl-5 leading-snug">
-        <h2 className="head text-[18px]">On paper</h2>
+        <h2 className="head text-lg">On paper</h2>
         <p>
           {shape.name} at full size on a page, with a line of 100 mm to measure first. Print it without fitting to the
           page.
@@ -246,7 +246,7 @@ export default function Gauge({ kitchen }: { kitchen: Kitchen }) {
         </button>
         {scale.pxPerMm !== null && (
           <>
-            <h2 className="head mt-3 text-[18px]">This screen</h2>
+            <h2 className="head mt-3 text-lg">This screen</h2>
             <p>
               {formatNumber(scale.pxPerMm, 2)} pixels a millimetre,{' '}
               {scale.checked ? 'both lengths agreed' : 'not yet checked'}. It also stands at the bench, while you shape.

@@ -84,7 +84,7 @@ export function ItsDoughs({ worked, kitchen }: { worked: Worked; kitchen: Kitche
   const { shape } = worked
   const doughs = doughsFor(shape, kitchen.doughs)
   return (
-    <div className="grid gap-x-8 gap-y-4 text-[16px] leading-snug xl:grid-cols-2">
+    <div className="grid gap-x-8 gap-y-4 text-base leading-snug xl:grid-cols-2">
       <Titled title="Doughs it is made of">
         <ul>
           {doughs.map(({ dough, window }) => (
@@ -92,9 +92,9 @@ export function ItsDoughs({ worked, kitchen }: { worked: Worked; kitchen: Kitche
               <span style={{ color: familyInk[dough.family] }}>
                 <FamilyMark family={dough.family} />
               </span>
-              <span className="min-w-[150px] flex-1 font-semibold">{dough.name}</span>
+              <span className="min-w-37.5 flex-1 font-semibold">{dough.name}</span>
               <WindowBar window={window} ink={familyInk[dough.family]} onBase={dough.control.by === 'base'} />
-              <span className="figure text-[17px]">
+              <span className="figure text-md">
                 {formatNumber(window.low, 0)} to {formatNumber(window.high, 0)}
                 <span className="small"> {dough.control.by === 'base' ? `on ${dough.control.base}` : 'on flour'}</span>
               </span>

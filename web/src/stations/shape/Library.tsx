@@ -19,6 +19,7 @@ import { familyName } from '../../ui/family.tsx'
 import { ShapeThumb } from '../../ui/ShapeEngraving.tsx'
 import { tables } from '../../state/tables.ts'
 import { difficultyWords, groupWords, machineWords } from '../../words/index.ts'
+import { Choice } from '../../ui/Choice.tsx'
 
 interface SelectProps {
   readonly label: string
@@ -31,14 +32,14 @@ interface SelectProps {
 const Select = ({ label, value, any, options, onChange }: SelectProps) => (
   <label className="flex flex-col">
     <span className="small">{label}</span>
-    <select className="box max-w-[200px]" value={value} onChange={(event) => onChange(event.target.value || null)}>
-      <option value="">{any}</option>
-      {options.map(([id, name]) => (
-        <option key={id} value={id}>
-          {name}
-        </option>
-      ))}
-    </select>
+    <Choice
+      label={label}
+      className="box max-w-50"
+      value={value}
+      none={any}
+      options={options}
+      onChange={(chosen) => onChange(chosen || null)}
+    />
   </label>
 )
 
@@ -62,7 +63,7 @@ function Filters({ query, onChange }: { query: ShapeQuery; onChange: (query: Sha
         <span className="small">Name, place, tool or dough</span>
         <input
           type="search"
-          className="box w-[210px]"
+          className="box w-52.5"
           value={query.words}
           maxLength={100}
           onChange={(event) => set({ words: event.target.value })}
@@ -141,7 +142,7 @@ const Tile = memo(({ shape, shown, onOpen }: TileProps) => (
       onClick={() => onOpen(shape)}
     >
       <ShapeThumb shape={shape} width={128} height={84} />
-      <span className="head text-[16px] leading-tight">{shape.name}</span>
+      <span className="head text-base leading-tight">{shape.name}</span>
       <span className="small leading-tight">{shape.otherNames[0] ?? groupWords[shape.group]}</span>
     </button>
   </li>

@@ -5,7 +5,7 @@ import { surfaceFlourWords } from '../../words/index.ts'
 export const How = ({ shape }: { shape: Shape }) => (
   <div className="grid gap-x-8 gap-y-2 leading-snug md:grid-cols-[1.7fr_1fr]">
     <Titled title="How">
-      <ol className="list-decimal space-y-1 pl-5 text-[17px]">
+      <ol className="list-decimal space-y-1 pl-5 text-md">
         {shape.steps.map((step) => (
           <li key={step}>{step}</li>
         ))}
@@ -20,7 +20,7 @@ export const How = ({ shape }: { shape: Shape }) => (
 export function ToolsAndTroubles({ shape }: { shape: Shape }) {
   const { learner, practised, quick } = shape.piecesPerMin
   return (
-    <div className="grid gap-x-8 gap-y-4 text-[16px] leading-snug md:grid-cols-[1.2fr_1fr]">
+    <div className="grid gap-x-8 gap-y-4 text-base leading-snug md:grid-cols-[1.2fr_1fr]">
       <Titled title="With">
         <ul>
           {shape.tools.map(({ tool, instead }) => (

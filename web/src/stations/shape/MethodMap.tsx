@@ -94,7 +94,7 @@ function Ruler({ scale, reading }: { scale: Scale; reading: number | null }) {
   const step = scale.to - scale.from > 60 ? 10 : 5
   const ticks = Array.from({ length: Math.floor((scale.to - scale.from) / step) + 1 }, (_, k) => scale.from + k * step)
   return (
-    <div className="relative ml-[230px] h-[26px]" aria-hidden="true">
+    <div className="relative ml-57.5 h-6.5" aria-hidden="true">
       {ticks.map((tick) => (
         <span key={tick} className="figure small absolute -translate-x-1/2" style={{ left: `${x(tick)}%` }}>
           {tick}
@@ -102,7 +102,7 @@ function Ruler({ scale, reading }: { scale: Scale; reading: number | null }) {
       ))}
       {reading !== null && reading >= scale.from && reading <= scale.to && (
         <span
-          className="figure absolute bottom-[-4px] -translate-x-1/2 bg-ink px-1 text-[15px] font-semibold text-sheet"
+          className="figure absolute bottom-[-4px] -translate-x-1/2 bg-ink px-1 text-label font-semibold text-sheet"
           style={{ left: `${x(reading)}%` }}
         >
           {formatNumber(reading, 1)}
@@ -124,8 +124,8 @@ export default function MethodMap({ kitchen }: { kitchen: Kitchen }) {
     return onFlour ? tableReading(worked.value) : null
   }
   return (
-    <div className="max-w-[1040px]">
-      <h1 className="head text-[24px]">Doughs and methods</h1>
+    <div className="max-w-260">
+      <h1 className="head text-3xl">Doughs and methods</h1>
       <p className="mb-2 leading-snug">
         Each bar is what a family allows for one way of making, on flour of 14 % moisture: darker where the windows of
         its doughs overlap, with a stroke where each likes to be. Where bars stand under each other, one dough can be
@@ -135,12 +135,12 @@ export default function MethodMap({ kitchen }: { kitchen: Kitchen }) {
         const reading = readingOn(scale)
         return (
           <section key={scale.title} className="mb-4" aria-label={scale.title}>
-            <h2 className="head text-[18px]">{scale.title}</h2>
+            <h2 className="head text-lg">{scale.title}</h2>
             <Ruler scale={scale} reading={reading} />
             <div className="relative">
               {reading !== null && (
                 <span
-                  className="pointer-events-none absolute top-0 bottom-0 w-[2px] bg-ink"
+                  className="pointer-events-none absolute top-0 bottom-0 w-0.5 bg-ink"
                   style={{ left: `calc(230px + (100% - 230px) * ${(reading - scale.from) / (scale.to - scale.from)})` }}
                   aria-hidden="true"
                 />
@@ -155,7 +155,7 @@ export default function MethodMap({ kitchen }: { kitchen: Kitchen }) {
                     onChoose={() => setOpen(open === row ? null : row)}
                   />
                   {open === row && (
-                    <ul className="ml-[230px] grid gap-x-6 py-1 md:grid-cols-2">
+                    <ul className="ml-57.5 grid gap-x-6 py-1 md:grid-cols-2">
                       {row.doughs.map(({ dough, window }) => (
                         <li key={dough.id} className="flex gap-3">
                           <span className="flex-1">{dough.name}</span>

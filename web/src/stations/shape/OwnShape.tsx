@@ -60,7 +60,7 @@ function Length({ label, mm, onChange }: LengthProps) {
         min={0.1}
         max={area ? 2000 : 1500}
         widthCh={7}
-        className="figure text-[19px] font-semibold"
+        className="figure text-lg font-semibold"
         onChange={onChange}
       />
       {!area && <span className="small">{units.length}</span>}
@@ -77,7 +77,7 @@ function Windows({ window, onChange }: { window: Window; onChange: (window: Wind
       min={0}
       max={300}
       widthCh={4}
-      className="figure text-[19px] font-semibold"
+      className="figure text-lg font-semibold"
       onChange={(value) => onChange({ ...window, [key]: value })}
     />
   )
@@ -88,7 +88,7 @@ function Windows({ window, onChange }: { window: Window; onChange: (window: Wind
         from {field('low', 'Lowest')} best {field('best', 'Best')} to {field('high', 'Highest')}
       </p>
       {wrong && (
-        <p role="alert" className="border-l-[5px] border-danger pl-2">
+        <p role="alert" className="border-l-5 border-danger pl-2">
           The best lies between the lowest and the highest.
         </p>
       )}
@@ -189,7 +189,7 @@ export function OwnShapePanel({ worked, onClose }: { worked: Worked; onClose: ()
         <label className="flex flex-col">
           <span className="small">Steps, a line each</span>
           <textarea
-            className="box min-h-[110px]"
+            className="box min-h-27.5"
             defaultValue={shape.steps.join('\n')}
             maxLength={6000}
             onChange={(event) => {
@@ -202,7 +202,7 @@ export function OwnShapePanel({ worked, onClose }: { worked: Worked; onClose: ()
           />
         </label>
         {!checked.success && (
-          <p role="alert" className="border-l-[5px] border-danger pl-3">
+          <p role="alert" className="border-l-5 border-danger pl-3">
             {shape.name.trim() === ''
               ? 'Give it a name.'
               : shape.steps.length < 2

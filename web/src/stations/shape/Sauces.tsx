@@ -33,7 +33,7 @@ export default function Sauces({ kitchen }: { kitchen: Kitchen }) {
               type="button"
               aria-pressed={each.id === id}
               onClick={() => setId(each.id)}
-              className={`min-h-[34px] w-full border-l-[5px] px-2 text-left ${each.id === id ? 'border-ink bg-ground font-semibold' : 'border-transparent hover:bg-ground'}`}
+              className={`min-h-8.5 w-full border-l-5 px-2 text-left ${each.id === id ? 'border-ink bg-ground font-semibold' : 'border-transparent hover:bg-ground'}`}
             >
               {each.name}
             </button>
@@ -41,8 +41,8 @@ export default function Sauces({ kitchen }: { kitchen: Kitchen }) {
         ))}
       </ul>
       <section aria-label={`Shapes for ${sauce?.name ?? ''}`}>
-        <p className="text-[18px] leading-snug">
-          <span className="head text-[22px]">{sauce?.name}</span>: {sauce?.why}.
+        <p className="text-lg leading-snug">
+          <span className="head text-2xl">{sauce?.name}</span>: {sauce?.why}.
         </p>
         {dough && (
           <label className="small mt-1 flex items-center gap-2">
@@ -68,7 +68,7 @@ export default function Sauces({ kitchen }: { kitchen: Kitchen }) {
               >
                 <ShapeThumb shape={shape} width={74} height={52} />
                 <span className="min-w-0 flex-1">
-                  <span className="head block text-[17px] leading-tight">{shape.name}</span>
+                  <span className="head block text-md leading-tight">{shape.name}</span>
                   <span className="small block leading-tight">
                     {because.length > 0 ? because.map((trait) => traitWords[trait]).join(', ') : 'by custom'}
                   </span>

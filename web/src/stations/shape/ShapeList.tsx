@@ -37,15 +37,15 @@ const Row = memo(
       <button
         type="button"
         aria-pressed={chosen}
-        className={`flex min-h-[76px] w-full items-center gap-3 border-b border-line px-2 text-left ${
-          chosen ? 'border-l-[5px] border-l-family bg-ground' : 'border-l-[5px] border-l-transparent hover:bg-ground'
+        className={`flex min-h-19 w-full items-center gap-3 border-b border-line px-2 text-left ${
+          chosen ? 'border-l-5 border-l-family bg-ground' : 'border-l-5 border-l-transparent hover:bg-ground'
         }`}
         onClick={() => onChoose(match.shape.id)}
       >
         <ShapeThumb shape={match.shape} width={84} height={58} />
         <span className="min-w-0 flex-1">
           <span className="flex items-center gap-2">
-            <span className="head flex-1 text-[18px] leading-tight">{match.shape.name}</span>
+            <span className="head flex-1 text-lg leading-tight">{match.shape.name}</span>
             <span className="small">{match.listed ? gradeWords[match.grade] : 'untried'}</span>
           </span>
           <span className="flex items-center gap-2">

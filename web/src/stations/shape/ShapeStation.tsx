@@ -29,7 +29,7 @@ export default function ShapeStation() {
           Back to the formula
         </Link>
       </BatchStrip>
-      <main id="work" className="relative min-h-0 flex-1 overflow-y-auto bg-sheet px-4 py-2 md:px-[26px]">
+      <main id="work" className="relative min-h-0 flex-1 overflow-y-auto bg-sheet px-4 py-2 md:px-6.5">
         <nav aria-label="Looking at shapes" className="mb-2 flex gap-x-6 overflow-x-auto border-b border-line">
           {views.map(({ id, name }) => (
             <NavLink
@@ -37,7 +37,7 @@ export default function ShapeStation() {
               to={id === 'dough' ? '/shape' : `/shape/${id}`}
               end
               className={({ isActive }) =>
-                `min-h-[36px] border-b-[4px] text-[17px] whitespace-nowrap ${isActive ? 'border-ink font-semibold' : 'border-transparent text-second hover:text-ink'}`
+                `min-h-9 border-b-4 text-md whitespace-nowrap ${isActive ? 'border-ink font-semibold' : 'border-transparent text-second hover:text-ink'}`
               }
             >
               {name}

@@ -3,7 +3,7 @@ import type { ReactNode } from 'react'
 export function Titled({ title, children }: { title: string; children: ReactNode }) {
   return (
     <section>
-      <h2 className="head mb-1 text-[18px]">{title}</h2>
+      <h2 className="head mb-1 text-lg">{title}</h2>
       {children}
     </section>
   )

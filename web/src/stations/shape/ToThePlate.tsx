@@ -46,7 +46,7 @@ export function ToThePlate({ shape, worked }: { shape: Shape; worked: Worked }) 
   const also = matches.filter((match) => !match.listed && match.because.length > 1)
   const [airFrom, airTo] = shape.airBeforeCookMin
   return (
-    <div className="grid gap-x-8 gap-y-4 text-[16px] leading-snug md:grid-cols-[1fr_1.25fr]">
+    <div className="grid gap-x-8 gap-y-4 text-base leading-snug md:grid-cols-[1fr_1.25fr]">
       <div className="flex flex-col gap-4">
         <Titled title="Cook">
           <Facts

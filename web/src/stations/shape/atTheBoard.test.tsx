@@ -4,7 +4,17 @@ import { demoWorkspace } from '../../testing/demoWorkspace.ts'
 import { draftOpened } from '../../state/draftSlice.ts'
 import { store } from '../../state/store.ts'
 import { repository } from '../../storage/index.ts'
-import { fireEvent, putWorkspace, renderAt, screen, settle, typeInto, waitFor } from '../../testing/renderApp.tsx'
+import {
+  choose,
+  fireEvent,
+  offered,
+  putWorkspace,
+  renderAt,
+  screen,
+  settle,
+  typeInto,
+  waitFor,
+} from '../../testing/renderApp.tsx'
 import ShapeStation from './ShapeStation.tsx'
 
 async function lay(formula: string, shape?: string): Promise<void> {
@@ -97,9 +107,9 @@ it('one dough, several shapes: each has its figures, and together they are the d
 
   // The same amount, said in pieces and then in grams.
   const inDough = parts()[1]!
-  fireEvent.change(screen.getByLabelText('Strozzapreti is given in'), { target: { value: 'count' } })
+  await choose('Strozzapreti is given in', 'count')
   expect(Math.abs(parts()[1]! - inDough)).toBeLessThan(3)
-  fireEvent.change(screen.getByLabelText('Strozzapreti is given in'), { target: { value: 'grams' } })
+  await choose('Strozzapreti is given in', 'grams')
   await typeInto('How much for Strozzapreti', '200')
   expect(parts()[1]).toBe(200)
   expect(parts()[0]).toBe(together - 200)
@@ -108,8 +118,7 @@ it('one dough, several shapes: each has its figures, and together they are the d
   expect(screen.getByRole('alert').textContent).toMatch(/want [\d ]+ g more than there is/)
   await typeInto('How much for Strozzapreti', '200')
 
-  const add = within(shapes()).getByLabelText(/Cut a part of it into/)
-  fireEvent.change(add, { target: { value: 'little-ears' } })
+  await choose(/Cut a part of it into/, 'little-ears')
   expect(sheet().alsoShapes).toHaveLength(2)
   fireEvent.click(screen.getByRole('button', { name: 'Take out Strozzapreti' }))
   expect(sheet().alsoShapes.map((also) => also.shape)).toEqual(['little-ears'])
@@ -124,9 +133,8 @@ it('each of several shapes goes through the roller with its own share of the dou
       .map((roller) => Number(/(\d[\d.]*) m of sheet/.exec(roller.textContent!)![1]))
   await screen.findByRole('region', { name: 'Through the roller' })
   const [whole] = metres()
-  const also = within(shapes()).getByLabelText(/Cut a part of it into/)
-  const [other] = [...also.querySelectorAll('option')].map((option) => option.value).filter(Boolean)
-  fireEvent.change(also, { target: { value: other } })
+  const [other] = (await offered(/Cut a part of it into/)).filter(Boolean)
+  await choose(/Cut a part of it into/, other!)
   expect(metres()).toHaveLength(2)
   expect(metres()[0]! / whole!).toBeCloseTo(0.8, 1)
 })

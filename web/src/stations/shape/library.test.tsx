@@ -8,6 +8,7 @@ import { store } from '../../state/store.ts'
 import { repository } from '../../storage/index.ts'
 import {
   act,
+  choose,
   fireEvent,
   press,
   putWorkspace,
@@ -46,7 +47,7 @@ it('the library narrows by words and filters, and says how many are left', async
   fireEvent.click(screen.getByRole('button', { name: 'Show all' }))
   await waitFor(() => expect(tiles()).toHaveLength(table.length))
   fireEvent.click(screen.getByLabelText('a press'))
-  fireEvent.change(screen.getByLabelText('Dough'), { target: { value: 'semolina' } })
+  await choose('Dough', 'semolina')
   await waitFor(() => expect(tiles().length).toBeLessThan(table.length / 2))
   for (const tile of tiles()) expect(tile.textContent).not.toMatch(/Rigatoni|Penne/)
 })

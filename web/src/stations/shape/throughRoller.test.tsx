@@ -4,7 +4,7 @@ import { cleanup, within } from '@testing-library/react'
 import { draftOpened } from '../../state/draftSlice.ts'
 import { store } from '../../state/store.ts'
 import { repository } from '../../storage/index.ts'
-import { fireEvent, putWorkspace, renderAt, screen, settle, waitFor } from '../../testing/renderApp.tsx'
+import { choose, fireEvent, putWorkspace, renderAt, screen, settle, waitFor } from '../../testing/renderApp.tsx'
 import ShapeStation from './ShapeStation.tsx'
 
 async function lay(formula: string, shape?: string): Promise<void> {
@@ -71,7 +71,7 @@ it('as a belt a sheet may be twice as long, so there are half as many', async ()
   const pieces = () => Number(/(\d+) pieces of/.exec(roller.textContent!)?.[1] ?? 1)
   const single = pieces()
   expect(single).toBeGreaterThan(3)
-  fireEvent.change(screen.getByLabelText('How the sheet is run'), { target: { value: 'belt' } })
+  await choose('How the sheet is run', 'belt')
   expect(pieces()).toBe(Math.ceil(single / 2))
   expect(roller.textContent).toMatch(/folds make \d+ layers/)
 })

@@ -95,7 +95,7 @@ function Drawing({ label, high, wide, children, handles }: DrawingProps) {
         <g transform="translate(2 4)">{children}</g>
       </svg>
       {handles}
-      <figcaption className="figure text-[16px]">{label}</figcaption>
+      <figcaption className="figure text-base">{label}</figcaption>
     </figure>
   )
 }

@@ -33,7 +33,7 @@ const FINE_STEP = 0.1
 function ShapeBar({ bar, ink }: { bar: Bar; ink: string }) {
   return (
     <g>
-      <text x={bar.x} y={bar.y - 5} className="fill-ink text-[14px] font-semibold">
+      <text x={bar.x} y={bar.y - 5} className="fill-ink text-sm font-semibold">
         {bar.label}
       </text>
       <rect x={bar.x} y={bar.y} width={bar.width} height={bar.height} fill={ink} />
@@ -54,7 +54,7 @@ function MethodBar({ bar, ink, hatch }: { bar: Bar; ink: string; hatch: string }
         stroke={ink}
         strokeWidth="1"
       />
-      <text x={bar.labelX} y={bar.y + bar.height - 2} textAnchor={bar.labelAnchor} className="fill-second text-[14px]">
+      <text x={bar.labelX} y={bar.y + bar.height - 2} textAnchor={bar.labelAnchor} className="fill-second text-sm">
         {bar.label}
       </text>
     </g>
@@ -73,7 +73,7 @@ function Mark({ mark, lineY }: { mark: RuleLayout['marks'][number]; lineY: numbe
       {mark.kind !== 'dashed' && (
         <path d={`M${mark.x} ${lineY + 1}l-5 9h10z`} fill={open ? 'var(--sheet)' : 'var(--ink)'} stroke="var(--ink)" />
       )}
-      <text x={mark.labelX} y={mark.y} textAnchor={mark.anchor} className="fill-second text-[14px]">
+      <text x={mark.labelX} y={mark.y} textAnchor={mark.anchor} className="fill-second text-sm">
         {mark.label}
       </text>
     </g>
@@ -90,7 +90,7 @@ function Ticks({ ticks, lineY }: Pick<RuleLayout, 'ticks' | 'lineY'>) {
         opacity={tick.length === 6 ? 0.55 : 1}
       />
       {tick.label && (
-        <text x={tick.x} y={lineY + 38} textAnchor="middle" className="figure fill-ink text-[18px]">
+        <text x={tick.x} y={lineY + 38} textAnchor="middle" className="figure fill-ink text-lg">
           {tick.label}
         </text>
       )}

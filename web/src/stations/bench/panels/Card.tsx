@@ -14,7 +14,7 @@ function GoesIn({ rows }: { rows: readonly PlannedRow[] }) {
   const water = waterTargets(plan, { weighedG: {} })
   return (
     <table className="w-full border-collapse">
-      <caption className="head pb-1 text-left text-[17px]">Goes in</caption>
+      <caption className="head pb-1 text-left text-md">Goes in</caption>
       <tbody>
         {rows.map((row) => (
           <tr key={row.key} className="border-b border-line">
@@ -27,7 +27,7 @@ function GoesIn({ rows }: { rows: readonly PlannedRow[] }) {
                 </span>
               )}
             </th>
-            <td className="figure text-right text-[20px] font-semibold whitespace-nowrap">
+            <td className="figure text-right text-xl font-semibold whitespace-nowrap">
               {mass(row.weighedG, plan.scaleStepG)}
             </td>
             <td className="w-[22mm] border-l border-line" aria-hidden="true" />
@@ -47,7 +47,7 @@ export default function Card({ onClose }: { onClose: () => void }) {
   return (
     <SidePanel title="A card for the wall" onClose={onClose} wide>
       <div className="border-2 border-ink p-4" data-print="card">
-        <h3 className="head text-[26px] leading-tight">{plan.sheet.name}</h3>
+        <h3 className="head text-3xl leading-tight">{plan.sheet.name}</h3>
         <p className="small mb-3">
           {format(plan.at, 'EEEE d MMMM, HH:mm')} · {formatNumber(plan.shape.pieces, 0)} × {plan.shape.name} of{' '}
           {mass(plan.shape.pieceG, 0.01)}
@@ -60,7 +60,7 @@ export default function Card({ onClose }: { onClose: () => void }) {
           </p>
         )}
         <table className="w-full border-collapse">
-          <caption className="head pb-1 text-left text-[17px]">In this order</caption>
+          <caption className="head pb-1 text-left text-md">In this order</caption>
           <tbody>
             {steps.map((step) => {
               const { minutes, hands } = stepMinutes(plan, running.state, step)

@@ -28,7 +28,7 @@ const isMixed = ({ batch: { plan }, state }: RunningBatch): boolean =>
 function Way({ title, children }: { title: string; children: ReactNode }) {
   return (
     <section aria-label={title} className="border-t border-line py-3">
-      <h3 className="head mb-1 text-[19px]">{title}</h3>
+      <h3 className="head mb-1 text-lg">{title}</h3>
       {children}
     </section>
   )
@@ -149,7 +149,7 @@ function SplitOff({ onDone }: { onDone: () => void }) {
             min={1}
             max={Math.max(1, Math.floor(wholeG * 0.99))}
             widthCh={6}
-            className="text-[24px] font-semibold"
+            className="text-3xl font-semibold"
             onChange={setGrams}
           />{' '}
           {units.mass} as a batch of its own.

@@ -38,7 +38,7 @@ export default function JarPanel({ onClose }: { onClose: () => void }) {
           min={0}
           max={20_000}
           widthCh={7}
-          className="figure text-[30px] font-semibold"
+          className="figure text-4xl font-semibold"
           onChange={setGrams}
         />
         <span>{units.mass}</span>

@@ -24,7 +24,7 @@ export default function OwnTimer({ onClose }: { onClose: () => void }) {
     <SidePanel title="A timer" onClose={onClose} at="middle">
       <div className="mb-5 grid grid-cols-2 gap-2">
         {usual.map(([words, of]) => (
-          <button key={words} type="button" className="press min-h-[56px]" onClick={() => start(words, of)}>
+          <button key={words} type="button" className="press min-h-14" onClick={() => start(words, of)}>
             {words}, {of} min
           </button>
         ))}
@@ -54,7 +54,7 @@ export default function OwnTimer({ onClose }: { onClose: () => void }) {
             min={0.1}
             max={6000}
             widthCh={5}
-            className="text-[30px] font-semibold"
+            className="text-4xl font-semibold"
             onChange={setMinutes}
           />{' '}
           min

@@ -41,7 +41,7 @@ export default function Photos({ onClose }: { onClose: () => void }) {
     }
   }
   const chooser = (label: string, camera: boolean) => (
-    <label className="press flex min-h-[60px] flex-1 cursor-pointer items-center justify-center focus-within:outline-2">
+    <label className="press flex min-h-15 flex-1 cursor-pointer items-center justify-center focus-within:outline-2">
       {label}
       <input
         type="file"

@@ -19,6 +19,7 @@ import { tables } from '#web/state/tables.ts'
 import { useUnits } from '#web/ui/units.ts'
 import { useBench } from '../StepSheet.tsx'
 import { evidenceWords, stageWords } from '#web/words/index.ts'
+import { Choice } from '#web/ui/Choice.tsx'
 
 const stageOf: Readonly<Record<StepKind, TroubleStage>> = {
   ready: 'mix',
@@ -76,7 +77,7 @@ function Found({ trouble, onBack }: { trouble: Trouble; onBack: () => void }) {
       <button type="button" className="quiet self-start" onClick={onBack}>
         Other signs
       </button>
-      <h3 className="head text-[21px]">{trouble.sign}</h3>
+      <h3 className="head text-xl">{trouble.sign}</h3>
       <ol className="list-decimal space-y-1 pl-6">
         {causes.map(({ cause, shownBy, against }) => (
           <li key={cause}>
@@ -101,7 +102,7 @@ function Found({ trouble, onBack }: { trouble: Trouble; onBack: () => void }) {
       <p>
         <span className="font-semibold">Next time.</span> {trouble.next}
       </p>
-      {trouble.safety && <p className="border-l-[5px] border-danger pl-3">{trouble.safety}</p>}
+      {trouble.safety && <p className="border-l-5 border-danger pl-3">{trouble.safety}</p>}
       <button type="button" className="quiet self-start" onClick={() => void write()}>
         Write it into this batch
       </button>
@@ -127,18 +128,13 @@ export default function Troubles({ onClose }: { onClose: () => void }) {
         <>
           <label className="mb-3 flex items-center gap-2">
             <span className="small">while</span>
-            <select
+            <Choice
+              label="When it shows"
               className="box"
               value={stage}
-              onChange={(event) => setStage(event.target.value as TroubleStage)}
-              aria-label="When it shows"
-            >
-              {stages.map((each) => (
-                <option key={each} value={each}>
-                  {stageWords[each]}
-                </option>
-              ))}
-            </select>
+              options={stages.map((each) => [each, stageWords[each]] as const)}
+              onChange={(chosen) => setStage(chosen as TroubleStage)}
+            />
           </label>
           <ul aria-label="Signs">
             {mine
@@ -147,7 +143,7 @@ export default function Troubles({ onClose }: { onClose: () => void }) {
                 <li key={trouble.id}>
                   <button
                     type="button"
-                    className="min-h-12 w-full border-b border-line py-2 text-left text-[17px] leading-snug hover:bg-ground"
+                    className="min-h-12 w-full border-b border-line py-2 text-left text-md leading-snug hover:bg-ground"
                     onClick={() => setChosen(trouble)}
                   >
                     {trouble.sign}

@@ -45,7 +45,7 @@ function Entry({ event, figure, words, takenBack }: EntryProps) {
       {figure !== null && !takenBack && (
         <button
           type="button"
-          className="quiet text-[15px]"
+          className="quiet text-label"
           aria-expanded={open}
           aria-label={`Put right: ${words}`}
           onClick={() => setOpen(!open)}
@@ -63,7 +63,7 @@ function Entry({ event, figure, words, takenBack }: EntryProps) {
             min={0}
             max={1_000_000}
             widthCh={7}
-            className="text-[24px] font-semibold"
+            className="text-3xl font-semibold"
             onChange={setTyped}
           />{' '}
           {unit === 'g' ? units.mass : unit === 'min' ? 'min' : ''}

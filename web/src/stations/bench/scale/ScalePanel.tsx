@@ -38,13 +38,13 @@ export default function ScalePanel({ onClose }: { onClose: () => void }) {
           min={0.1}
           max={20_000}
           widthCh={7}
-          className="figure text-[24px] font-semibold"
+          className="figure text-3xl font-semibold"
           onChange={setGrams}
         />
         <span>{units.mass}</span>
         {button('Put on', () => put(grams))}
       </p>
-      <h3 className="head mt-5 mb-1 text-[18px]">Itself</h3>
+      <h3 className="head mt-5 mb-1 text-lg">Itself</h3>
       <div className="grid grid-cols-2 gap-2">
         {button('Empty it', () => void actOrSay({ act: 'clear' }))}
         {button('Tare', () => void actOrSay({ act: 'tare' }))}

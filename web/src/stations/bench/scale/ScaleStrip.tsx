@@ -25,7 +25,7 @@ function Standing({ grams, stepG, target }: { grams: number; stepG: number; targ
   const words =
     stands === 'there' ? 'there' : stands === 'under' ? `${mass(leftG, stepG)} to go` : `${mass(-leftG, stepG)} over`
   return (
-    <span className={`head text-[24px] ${stands === 'over' ? 'text-danger' : ''}`} role="status">
+    <span className={`head text-3xl ${stands === 'over' ? 'text-danger' : ''}`} role="status">
       {words}
     </span>
   )
@@ -36,27 +36,27 @@ function Shown({ scale, target }: { scale: LiveScale; target: ScaleTarget }) {
   const { line, reading } = scale
   if (line === 'lost')
     return (
-      <p role="alert" className="text-[17px]">
+      <p role="alert" className="text-md">
         The scale is gone. Type instead: nothing is lost, and it is looked for again.
       </p>
     )
   if (line === 'looking' || !reading) return <p className="text-second">Looking for the scale…</p>
-  if (reading.shows === 'off') return <p className="text-[17px]">The scale is off. Switch it on, or type.</p>
+  if (reading.shows === 'off') return <p className="text-md">The scale is off. Switch it on, or type.</p>
   if (reading.shows === 'overload')
     return (
-      <p role="alert" className="text-[17px]">
+      <p role="alert" className="text-md">
         Too much for this scale: it ends at {formatNumber(reading.maxG, 0)} g. Weigh in two goes, or on the coarser one.
       </p>
     )
   return (
     <>
       <span
-        className="figure text-[44px] leading-none font-semibold whitespace-nowrap"
+        className="figure text-5xl leading-none font-semibold whitespace-nowrap"
         data-steady={scale.steadyG !== null}
       >
-        {massFigure(reading.grams, reading.stepG)} <span className="text-[22px]">{units.mass}</span>
+        {massFigure(reading.grams, reading.stepG)} <span className="text-2xl">{units.mass}</span>
       </span>
-      <span className="small w-[64px]">{scale.steadyG === null ? 'moving' : 'at rest'}</span>
+      <span className="small w-16">{scale.steadyG === null ? 'moving' : 'at rest'}</span>
       <Standing grams={reading.grams} stepG={reading.stepG} target={target} />
     </>
   )
@@ -90,8 +90,8 @@ function Connected({ target }: { target: ScaleTarget }) {
   const ready = steadyG !== null && steadyG > 0
   return (
     <section aria-label="The scale" className="mb-3 border-y border-ink py-2">
-      <div className="flex min-h-[52px] flex-wrap items-center gap-x-6 gap-y-2">
-        <span className="small w-[110px] leading-tight">{target.label}</span>
+      <div className="flex min-h-13 flex-wrap items-center gap-x-6 gap-y-2">
+        <span className="small w-27.5 leading-tight">{target.label}</span>
         <Shown scale={scale} target={target} />
         <span className="ml-auto flex flex-wrap items-center gap-3">
           <button type="button" className="box min-h-12 px-4" onClick={() => void actOrSay({ act: 'tare' })}>
@@ -139,7 +139,7 @@ export function ScaleStrip({ target }: { target: ScaleTarget }) {
   return (
     <button
       type="button"
-      className="quiet mb-2 self-start text-[15px]"
+      className="quiet mb-2 self-start text-label"
       onClick={() => dispatch(preferred({ scale: true }))}
     >
       Read a scale

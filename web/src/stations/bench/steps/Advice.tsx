@@ -34,7 +34,7 @@ export function Advice({ feel, looks, suggestion }: Props) {
   return (
     <div aria-live="polite" className="flex flex-col gap-4">
       {feel && looks && (
-        <p className="text-[17px] md:hidden">
+        <p className="text-md md:hidden">
           <span className="head">{feelWords[feel]}</span>: {looks[feel]}.
         </p>
       )}

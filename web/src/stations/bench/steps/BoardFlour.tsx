@@ -13,8 +13,8 @@ export function BoardFlour() {
   const [open, setOpen] = useState(false)
   const { grams, points } = boardFlour(state)
   return (
-    <div className="border-l-2 border-second pl-3 text-[15px] leading-snug">
-      <h2 className="head text-[18px] leading-tight">Flour from the board</h2>
+    <div className="border-l-2 border-second pl-3 text-label leading-snug">
+      <h2 className="head text-lg leading-tight">Flour from the board</h2>
       <p className="text-second">
         {grams > 0
           ? `${mass(grams, grams < 10 ? 0.1 : 1)} taken up: ${formatPoints(points)} points.`

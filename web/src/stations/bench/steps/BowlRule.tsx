@@ -37,7 +37,7 @@ export function Trail() {
   const { additions } = running.state
   const { mass } = useUnits()
   return (
-    <ol aria-label="What went in" className="figure flex flex-wrap gap-x-6 gap-y-1 text-[17px] text-second">
+    <ol aria-label="What went in" className="figure flex flex-wrap gap-x-6 gap-y-1 text-md text-second">
       {additions.map((addition, index) => (
         <li key={index}>
           <span className="font-semibold text-ink">
@@ -54,7 +54,7 @@ export function Trail() {
 export function InTheBowl() {
   return (
     <div className="mt-2 flex flex-col gap-2 border-t border-line pt-4">
-      <h2 className="head text-[20px]">In this dough</h2>
+      <h2 className="head text-xl">In this dough</h2>
       <BowlRule marks={false} />
       <Trail />
     </div>

@@ -24,7 +24,7 @@ function LumpRow({ wanted, state, family }: LumpsProps & { family: Family }) {
   const drawn = Math.min(MOST_DRAWN, wanted.count)
   return (
     <svg
-      className="block w-full max-w-[760px]"
+      className="block w-full max-w-190"
       viewBox={`0 0 ${12 * BALL_PX} ${Math.ceil(drawn / 12) * BALL_PX}`}
       role="img"
       aria-label={`${wanted.count} lumps, ${state.lumps.length} of them weighed`}
@@ -61,7 +61,7 @@ function LumpWords({ wanted, state, stepG }: LumpsProps & { stepG: number }) {
   const off = state.lumps.filter(({ grams }) => !lumpIsEven(wanted, grams))
   if (state.lumps.length === 0) return null
   return (
-    <p className="figure text-[20px]" role="status">
+    <p className="figure text-xl" role="status">
       {state.lumps.length} of {formatNumber(wanted.count, 0)} weighed
       {off.length > 0 &&
         `; ${off.map(({ grams }) => mass(grams, stepG)).join(', ')} ${off.length === 1 ? 'is' : 'are'} off: nip or add`}
@@ -109,7 +109,7 @@ export function DivideStep() {
         <Big label="lumps" figure={formatNumber(count, 0)} unit="" />
         <div>
           <Big label="each" figure={massFigure(eachG, plan.scaleStepG)} unit={units.mass} />
-          <p className="figure text-[17px] text-second">± {mass(slackG, plan.scaleStepG)}</p>
+          <p className="figure text-md text-second">± {mass(slackG, plan.scaleStepG)}</p>
         </div>
       </div>
       <LumpRow wanted={wanted} state={state} family={family} />

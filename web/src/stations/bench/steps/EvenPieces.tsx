@@ -82,9 +82,9 @@ function Report({ report }: { report: SampleReport }) {
   const words = useWords(report)
   const { potSpreadMin } = report
   return (
-    <div className="max-w-[430px]">
+    <div className="max-w-107.5">
       <Chart report={report} />
-      <p className="text-[17px] leading-snug" role="status">
+      <p className="text-md leading-snug" role="status">
         {words}
         {potSpreadMin !== null &&
           potSpreadMin >= 0.5 &&
@@ -102,7 +102,7 @@ export function EvenPieces() {
   const [grams, setGrams] = useState<number | null>(null)
   return (
     <section aria-label="Even pieces" className="border-t border-line pt-2">
-      <h2 className="head text-[18px]">Even pieces</h2>
+      <h2 className="head text-lg">Even pieces</h2>
       <ScaleStrip
         target={{
           label: 'one piece',
@@ -119,7 +119,7 @@ export function EvenPieces() {
             min={0.01}
             max={10_000}
             widthCh={6}
-            className="figure text-[30px] font-semibold"
+            className="figure text-4xl font-semibold"
             onChange={setGrams}
           />
           <span>{units.mass}</span>

@@ -21,9 +21,9 @@ export function FeelAgain() {
   const step = suggestion?.step
   return (
     <section aria-label="Feel it again" className="border-t border-line pt-3">
-      <p className="text-[18px] leading-snug">
+      <p className="text-lg leading-snug">
         <span className="head">Right</span> is: {looks?.right ?? 'smooth, and it springs back slowly'}.{' '}
-        <button type="button" className="quiet text-[16px]" aria-expanded={open} onClick={() => setOpen(!open)}>
+        <button type="button" className="quiet text-base" aria-expanded={open} onClick={() => setOpen(!open)}>
           {open ? 'Enough' : 'It does not feel so'}
         </button>
       </p>
@@ -34,7 +34,7 @@ export function FeelAgain() {
           {step && (
             <button
               type="button"
-              className="press min-h-[56px] self-start px-5"
+              className="press min-h-14 self-start px-5"
               onClick={() => void recordTap(batch, additionOf(plan, state, step.what, step.grams))}
             >
               Add {stepGrams(step, worded)}

@@ -17,14 +17,14 @@ export function FeelWords({ chosen, looks, onSay }: Props) {
           key={word}
           type="button"
           aria-pressed={chosen === word}
-          className={`press -mt-px -ml-px flex min-h-[84px] flex-col items-center justify-center md:justify-start md:pt-5 md:pb-4 ${index < 2 ? 'col-span-3' : 'col-span-2'} md:col-span-1`}
+          className={`press -mt-px -ml-px flex min-h-21 flex-col items-center justify-center md:justify-start md:pt-5 md:pb-4 ${index < 2 ? 'col-span-3' : 'col-span-2'} md:col-span-1`}
           onClick={() => onSay(word)}
         >
           <span className="whitespace-nowrap">
-            <span className="figure mr-2 text-[15px] opacity-75">{index + 1}</span>
-            <span className="head text-[21px] md:text-[24px]">{feelWords[word]}</span>
+            <span className="figure mr-2 text-label opacity-75">{index + 1}</span>
+            <span className="head text-xl md:text-3xl">{feelWords[word]}</span>
           </span>
-          {looks && <span className="mt-2 hidden text-[15px] leading-snug md:block">{looks[word]}</span>}
+          {looks && <span className="mt-2 hidden text-label leading-snug md:block">{looks[word]}</span>}
         </button>
       ))}
     </div>

@@ -81,23 +81,23 @@ export function ThenStep() {
             key={finish}
             type="button"
             aria-pressed={chosen === finish}
-            className="press -mt-px -ml-px flex min-h-[104px] flex-col items-start justify-center gap-1 px-4 text-left"
+            className="press -mt-px -ml-px flex min-h-26 flex-col items-start justify-center gap-1 px-4 text-left"
             onClick={() => setChosen(finish)}
           >
             <span>
-              <span className="figure mr-2 text-[15px] opacity-75">{index + 1}</span>
-              <span className="head text-[24px]">{finishLabel[finish]}</span>
+              <span className="figure mr-2 text-label opacity-75">{index + 1}</span>
+              <span className="head text-3xl">{finishLabel[finish]}</span>
             </span>
-            <span className="text-[16px] leading-snug">{words}</span>
+            <span className="text-base leading-snug">{words}</span>
           </button>
         ))}
       </div>
       <div className="flex flex-wrap items-center gap-x-12 gap-y-4 border-t border-line pt-4">
         {shape && <ShapeEngraving shape={shape} width={360} height={220} withScale />}
-        <p className="figure text-[26px] leading-snug">
+        <p className="figure text-3xl leading-snug">
           {formatNumber(state.shapedPieces ?? made.pieces, 0)} × {batch.plan.shape.name}
           <br />
-          <span className="text-[44px] font-semibold">{mass(made.usableG, batch.plan.scaleStepG)}</span>
+          <span className="text-5xl font-semibold">{mass(made.usableG, batch.plan.scaleStepG)}</span>
         </p>
       </div>
     </StepSheet>
@@ -137,7 +137,7 @@ export function HoldStep() {
       }
     >
       <Big label="use until" figure={format(until, 'EEE d MMM')} unit="" small />
-      <p className="text-[18px]">
+      <p className="text-lg">
         {formatNumber(days, 0)} {days === 1 ? 'day' : 'days'} at most. Write it on the tray: {plan.shape.name},{' '}
         {format(since, 'd MMM, HH:mm')}.
       </p>
@@ -178,7 +178,7 @@ export function DryStep() {
           small
         />
       </div>
-      <p className="max-w-[46rem] text-[18px] leading-snug">
+      <p className="max-w-184 text-lg leading-snug">
         Of every {mass(100)} on the tray, {mass(driedG(plan, state, 100), 0.1)} are left when it is dry enough to keep.
         {shape?.keep.driedMonths && ` Then it keeps about ${shape.keep.driedMonths} months, dry and dark.`}
       </p>

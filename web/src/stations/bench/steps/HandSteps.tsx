@@ -71,7 +71,7 @@ function HeldAgainstTheScreen({ blank, wallMm }: { blank: Blank; wallMm: number 
   if (pxPerMm === null) return <BlankDrawing blank={blank} family={family} width={300} />
   return (
     <section aria-label="Gauge at life size" className="border-t border-line pt-2">
-      <h2 className="head mb-1 text-[18px]">Hold it against the screen</h2>
+      <h2 className="head mb-1 text-lg">Hold it against the screen</h2>
       <LifeSize blank={blank} wallMm={wallMm} pxPerMm={pxPerMm} family={family} />
     </section>
   )
@@ -115,7 +115,7 @@ export function ShapeStep() {
       <div className="flex flex-wrap items-start gap-x-10 gap-y-4">
         <div>
           <Big label="pieces" figure={formatNumber(made.pieces, 0)} unit="" />
-          <p className="mt-2 text-[17px] text-second">
+          <p className="mt-2 text-md text-second">
             made{' '}
             <QuantityField
               label="Pieces made"
@@ -123,7 +123,7 @@ export function ShapeStep() {
               unit="count"
               min={0}
               max={1_000_000}
-              className="text-[30px] font-semibold text-ink"
+              className="text-4xl font-semibold text-ink"
               widthCh={6}
               onChange={setPieces}
             />

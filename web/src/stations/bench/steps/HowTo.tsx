@@ -4,14 +4,14 @@ import type { Shape } from '@harina/core'
 export function HowTo({ shape }: { shape: Shape }) {
   return (
     <div className="grid gap-6 border-t border-line pt-3 md:grid-cols-[1.6fr_1fr]">
-      <ol className="list-decimal space-y-1 pl-6 text-[18px]">
+      <ol className="list-decimal space-y-1 pl-6 text-lg">
         {shape.steps.map((step) => (
           <li key={step}>{step}</li>
         ))}
       </ol>
       <div>
-        <h2 className="head text-[18px]">Look for</h2>
-        <ul className="text-[17px]">
+        <h2 className="head text-lg">Look for</h2>
+        <ul className="text-md">
           {shape.checks.map((check) => (
             <li key={check}>{check}</li>
           ))}

@@ -53,7 +53,7 @@ export function Jug({ totalG, startG, pouredG, stepG }: Props) {
           <text
             x={width + 20}
             y={line.place + 5}
-            className={line.strong ? 'fill-(--family) text-[17px] font-semibold' : 'fill-ink text-[16px]'}
+            className={line.strong ? 'fill-(--family) text-md font-semibold' : 'fill-ink text-base'}
           >
             {line.text}
           </text>

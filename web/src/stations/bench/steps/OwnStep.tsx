@@ -6,7 +6,7 @@ import { QuantityField } from '#web/ui/QuantityField.tsx'
 export function OwnStep({ onAdd }: { onAdd: (what: 'water' | 'flour', grams: number) => void }) {
   const [grams, setGrams] = useState(0)
   return (
-    <p className="flex flex-wrap items-center gap-x-3 gap-y-2 text-[17px] text-second">
+    <p className="flex flex-wrap items-center gap-x-3 gap-y-2 text-md text-second">
       or your own step
       <span>
         <QuantityField
@@ -15,7 +15,7 @@ export function OwnStep({ onAdd }: { onAdd: (what: 'water' | 'flour', grams: num
           unit="g"
           min={0}
           max={5000}
-          className="text-[26px] font-semibold text-ink"
+          className="text-3xl font-semibold text-ink"
           widthCh={5}
           onChange={setGrams}
         />{' '}
@@ -25,7 +25,7 @@ export function OwnStep({ onAdd }: { onAdd: (what: 'water' | 'flour', grams: num
         <button
           key={what}
           type="button"
-          className="press min-h-[52px] text-ink disabled:border-dashed disabled:text-second"
+          className="press min-h-13 text-ink disabled:border-dashed disabled:text-second"
           disabled={grams <= 0}
           onClick={() => onAdd(what, grams)}
         >

@@ -59,10 +59,10 @@ function FreshMinutes() {
   return (
     <div className="mt-2 flex flex-wrap items-center gap-x-10 gap-y-3 border-t border-line pt-4">
       {shape && <ShapeEngraving shape={shape} width={300} height={190} withScale />}
-      <p className="figure text-[26px] leading-snug">
+      <p className="figure text-3xl leading-snug">
         {plan.shape.name}, fresh:
         <br />
-        <span className="text-[44px] font-semibold">
+        <span className="text-5xl font-semibold">
           {low} to {high} min
         </span>
       </p>
@@ -154,14 +154,14 @@ export function DropStep() {
         </>
       }
     >
-      <div className="flex flex-wrap items-center gap-x-6 gap-y-2 text-[18px]">
+      <div className="flex flex-wrap items-center gap-x-6 gap-y-2 text-lg">
         <p>
           {potfuls === 1
             ? `All of it at once: ${mass(doughG)}.`
             : `${formatNumber(potfuls, 0)} potfuls of ${mass(eachG)} in a pot of ${POT_L} litres.`}
         </p>
         {potfuls > 1 && state.timers[step.id] && inPot + 1 < potfuls && (
-          <button type="button" className="press min-h-[56px] px-5" onClick={next}>
+          <button type="button" className="press min-h-14 px-5" onClick={next}>
             Out, and the next potful in: {inPot + 2} of {potfuls}
           </button>
         )}

@@ -85,7 +85,7 @@ export function PourStep() {
       <div className="flex flex-wrap items-end gap-x-10 gap-y-3">
         <div>
           <Big label="still to pour" figure={massFigure(leftG, plan.scaleStepG)} unit={units.mass} />
-          <p className="mt-2 text-[17px] text-second">
+          <p className="mt-2 text-md text-second">
             went in{' '}
             <QuantityField
               label="Grams of water poured"
@@ -93,7 +93,7 @@ export function PourStep() {
               unit="g"
               min={0}
               max={1_000_000}
-              className="text-[30px] font-semibold text-ink"
+              className="text-4xl font-semibold text-ink"
               widthCh={6}
               onChange={setPoured}
             />{' '}

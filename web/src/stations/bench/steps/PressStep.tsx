@@ -62,11 +62,11 @@ export function FeedStep() {
           <Big label="crumb" figure={massFigure(made.usableG, plan.scaleStepG)} unit={units.mass} />
         )}
       </div>
-      {!press && <p className="text-[17px]">Describe your press in Gear, and feed and pace stand here next time.</p>}
+      {!press && <p className="text-md">Describe your press in Gear, and feed and pace stand here next time.</p>}
       <div className="flex flex-wrap items-center gap-x-10 gap-y-3 border-t border-line pt-3">
         {shape && <ShapeEngraving shape={shape} width={300} height={160} withScale />}
         <div>
-          <p className="figure text-[22px]">
+          <p className="figure text-2xl">
             {formatNumber(made.pieces, 0)} pieces of {mass(made.pieceG, 0.01)}
           </p>
           {field}

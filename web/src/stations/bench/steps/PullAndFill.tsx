@@ -57,7 +57,7 @@ export function PullStep() {
         )}
       </div>
       {rows.length > 0 && (
-        <ol className="figure flex flex-wrap gap-x-6 gap-y-1 text-[19px]" aria-label="Strands by doubling">
+        <ol className="figure flex flex-wrap gap-x-6 gap-y-1 text-lg" aria-label="Strands by doubling">
           {rows.map((row) => (
             <li key={row.folds}>
               {formatNumber(row.strands, 0)} × {gapFigure(row.diameterMm)} {units.length}
@@ -108,7 +108,7 @@ export function FillStep() {
         <Big label="in each" figure={massFigure(step.gramsEach, 0.5)} unit={units.mass} />
         <Big label="pieces" figure={formatNumber(count, 0)} unit="" small />
       </div>
-      <p className="text-[18px]">
+      <p className="text-lg">
         {mass(each.fillingG)} of {step.name.toLowerCase()} in all.
       </p>
       {shape && <HowTo shape={shape} />}

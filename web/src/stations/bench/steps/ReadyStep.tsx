@@ -27,8 +27,8 @@ export function ReadyStep() {
         <>
           {dough && (
             <div className="border-l-2 border-second pl-3">
-              <h2 className="head text-[18px] leading-tight">How it goes</h2>
-              <ol className="list-decimal pl-5 text-[15px] leading-snug text-second">
+              <h2 className="head text-lg leading-tight">How it goes</h2>
+              <ol className="list-decimal pl-5 text-label leading-snug text-second">
                 {dough.mixing.map((line) => (
                   <li key={line}>{line}</li>
                 ))}
@@ -50,7 +50,7 @@ export function ReadyStep() {
               <button
                 type="button"
                 aria-pressed={on}
-                className="flex min-h-[60px] w-full items-center gap-4 py-1 text-left"
+                className="flex min-h-15 w-full items-center gap-4 py-1 text-left"
                 onClick={() => void recordTap(batch, { type: 'ticked', item: item.id, on: !on })}
               >
                 <span
@@ -58,10 +58,10 @@ export function ReadyStep() {
                   className={`h-6 w-6 shrink-0 border-2 border-ink ${on ? 'bg-ink' : 'bg-transparent'}`}
                 />
                 <span className="leading-tight">
-                  <span className={`text-[18px] ${on ? 'text-second line-through decoration-1' : ''}`}>
+                  <span className={`text-lg ${on ? 'text-second line-through decoration-1' : ''}`}>
                     {readyWord(item)}
                   </span>
-                  {item.instead && <span className="block text-[15px] text-second">or: {item.instead}</span>}
+                  {item.instead && <span className="block text-label text-second">or: {item.instead}</span>}
                 </span>
               </button>
             </li>

@@ -77,7 +77,7 @@ export function FoldStep() {
       </div>
       <Tally count={step.times} done={tally.done} />
       {plan?.widest && (
-        <p className="text-[18px]">
+        <p className="text-lg">
           At the widest, setting {plan.widest.setting}; the layers run with the sheet, and so will the bite.
         </p>
       )}
@@ -92,7 +92,7 @@ function PassFigures({ passes, done }: { passes: readonly Pass[]; done: number }
   return (
     <div className="flex flex-wrap items-end gap-x-12 gap-y-4">
       <Big label={`pass ${done + 1} of ${passes.length}, setting`} figure={formatNumber(now.setting, 0)} unit="" />
-      <p className="pb-3 text-[18px] text-second">
+      <p className="pb-3 text-lg text-second">
         gap {gapFigure(now.gapMm)} {units.length}; the sheet comes out {length(now.outMm)} thick
       </p>
     </div>
@@ -147,13 +147,13 @@ export function ThinStep() {
         <Big label="thickness" figure={gapFigure(thicknessMm)} unit={units.length} />
       )}
       {plan?.widest && passes.length === 0 && plan.passes.ok && (
-        <p className="max-w-[46rem] text-[18px] leading-snug">
+        <p className="max-w-184 text-lg leading-snug">
           The widest, setting {plan.widest.setting}, leaves {length(plan.widest.outMm)}: once through it, and no
           further. For thicker than that, finish with the pin.
         </p>
       )}
       {plan && !plan.passes.ok && (
-        <p role="alert" className="text-[18px]">
+        <p role="alert" className="text-lg">
           {problemWords(plan.passes.problem)}
         </p>
       )}

@@ -54,13 +54,13 @@ export function Timed({ timer, title, lead, minutes, startLabel, doneLabel, onDo
         {started ? (
           <div className="flex pb-3">
             {[-1, 1].map((by) => (
-              <button key={by} type="button" className="press -ml-px min-w-[92px] text-[20px]" onClick={() => move(by)}>
+              <button key={by} type="button" className="press -ml-px min-w-23 text-xl" onClick={() => move(by)}>
                 {by > 0 ? '+1' : '−1'} min
               </button>
             ))}
           </div>
         ) : (
-          <p className="pb-3 text-[17px] text-second">
+          <p className="pb-3 text-md text-second">
             set it to{' '}
             <QuantityField
               label={`Minutes, ${title.toLowerCase()}`}
@@ -68,7 +68,7 @@ export function Timed({ timer, title, lead, minutes, startLabel, doneLabel, onDo
               unit="min"
               min={1}
               max={6000}
-              className="text-[30px] font-semibold text-ink"
+              className="text-4xl font-semibold text-ink"
               widthCh={5}
               onChange={setTyped}
             />{' '}

@@ -110,7 +110,7 @@ function HandOrMixer({ step, by }: { step: StepOf<'knead'>; by: Worker }) {
           key={id}
           type="button"
           aria-pressed={by === id}
-          className="press -ml-px min-h-[52px] flex-1 first:ml-0"
+          className="press -ml-px min-h-13 flex-1 first:ml-0"
           onClick={() => void recordTap(running.batch, { type: 'worked-by', by: id })}
         >
           {name}, {low} to {high} min

@@ -50,18 +50,18 @@ export function VerdictStep() {
             key={verdict}
             type="button"
             aria-pressed={state.verdict === verdict}
-            className="press -mt-px -ml-px min-h-[84px]"
+            className="press -mt-px -ml-px min-h-21"
             onClick={() => judge(verdict)}
           >
-            <span className="figure mr-2 text-[15px] opacity-75">{index + 1}</span>
-            <span className="head text-[22px]">{verdictWords[verdict]}</span>
+            <span className="figure mr-2 text-label opacity-75">{index + 1}</span>
+            <span className="head text-2xl">{verdictWords[verdict]}</span>
           </button>
         ))}
       </div>
-      <label className="flex flex-col gap-1 text-[17px]">
+      <label className="flex flex-col gap-1 text-md">
         <span className="text-second">Notes: what you would do again, or not</span>
         <textarea
-          className="box min-h-[140px] text-[18px]"
+          className="box min-h-35 text-lg"
           value={text}
           onChange={(event) => setText(plainTextFrom(event.target.value, 4000))}
         />

@@ -54,7 +54,7 @@ function WeighRow({ row, label, small, weighing }: WeighRowProps) {
   return (
     <div>
       <Big small={small} label={label} figure={massFigure(weighing.wantedOf(row), stepG)} unit={units.mass} />
-      <p className="mt-1 text-[17px] text-second">
+      <p className="mt-1 text-md text-second">
         on the scale{' '}
         <QuantityField
           label={`${row.name}, grams on the scale`}
@@ -62,7 +62,7 @@ function WeighRow({ row, label, small, weighing }: WeighRowProps) {
           unit="g"
           min={0}
           max={1_000_000}
-          className="text-[30px] font-semibold text-ink"
+          className="text-4xl font-semibold text-ink"
           widthCh={6}
           onChange={(grams) => weighing.set(row.key, grams)}
         />{' '}

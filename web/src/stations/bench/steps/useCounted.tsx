@@ -14,7 +14,7 @@ export function useCounted(kind: 'cut' | 'stamp' | 'feed' | 'pull') {
   const last = !plan.steps.some((step) => step.kind === 'shape')
   const finish = () => void finishStep(running.batch, ...(last ? [{ type: 'shaped', pieces: count } as const] : []))
   const field: ReactNode = last && (
-    <p className="text-[17px] text-second">
+    <p className="text-md text-second">
       made{' '}
       <QuantityField
         label={kind === 'stamp' ? 'Pieces stamped' : 'Pieces made'}
@@ -22,7 +22,7 @@ export function useCounted(kind: 'cut' | 'stamp' | 'feed' | 'pull') {
         unit="count"
         min={0}
         max={1_000_000}
-        className="text-[30px] font-semibold text-ink"
+        className="text-4xl font-semibold text-ink"
         widthCh={7}
         onChange={setTyped}
       />

@@ -71,7 +71,7 @@ function Dose({ row, worked }: { row: WorkedRow; worked: Worked }) {
       )}
       <Line name={`${row.ingredient.name}, weighed`}>{mass(row.grams, FINE_G)}</Line>
       {percent > MOST_ALKALI_PERCENT && (
-        <p role="alert" className="my-2 border-l-[5px] border-danger pl-3 leading-snug">
+        <p role="alert" className="my-2 border-l-5 border-danger pl-3 leading-snug">
           Over {MOST_ALKALI_PERCENT} % is harsh and soapy. This cannot be right: take it down before it is weighed.
         </p>
       )}
@@ -179,7 +179,7 @@ function Stock({ row, worked }: { row: WorkedRow; worked: Worked }) {
       <p className="small mt-1">It brings {mass(stock.bringsWaterG, 1)} of water: pour that much less.</p>
       <div className="mt-3 border-2 border-ink p-3" data-print="label">
         {label.map((line, index) => (
-          <p key={line} className={index === 0 ? 'head text-[18px]' : 'text-[15px] leading-snug'}>
+          <p key={line} className={index === 0 ? 'head text-lg' : 'text-label leading-snug'}>
             {line}
           </p>
         ))}

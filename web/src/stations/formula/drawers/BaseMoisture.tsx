@@ -21,6 +21,7 @@ import { useSheet } from '../useSheet.ts'
 import type { DrawerProps } from '../drawerProps.ts'
 import { FigureLine, Line, Part } from './parts.tsx'
 import { problemWords } from '#web/words/index.ts'
+import { Choice } from '#web/ui/Choice.tsx'
 
 const withRow = (sheet: Sheet, key: string, change: (row: Sheet['rows'][number]) => Sheet['rows'][number]): Sheet => ({
   ...sheet,
@@ -36,27 +37,20 @@ function Kind({ row, worked, kitchen }: { row: WorkedRow; worked: Worked; kitche
   return (
     <label className="block">
       <span className="small block">Kind, age and how it was cooked</span>
-      <select
-        className="box min-h-[44px] w-full"
+      <Choice
+        label="Kind, age and how it was cooked"
+        className="box min-h-11 w-full"
         value={row.ingredient.id}
-        onChange={(event) =>
+        options={known.map((id) => {
+          const ingredient = kitchen.ingredients.get(id)
+          return [id, `${ingredient?.name}, ${formatNumber(100 * (ingredient?.water ?? 0), 0)} % water`] as const
+        })}
+        onChange={(ingredient) =>
           edit((sheet) =>
-            withRow(sheet, row.key, ({ lot: _sack, water: _measured, ...rest }) => ({
-              ...rest,
-              ingredient: event.target.value,
-            })),
+            withRow(sheet, row.key, ({ lot: _sack, water: _measured, ...rest }) => ({ ...rest, ingredient })),
           )
         }
-      >
-        {known.map((id) => {
-          const ingredient = kitchen.ingredients.get(id)
-          return (
-            <option key={id} value={id}>
-              {ingredient?.name}, {formatNumber(100 * (ingredient?.water ?? 0), 0)} % water
-            </option>
-          )
-        })}
-      </select>
+      />
     </label>
   )
 }
@@ -100,7 +94,7 @@ function Weighings({
       {measured.ok ? (
         <div className="flex items-baseline justify-between py-2">
           <span>
-            holds <strong className="figure text-[19px]">{formatPercent(100 * measured.value)} %</strong> water
+            holds <strong className="figure text-lg">{formatPercent(100 * measured.value)} %</strong> water
           </span>
           <button type="button" className="quiet" onClick={() => onTake(measured.value)}>
             Use {formatPercent(100 * measured.value)} %
@@ -139,7 +133,7 @@ function WantedMoisture({ worked }: { worked: Worked }) {
       {flour.ok ? (
         <div className="flex items-baseline justify-between py-2">
           <span>
-            wants <strong className="figure text-[19px]">{formatPercent(flour.value)}</strong> of flour on 100
+            wants <strong className="figure text-lg">{formatPercent(flour.value)}</strong> of flour on 100
           </span>
           <button
             type="button"
@@ -170,7 +164,7 @@ function Ladder({ worked }: { worked: Worked }) {
       title="What more flour would do"
       lead="Flour makes it hold, and makes it heavy: three at a time, one piece into the pot each time."
     >
-      <table className="w-full text-[16px]">
+      <table className="w-full text-base">
         <thead className="small text-left">
           <tr>
             <th className="font-normal">flour on 100</th>
@@ -210,22 +204,17 @@ export default function BaseMoisture({ worked, kitchen, onClose }: DrawerProps) 
   return (
     <SidePanel title="Potato and moisture" onClose={onClose}>
       {bases.length > 1 && (
-        <select
-          className="box mb-3 min-h-[44px] w-full"
-          aria-label="Which base"
+        <Choice
+          label="Which base"
+          className="box mb-3 min-h-11 w-full"
           value={row.key}
-          onChange={(e) => setKey(e.target.value)}
-        >
-          {bases.map((each) => (
-            <option key={each.key} value={each.key}>
-              {each.ingredient.name}
-            </option>
-          ))}
-        </select>
+          options={bases.map((each) => [each.key, each.ingredient.name] as const)}
+          onChange={(chosen) => setKey(chosen)}
+        />
       )}
       <Kind row={row} worked={worked} kitchen={kitchen} />
       <p className="my-3">
-        It is taken to hold <strong className="figure text-[19px]">{formatPercent(100 * row.water)} %</strong> water,{' '}
+        It is taken to hold <strong className="figure text-lg">{formatPercent(100 * row.water)} %</strong> water,{' '}
         {measured ? 'as measured.' : 'by the table.'}{' '}
         {measured && (
           <button type="button" className="quiet" onClick={forget}>

@@ -82,7 +82,7 @@ export default function Brings({ worked, onClose }: DrawerProps) {
         <ul>
           {cautions.map((hazard) => (
             <li key={hazard.id} className="mb-2">
-              <strong>{hazard.title}.</strong> <span className="text-[15px] leading-snug">{hazard.text}</span>
+              <strong>{hazard.title}.</strong> <span className="text-label leading-snug">{hazard.text}</span>
             </li>
           ))}
         </ul>

@@ -8,6 +8,7 @@ import { SidePanel } from '#web/ui/SidePanel.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import type { DrawerProps } from '../drawerProps.ts'
 import { problemWords, restWords, type Worded } from '#web/words/index.ts'
+import { Choice } from '#web/ui/Choice.tsx'
 
 interface Pair {
   readonly name: string
@@ -52,17 +53,17 @@ function Table({ a, b }: { a: Worked; b: Worked }) {
   const words = useUnits()
   const head = (worked: Worked) => (
     <th scope="col" className="w-[28%] pb-1 text-left align-bottom font-normal">
-      <FamilyMark family={worked.dough.family} /> <span className="head text-[17px]">{worked.sheet.name}</span>
+      <FamilyMark family={worked.dough.family} /> <span className="head text-md">{worked.sheet.name}</span>
     </th>
   )
   const lines = (pairs: readonly Pair[]) =>
     pairs.map(({ name, left, right }) => (
       <tr key={name} className="border-b border-line align-baseline">
-        <th scope="row" className="py-1 pr-2 text-left text-[15px] leading-tight font-normal">
+        <th scope="row" className="py-1 pr-2 text-left text-label leading-tight font-normal">
           {name}
         </th>
-        <td className={`figure text-[17px] ${left === right ? 'text-second' : 'font-semibold'}`}>{left}</td>
-        <td className={`figure text-[17px] ${left === right ? 'text-second' : 'font-semibold'}`}>{right}</td>
+        <td className={`figure text-md ${left === right ? 'text-second' : 'font-semibold'}`}>{left}</td>
+        <td className={`figure text-md ${left === right ? 'text-second' : 'font-semibold'}`}>{right}</td>
       </tr>
     ))
   return (
@@ -96,14 +97,14 @@ export default function Compare({ worked, kitchen, onClose }: DrawerProps) {
     <SidePanel title="Compare" onClose={onClose} wide>
       <label className="mb-4 block">
         <span className="small block">The sheet on paper, beside</span>
-        <select className="box min-h-[44px] w-full" value={id} onChange={(event) => setId(event.target.value)}>
-          <option value="">choose from the book</option>
-          {formulas.map((formula) => (
-            <option key={formula.id} value={formula.id}>
-              {formula.sheet.name}
-            </option>
-          ))}
-        </select>
+        <Choice
+          label="The sheet on paper, beside"
+          className="box min-h-11 w-full"
+          value={id}
+          none={'choose from the book'}
+          options={formulas.map((formula) => [formula.id, formula.sheet.name] as const)}
+          onChange={(chosen) => setId(chosen)}
+        />
       </label>
       {id === '' ? (
         <p className="small">Differences stand in bold. Rows count per 100 of flour, or of the base.</p>

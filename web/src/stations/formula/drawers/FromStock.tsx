@@ -1,4 +1,6 @@
 /** Blends from the sacks at hand: exact, with the reason, and put on the sheet in one press. */
+import { Radio, RadioGroup } from '@headlessui/react'
+import { RadioMark } from '#web/ui/RadioMark.tsx'
 import {
   formatNumber,
   formatPercent,
@@ -20,6 +22,7 @@ import { useSheet } from '../useSheet.ts'
 import type { DrawerProps } from '../drawerProps.ts'
 import { Line, Part } from './parts.tsx'
 import { problemWords } from '#web/words/index.ts'
+import { Choice } from '#web/ui/Choice.tsx'
 
 const aimWords: Readonly<Record<Aim, string>> = {
   cheapest: 'costs least',
@@ -105,18 +108,20 @@ export default function FromStock({ worked, kitchen, onClose }: DrawerProps) {
         </Link>
         .
       </p>
-      <fieldset className="mb-3">
-        <legend className="small">The blend that</legend>
+      <p className="small" aria-hidden="true">
+        The blend that
+      </p>
+      <RadioGroup
+        value={asked.aim}
+        onChange={(aim) => setAsked({ ...asked, aim })}
+        aria-label="The blend that"
+        className="mb-3"
+      >
         {(Object.keys(aimWords) as Aim[]).map((aim) => (
-          <label key={aim} className="flex min-h-[40px] items-center gap-3">
-            <input
-              type="radio"
-              name="aim"
-              className="size-5 accent-(--ink)"
-              checked={asked.aim === aim}
-              onChange={() => setAsked({ ...asked, aim })}
-            />
-            {aimWords[aim]}
+          <div key={aim} className="flex items-center gap-3">
+            <Radio value={aim} className="group flex min-h-10 cursor-pointer items-center gap-3">
+              <RadioMark /> {aimWords[aim]}
+            </Radio>
             {aim === 'protein' && asked.aim === 'protein' && (
               <span className="figure">
                 <QuantityField
@@ -132,22 +137,17 @@ export default function FromStock({ worked, kitchen, onClose }: DrawerProps) {
               </span>
             )}
             {aim === 'use-up' && asked.aim === 'use-up' && (
-              <select
+              <Choice
+                label="Sack to empty first"
                 className="field"
-                aria-label="Sack to empty first"
                 value={asked.useUp}
-                onChange={(event) => setAsked({ ...asked, useUp: event.target.value })}
-              >
-                {sacks.map(({ lot }) => (
-                  <option key={lot.id} value={lot.id}>
-                    {lot.name}
-                  </option>
-                ))}
-              </select>
+                options={sacks.map(({ lot }) => [lot.id, lot.name] as const)}
+                onChange={(chosen) => setAsked({ ...asked, useUp: chosen })}
+              />
             )}
-          </label>
+          </div>
         ))}
-      </fieldset>
+      </RadioGroup>
       <div aria-live="polite">
         {proposal === null && <p className="small">Weighing the sacks against each other …</p>}
         {proposal === 'failed' && (
@@ -156,7 +156,7 @@ export default function FromStock({ worked, kitchen, onClose }: DrawerProps) {
           </p>
         )}
         {proposal !== null && proposal !== 'failed' && !proposal.ok && (
-          <p role="alert" className="border-l-[5px] border-danger pl-3 leading-snug">
+          <p role="alert" className="border-l-5 border-danger pl-3 leading-snug">
             {problemWords(proposal.problem)}
           </p>
         )}

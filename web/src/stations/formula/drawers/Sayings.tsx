@@ -23,6 +23,7 @@ import { useUnits } from '#web/ui/units.ts'
 import { useSheet } from '../useSheet.ts'
 import type { DrawerProps } from '../drawerProps.ts'
 import { FigureLine, Line, Part } from './parts.tsx'
+import { Choice } from '#web/ui/Choice.tsx'
 
 const regionWords: Readonly<Record<CupRegion, string>> = {
   us: 'United States, 237 ml',
@@ -60,7 +61,7 @@ function ByParts({ worked }: { worked: Worked }) {
       min={0.1}
       max={1000}
       widthCh={4}
-      className="text-[22px] font-semibold"
+      className="text-2xl font-semibold"
       onChange={change}
       onDone={done}
     />
@@ -89,15 +90,15 @@ function ByCups({ worked }: { worked: Worked }) {
       title="By the cup"
       lead="A cup of flour is a habit, not a measure: the span is from spooned and levelled to scooped and shaken. Weigh where you can."
     >
-      <label className="mb-2 block text-[16px]">
+      <label className="mb-2 block text-base">
         <span className="small">Cup of </span>
-        <select className="field" value={region} onChange={(event) => setRegion(event.target.value as CupRegion)}>
-          {cupRegions.map((each) => (
-            <option key={each} value={each}>
-              {regionWords[each]}
-            </option>
-          ))}
-        </select>
+        <Choice
+          label="Cup of"
+          className="field"
+          value={region}
+          options={cupRegions.map((each) => [each, regionWords[each]] as const)}
+          onChange={(chosen) => setRegion(chosen as CupRegion)}
+        />
       </label>
       <Line name="flour of this sheet">{span(cupsOf(worked.batch.flourG, flour, ml), 1)} cups</Line>
       <Line name="water of this sheet">
@@ -159,7 +160,7 @@ export default function Sayings({ worked, onClose }: DrawerProps) {
         min={1}
         max={200}
         widthCh={5}
-        className="text-[22px] font-semibold"
+        className="text-2xl font-semibold"
         onChange={(percent) => set(percent, 'say-percent')}
         onDone={done}
         after="%"
@@ -172,7 +173,7 @@ export default function Sayings({ worked, onClose }: DrawerProps) {
         min={0.5}
         max={100}
         widthCh={5}
-        className="text-[22px] font-semibold"
+        className="text-2xl font-semibold"
         onChange={(divisor) => set(percentOfDivisor(divisor), 'say-divisor')}
         onDone={done}
       />

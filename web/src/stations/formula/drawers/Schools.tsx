@@ -45,7 +45,7 @@ function PositionLine({
     ...(computed.ok ? practiceChanges(worked, computed.value, words) : []),
   ]
   return (
-    <li className={`border-l-[5px] py-1.5 pl-3 ${chosen ? 'border-family' : 'border-transparent'}`}>
+    <li className={`border-l-5 py-1.5 pl-3 ${chosen ? 'border-family' : 'border-transparent'}`}>
       <div className="flex items-baseline gap-3">
         <span className="flex-1 font-semibold">
           {position.name}
@@ -80,7 +80,7 @@ function PositionLine({
       </div>
       <p className="small leading-snug">{position.why.join('; ')}.</p>
       {!chosen && (
-        <p className="text-[15px] leading-snug">
+        <p className="text-label leading-snug">
           {changes.length > 0
             ? `Would change: ${changes.join('; ')}.`
             : position.sets
@@ -103,7 +103,7 @@ export default function Schools({ worked, kitchen, onClose }: DrawerProps) {
       </p>
       {apt.map((school) => (
         <section key={school.id} className="mb-4 border-t border-line pt-2">
-          <h3 className="head text-[18px]">{school.question}</h3>
+          <h3 className="head text-lg">{school.question}</h3>
           <ul>
             {school.positions.map((position) => (
               <PositionLine

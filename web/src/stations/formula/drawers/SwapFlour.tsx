@@ -17,6 +17,7 @@ import { useSheet } from '../useSheet.ts'
 import type { DrawerProps } from '../drawerProps.ts'
 import { Line, Part } from './parts.tsx'
 import { problemWords } from '#web/words/index.ts'
+import { Choice } from '#web/ui/Choice.tsx'
 
 const strengthWords: Readonly<Record<Ingredient['gluten'], string>> = {
   strong: 'strong gluten, springs back',
@@ -61,7 +62,7 @@ function FromTo({ row, to, worked, kitchen }: { row: WorkedRow; to: string; work
         <strong>In the hand.</strong> {handWords(next)}.
       </p>
       {max !== undefined && max < row.onFlour && (
-        <p className="mt-2 border-l-[5px] border-danger pl-3 leading-snug">
+        <p className="mt-2 border-l-5 border-danger pl-3 leading-snug">
           Up to {max} % of the flour is usual for it without a method of its own; here it would be{' '}
           {formatPercent(row.onFlour)} %.
         </p>
@@ -86,24 +87,24 @@ export default function SwapFlour({ worked, kitchen, onClose }: DrawerProps) {
     <SidePanel title="Swap a flour" onClose={onClose}>
       <label className="mb-3 block">
         <span className="small block">Take out</span>
-        <select className="box min-h-[44px] w-full" value={row?.key ?? ''} onChange={(e) => setKey(e.target.value)}>
-          {flours.map((each) => (
-            <option key={each.key} value={each.key}>
-              {rowName(each, kitchen)}
-            </option>
-          ))}
-        </select>
+        <Choice
+          label="Take out"
+          className="box min-h-11 w-full"
+          value={row?.key ?? ''}
+          options={flours.map((each) => [each.key, rowName(each, kitchen)] as const)}
+          onChange={(chosen) => setKey(chosen)}
+        />
       </label>
       <label className="mb-4 block">
         <span className="small block">Put in its place</span>
-        <select className="box min-h-[44px] w-full" value={to} onChange={(event) => setTo(event.target.value)}>
-          <option value="">choose a flour</option>
-          {all.map((ingredient) => (
-            <option key={ingredient.id} value={ingredient.id}>
-              {ingredient.name}
-            </option>
-          ))}
-        </select>
+        <Choice
+          label="Put in its place"
+          className="box min-h-11 w-full"
+          value={to}
+          none={'choose a flour'}
+          options={all.map((ingredient) => [ingredient.id, ingredient.name] as const)}
+          onChange={(chosen) => setTo(chosen)}
+        />
       </label>
       {row && to && <FromTo row={row} to={to} worked={worked} kitchen={kitchen} />}
       <p className="small leading-snug">

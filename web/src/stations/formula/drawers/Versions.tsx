@@ -66,7 +66,7 @@ export default function Versions({ worked, kitchen, onClose }: DrawerProps) {
           {stepsOf(formula, worked.sheet).map((step, index) => (
             <li key={index} className="mb-4 border-t border-line pt-2">
               <div className="flex items-baseline gap-3">
-                <h3 className="head flex-1 text-[18px]">{step.title}</h3>
+                <h3 className="head flex-1 text-lg">{step.title}</h3>
                 <span className="small">{step.at}</span>
               </div>
               {step.before ? (

@@ -86,7 +86,7 @@ function Answer({
         {answer.feasible ? (
           <>
             <p className="mt-2">the water must be</p>
-            <p className="figure text-[52px] leading-none font-semibold">{temperature(answer.waterC)}</p>
+            <p className="figure text-5xl leading-none font-semibold">{temperature(answer.waterC)}</p>
             <button
               type="button"
               className="quiet mt-2"
@@ -96,7 +96,7 @@ function Answer({
             </button>
           </>
         ) : (
-          <p role="alert" className="mt-2 border-l-[5px] border-danger pl-3 leading-snug">
+          <p role="alert" className="mt-2 border-l-5 border-danger pl-3 leading-snug">
             Water alone cannot do it: it would have to be {temperature(answer.waterC)}.{' '}
             {answer.reachableC !== undefined && `The nearest dough it can make is ${temperature(answer.reachableC)}. `}
             {answer.waterC < 0

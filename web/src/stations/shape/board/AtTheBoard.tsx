@@ -21,7 +21,7 @@ export function AtTheBoard({ part, worked, kitchen, titled }: Props) {
   const { shape } = part
   return (
     <section aria-label={`${shape.name} at the board`} className="mb-4 flex flex-col gap-3">
-      {titled && <h2 className="head border-t border-line pt-2 text-[22px]">{shape.name}</h2>}
+      {titled && <h2 className="head border-t border-line pt-2 text-2xl">{shape.name}</h2>}
       <PieceFigures part={part} worked={worked} />
       <RopesOnBoard part={part} worked={worked} boardMm={kitchen.gear.boardMm} />
       <ThroughRoller part={part} worked={worked} kitchen={kitchen} />

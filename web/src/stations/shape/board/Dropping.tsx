@@ -23,7 +23,7 @@ export function Dropping({ part: { shape, cut, doughG }, worked }: { part: Shape
           min={0.5}
           max={200}
           widthCh={4}
-          className="figure text-[20px] font-semibold"
+          className="figure text-xl font-semibold"
           onChange={setPotL}
         />{' '}
         litres at the boil:{' '}

@@ -43,7 +43,7 @@ export function FillingPlan({ part: { shape, cut }, worked }: { part: ShapePart;
     <Titled title="Filling">
       <p className="leading-relaxed">
         <input
-          className="field head w-[14ch] text-[18px]"
+          className="field head w-[14ch] text-lg"
           aria-label="Name of the filling"
           value={filling.name}
           maxLength={120}
@@ -57,7 +57,7 @@ export function FillingPlan({ part: { shape, cut }, worked }: { part: ShapePart;
           min={0.1}
           max={500}
           widthCh={5}
-          className="figure text-[20px] font-semibold"
+          className="figure text-xl font-semibold"
           onChange={(gramsEach) => change({ gramsEach })}
         />{' '}
         {units.mass} in each, of{' '}
@@ -68,7 +68,7 @@ export function FillingPlan({ part: { shape, cut }, worked }: { part: ShapePart;
           min={0}
           max={100}
           widthCh={3}
-          className="figure text-[20px] font-semibold"
+          className="figure text-xl font-semibold"
           onChange={(moisturePercent) => change({ moisturePercent })}
         />{' '}
         % moisture.
@@ -82,7 +82,7 @@ export function FillingPlan({ part: { shape, cut }, worked }: { part: ShapePart;
         .
       </p>
       {plan.rimMm < RIM_MIN_MM ? (
-        <p role="alert" className="border-l-[5px] border-danger pl-3 leading-snug">
+        <p role="alert" className="border-l-5 border-danger pl-3 leading-snug">
           {plan.rimMm <= 0 ? 'The skin does not close over so much' : `Only ${length(plan.rimMm)} of rim would be left`}
           : give less filling, or stamp larger.
         </p>

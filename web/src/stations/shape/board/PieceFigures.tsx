@@ -7,9 +7,9 @@ export function Figure({ label, figure, unit, note }: { label: string; figure: s
   return (
     <div>
       <p className="small">{label}</p>
-      <p className="figure text-[30px] leading-tight font-semibold whitespace-nowrap">
+      <p className="figure text-4xl leading-tight font-semibold whitespace-nowrap">
         {figure}
-        {unit && <span className="text-[20px]"> {unit}</span>}
+        {unit && <span className="text-xl"> {unit}</span>}
       </p>
       {note && <p className="small leading-snug">{note}</p>}
     </div>

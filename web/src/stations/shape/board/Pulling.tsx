@@ -51,7 +51,7 @@ export function Pulling({ part: { shape, cut }, worked }: { part: ShapePart; wor
           min={50}
           max={2000}
           widthCh={6}
-          className="figure text-[20px] font-semibold"
+          className="figure text-xl font-semibold"
           onChange={setTyped}
         />{' '}
         {units.length} between the hands once doubled.
@@ -75,7 +75,7 @@ export function Pulling({ part: { shape, cut }, worked }: { part: ShapePart; wor
                 )
               })}
             </svg>
-            <span className="figure block text-[20px] leading-tight">{row.strands}</span>
+            <span className="figure block text-xl leading-tight">{row.strands}</span>
             <span className="sr-only">strands of</span>
             <span className="small block">{length(row.diameterMm)}</span>
           </li>

@@ -4,6 +4,7 @@ import { sheetEdited } from '#web/state/draftSlice.ts'
 import { useAppDispatch } from '#web/state/store.ts'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { useUnits } from '#web/ui/units.ts'
+import { Choice } from '#web/ui/Choice.tsx'
 
 const ways = { share: '% of the dough', count: 'pieces', grams: 'by weight' } as const
 
@@ -52,7 +53,7 @@ export function SeveralShapes({
   return (
     <section aria-label="Shapes of this dough" className="mb-3 border-b border-line pb-2">
       {alsoShapes.length > 0 && (
-        <table className="w-full max-w-[640px]">
+        <table className="w-full max-w-160">
           <thead className="sr-only">
             <tr>
               <th>Shape</th>
@@ -68,8 +69,8 @@ export function SeveralShapes({
                 {worked.shape.name}
               </th>
               <td className="small">what is left</td>
-              <td className="figure text-right text-[18px]">{main && mass(main.doughG, 1)}</td>
-              <td className="figure text-right text-[18px]">{main && formatNumber(main.cut.pieces, 0)}</td>
+              <td className="figure text-right text-lg">{main && mass(main.doughG, 1)}</td>
+              <td className="figure text-right text-lg">{main && formatNumber(main.cut.pieces, 0)}</td>
               <td />
             </tr>
             {alsoShapes.map((also, index) => {
@@ -93,31 +94,26 @@ export function SeveralShapes({
                       min={also.by === 'share' ? 0.1 : 1}
                       max={also.by === 'share' ? 100 : 1_000_000}
                       widthCh={6}
-                      className="figure text-[18px] font-semibold"
+                      className="figure text-lg font-semibold"
                       onChange={(amount) => replace(index, withAmount(also, amount), `also-${also.shape}`)}
                     />{' '}
-                    <select
+                    <Choice
+                      label={`${name} is given in`}
                       className="field small"
-                      aria-label={`${name} is given in`}
                       value={also.by}
-                      onChange={(event) => {
-                        const by = event.target.value as AlsoShape['by']
+                      options={Object.entries(ways).map(([by, words]) => [by, words] as const)}
+                      onChange={(chosen) => {
+                        const by = chosen as AlsoShape['by']
                         replace(index, withAmount({ shape: also.shape, by }, part ? said(part, by, worked.usableG) : 1))
                       }}
-                    >
-                      {Object.entries(ways).map(([by, words]) => (
-                        <option key={by} value={by}>
-                          {words}
-                        </option>
-                      ))}
-                    </select>
+                    />
                   </td>
-                  <td className="figure text-right text-[18px]">{part && mass(part.doughG, 1)}</td>
-                  <td className="figure text-right text-[18px]">{part && formatNumber(part.cut.pieces, 0)}</td>
+                  <td className="figure text-right text-lg">{part && mass(part.doughG, 1)}</td>
+                  <td className="figure text-right text-lg">{part && formatNumber(part.cut.pieces, 0)}</td>
                   <td className="pl-3 text-right">
                     <button
                       type="button"
-                      className="quiet text-[14px]"
+                      className="quiet text-sm"
                       aria-label={`Take out ${name}`}
                       onClick={() => put(alsoShapes.filter((_, place) => place !== index))}
                     >
@@ -131,7 +127,7 @@ export function SeveralShapes({
               <td colSpan={2} className="small">
                 together
               </td>
-              <td className="figure text-right text-[18px] font-semibold">
+              <td className="figure text-right text-lg font-semibold">
                 {mass(
                   parts.reduce((sum, { doughG }) => sum + doughG, 0),
                   1,
@@ -145,18 +141,14 @@ export function SeveralShapes({
       {others.length > 0 && alsoShapes.length < 8 && (
         <label className="small">
           Cut a part of it into{' '}
-          <select
+          <Choice
+            label="Cut a part of it into"
             className="field text-ink"
             value=""
-            onChange={(event) => put([...alsoShapes, { shape: event.target.value, by: 'share', percent: 20 }])}
-          >
-            <option value="">another shape…</option>
-            {others.map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </select>
+            none={'another shape…'}
+            options={others.map(({ id, name }) => [id, name] as const)}
+            onChange={(chosen) => put([...alsoShapes, { shape: chosen, by: 'share', percent: 20 }])}
+          />
         </label>
       )}
     </section>

@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { Link } from 'react-router'
 import { useUnits } from '#web/ui/units.ts'
 import { Figure } from './PieceFigures.tsx'
+import { Choice } from '#web/ui/Choice.tsx'
 
 export function ThroughPress({ part, worked, kitchen }: { part: ShapePart; worked: Worked; kitchen: Kitchen }) {
   const { presses } = kitchen.gear
@@ -21,21 +22,16 @@ export function ThroughPress({ part, worked, kitchen }: { part: ShapePart; worke
     )
   return (
     <section aria-label="Through the press">
-      <h2 className="head mb-1 flex flex-wrap items-baseline gap-x-3 text-[18px]">
+      <h2 className="head mb-1 flex flex-wrap items-baseline gap-x-3 text-lg">
         Through the press
         {presses.length > 1 ? (
-          <select
+          <Choice
+            label="Press"
             className="field small"
-            aria-label="Press"
-            value={press?.id}
-            onChange={(event) => setId(event.target.value)}
-          >
-            {presses.map((each) => (
-              <option key={each.id} value={each.id}>
-                {each.name}
-              </option>
-            ))}
-          </select>
+            value={press?.id ?? ''}
+            options={presses.map((each) => [each.id, each.name] as const)}
+            onChange={(chosen) => setId(chosen)}
+          />
         ) : (
           <span className="small font-normal">{press?.name}</span>
         )}

@@ -21,6 +21,7 @@ import { RollerStairs } from '#web/ui/RollerStairs.tsx'
 import { StampLayout } from '#web/ui/StampLayout.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { problemWords } from '#web/words/index.ts'
+import { Choice } from '#web/ui/Choice.tsx'
 
 function Cutting({ shape, family, plan, roller }: Sheeted) {
   const { length } = useUnits()
@@ -36,7 +37,7 @@ function Cutting({ shape, family, plan, roller }: Sheeted) {
     return (
       <div>
         <StampLayout widthMm={roller.widthMm} plan={plan} stamp={cut.stamp} family={family} />
-        <p className="mt-1 text-[16px] leading-snug">
+        <p className="mt-1 text-base leading-snug">
           {sheets}. {formatNumber(stamped.perSheet, 0)} from a piece, {formatPercent(100 * stamped.scrapFraction)} %
           scrap
           {later.length > 0 &&
@@ -50,7 +51,7 @@ function Cutting({ shape, family, plan, roller }: Sheeted) {
     )
   }
   return (
-    <p className="text-[16px] leading-snug">
+    <p className="text-base leading-snug">
       {sheets}
       {sheet.strandsPerSheet !== undefined && `, ${formatNumber(sheet.strandsPerSheet, 0)} strands across`}
       {shape.blank.type === 'sheet' && `, cut at ${length(shape.blank.lengthMm)}`}.
@@ -97,33 +98,29 @@ export function ThroughRoller({ part, worked, kitchen }: { part: ShapePart; work
   if (!sheetCutOf(part.shape)) return null
   return (
     <section aria-label="Through the roller">
-      <h2 className="head mb-1 flex flex-wrap items-baseline gap-x-3 text-[18px]">
+      <h2 className="head mb-1 flex flex-wrap items-baseline gap-x-3 text-lg">
         Through the roller
         {rollers.length > 1 && (
-          <select
+          <Choice
+            label="Roller"
             className="field small"
-            aria-label="Roller"
-            value={roller?.id}
-            onChange={(event) => setId(event.target.value)}
-          >
-            {rollers.map((each) => (
-              <option key={each.id} value={each.id}>
-                {each.name}
-              </option>
-            ))}
-          </select>
+            value={roller?.id ?? ''}
+            options={rollers.map((each) => [each.id, each.name] as const)}
+            onChange={(chosen) => setId(chosen)}
+          />
         )}
         {rollers.length === 1 && <span className="small font-normal">{roller?.name}</span>}
         {roller && (
-          <select
+          <Choice
+            label="How the sheet is run"
             className="field small font-normal"
-            aria-label="How the sheet is run"
             value={belt ? 'belt' : 'single'}
-            onChange={(event) => setBelt(event.target.value === 'belt')}
-          >
-            <option value="single">single sheets</option>
-            <option value="belt">as a belt, its ends joined</option>
-          </select>
+            options={[
+              ['single', 'single sheets'],
+              ['belt', 'as a belt, its ends joined'],
+            ]}
+            onChange={(chosen) => setBelt(chosen === 'belt')}
+          />
         )}
       </h2>
       {plan && roller ? (
