@@ -11,7 +11,7 @@ const transform = {
     },
   ],
 }
-const shared = { transform, transformIgnorePatterns: ['/node_modules/(?!nanoid/)'] }
+const shared = { transform, transformIgnorePatterns: ['/node_modules/(?!(nanoid|echarts|zrender|tslib)/)'] }
 
 export default {
   testTimeout: 30_000,

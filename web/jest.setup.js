@@ -12,3 +12,4 @@ globalThis.ResizeObserver ??= class {
 }
 globalThis.matchMedia ??= () => ({ matches: false, addEventListener() {}, removeEventListener() {} })
 if (globalThis.Element) Element.prototype.scrollTo ??= () => undefined
+if (globalThis.HTMLCanvasElement) HTMLCanvasElement.prototype.getContext = () => null

@@ -48,3 +48,7 @@ export function flourLot({ priorSd, batchSd, observations }: FlourLotRequest): F
 /** The priors of docs/domain.md, used wherever a maker has not set others. */
 export const lotFromHistory = (observations: readonly number[]): FlourLot =>
   flourLot({ priorSd: 2, batchSd: 0.8, observations })
+
+/** What was believed of a lot after each of its batches, the first before any: how the band closes in. */
+export const beliefsOver = (observations: readonly number[]): readonly FlourLot[] =>
+  Array.from({ length: observations.length + 1 }, (_, n) => lotFromHistory(observations.slice(0, n)))

@@ -199,7 +199,7 @@ it('pieces are weighed now and then: drift is said in words, with the length to 
   }
   expect((await state()).samples).toHaveLength(9)
   expect(within(even).getByRole('status').textContent).toMatch(/getting heavier, \d+ % by now. Cut at 1[12]\.?\d* mm/)
-  expect(within(even).getByRole('img', { name: /9 pieces weighed round .*, drifting up/ })).toBeTruthy()
+  expect(within(even).getByRole('table', { name: /9 pieces weighed round .*, drifting up/ })).toBeTruthy()
   await press(/^Undo/)
   expect((await state()).samples).toHaveLength(8)
   await typeInto('A piece weighs', '-3')

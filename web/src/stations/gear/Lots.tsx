@@ -1,4 +1,4 @@
-import { formatNumber, formatPoints, lotFromHistory, type Ingredient, type Kitchen, type Lot } from '@harina/core'
+import { formatNumber, type Ingredient, type Kitchen, type Lot } from '@harina/core'
 import { nanoid } from 'nanoid'
 import { useMemo, useState } from 'react'
 import { change, put, sayRemoved } from '../../state/workspace.ts'
@@ -6,44 +6,8 @@ import { QuantityField } from '../../ui/QuantityField.tsx'
 import { TextField } from '../../ui/TextField.tsx'
 import { useUnits } from '../../ui/units.ts'
 import { Section } from './Section.tsx'
+import { Thirst } from './Thirst.tsx'
 import { Choice } from '../../ui/Choice.tsx'
-
-/** What a lot's own batches say: each observation as a tick, the belief and its band over them. */
-function Thirst({ points }: { points: readonly number[] }) {
-  const lot = lotFromHistory(points)
-  const x = (value: number) => 130 + value * 26
-  const clamp = (value: number) => Math.min(256, Math.max(4, x(value)))
-  return (
-    <svg
-      width="262"
-      height="44"
-      role="img"
-      aria-label={`${points.length} batches; wants ${formatPoints(lot.shift)} points against paper, give or take ${formatNumber(2 * lot.sd, 1)}`}
-    >
-      <rect
-        x={clamp(lot.shift - 2 * lot.sd)}
-        y="4"
-        width={clamp(lot.shift + 2 * lot.sd) - clamp(lot.shift - 2 * lot.sd)}
-        height="10"
-        fill="var(--semolina)"
-        opacity="0.3"
-      />
-      <path d={`M${clamp(lot.shift)} 1v16`} stroke="var(--semolina)" strokeWidth="3" />
-      <path d="M4 20H256" stroke="var(--ink)" />
-      {[-4, -2, 0, 2, 4].map((tick) => (
-        <g key={tick}>
-          <path d={`M${x(tick)} 20v5`} stroke="var(--ink)" />
-          <text x={x(tick)} y="40" textAnchor="middle" className="figure fill-second text-sm">
-            {tick === 0 ? 'paper' : formatPoints(tick).replace('.0', '')}
-          </text>
-        </g>
-      ))}
-      {points.map((point, index) => (
-        <path key={index} d={`M${clamp(point)} 14v9`} stroke="var(--ink)" strokeWidth="1.6" />
-      ))}
-    </svg>
-  )
-}
 
 const set = (id: string, part: Partial<Lot>) => void change('lot', id, (lot) => ({ ...lot, ...part }))
 
@@ -147,7 +111,7 @@ function LotRow({ lot, kitchen }: { lot: Lot; kitchen: Kitchen }) {
             onChange={(note) => set(lot.id, { note })}
           />
         </div>
-        {points.length > 0 && <Thirst points={points} />}
+        {points.length > 0 && <Thirst lot={lot.name} points={points} />}
       </div>
     </li>
   )

@@ -1,64 +1,90 @@
 /** Weigh a piece now and then: are they even, does the hand drift, what the pot makes of the spread. */
 import { formatNumber, PIECE_TOLERANCE_PERCENT, sampleReport, type SampleReport } from '@harina/core'
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { recordTap } from '#web/state/bench.ts'
+import { Chart } from '#web/ui/chart/Chart.tsx'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { ScaleStrip } from '../scale/ScaleStrip.tsx'
 import { useBench } from '../StepSheet.tsx'
 
-const [WIDE, HIGH] = [420, 104]
+const HEIGHT = 92
 /** Of the last pieces. */
 const SHOWN = 30
 
-/** Pieces as dots, the hand as a line, the reference between its tolerances; to scale with itself. */
-function Chart({ report }: { report: SampleReport }) {
-  const { mass } = useUnits()
+/** Pieces as dots, the hand as a line, the reference between its tolerances. */
+function Pieces({ report }: { report: SampleReport }) {
+  const { mass, massFigure } = useUnits()
   const { grams, ewma, targetG, driftFrom, drift } = report
   const first = Math.max(0, grams.length - SHOWN)
   const shown = grams.slice(first)
   const reach = Math.max(targetG * 0.2, ...shown.map((each) => Math.abs(each - targetG))) * 1.1
-  const x = (index: number) => 14 + ((index - first) * (WIDE - 28)) / Math.max(9, shown.length - 1)
-  const y = (each: number) => HIGH / 2 - ((each - targetG) / reach) * (HIGH / 2 - 6)
   const within = (targetG * PIECE_TOLERANCE_PERCENT) / 100
+  const drifted = (index: number) => driftFrom !== null && first + index >= driftFrom
+  const table = useMemo(
+    () => ({
+      caption: `${grams.length} pieces weighed round ${mass(targetG, 0.01)}${drift === 'none' ? '' : `, drifting ${drift}`}`,
+      head: ['piece', 'weighed', 'where the hand stands'],
+      rows: grams.map((each, n) => [String(n + 1), mass(each, 0.01), mass(ewma[n] ?? targetG, 0.01)]),
+    }),
+    [grams, ewma, targetG, drift, mass],
+  )
   return (
-    <svg
-      viewBox={`0 0 ${WIDE} ${HIGH}`}
-      width={WIDE}
-      className="h-auto max-w-full"
-      role="img"
-      aria-label={`${grams.length} pieces weighed round ${mass(targetG, 0.01)}${drift === 'none' ? '' : `, drifting ${drift}`}`}
-    >
-      <rect
-        x="0"
-        y={y(targetG + within)}
-        width={WIDE}
-        height={y(targetG - within) - y(targetG + within)}
-        fill="var(--line)"
-        opacity="0.5"
-      />
-      <path d={`M0 ${y(targetG)}H${WIDE}`} stroke="var(--ink)" strokeWidth="1" />
-      <path
-        d={ewma
-          .slice(first)
-          .map((each, index) => `${index === 0 ? 'M' : 'L'}${x(first + index)} ${y(each)}`)
-          .join('')}
-        stroke="var(--ink)"
-        strokeWidth="2.5"
-        fill="none"
-      />
-      {shown.map((each, index) => (
-        <circle
-          key={first + index}
-          cx={x(first + index)}
-          cy={y(each)}
-          r="5"
-          fill={driftFrom !== null && first + index >= driftFrom ? 'var(--danger)' : 'var(--sheet)'}
-          stroke="var(--ink)"
-          strokeWidth="1.6"
-        />
-      ))}
-    </svg>
+    <Chart
+      table={table}
+      height={HEIGHT}
+      option={(inks) => ({
+        grid: { left: 44, right: 8, top: 6, bottom: 6 },
+        xAxis: { type: 'value', min: 0.5, max: Math.max(10, shown.length) + 0.5, show: false },
+        yAxis: {
+          type: 'value',
+          min: targetG - reach,
+          max: targetG + reach,
+          splitLine: { show: false },
+          axisLine: { show: false },
+          axisTick: { show: false },
+          axisLabel: { show: false },
+        },
+        series: [
+          {
+            type: 'line',
+            data: ewma.slice(first).map((each, index) => [index + 1, each]),
+            symbol: 'none',
+            lineStyle: { color: inks.ink, width: 2.5 },
+            markArea: {
+              silent: true,
+              itemStyle: { color: inks.line, opacity: 0.5 },
+              data: [[{ yAxis: targetG - within }, { yAxis: targetG + within }]],
+            },
+            markLine: {
+              silent: true,
+              symbol: 'none',
+              lineStyle: { color: inks.ink, type: 'solid', width: 1 },
+              label: {
+                position: 'start',
+                color: inks.second,
+                fontFamily: 'Barlow Semi Condensed',
+                fontSize: 15,
+                formatter: massFigure(targetG, 0.01),
+              },
+              data: [{ yAxis: targetG }],
+            },
+          },
+          {
+            type: 'scatter',
+            symbolSize: 10,
+            data: shown.map((each, index) => ({
+              value: [index + 1, each],
+              itemStyle: {
+                color: drifted(index) ? inks.danger : inks.sheet,
+                borderColor: inks.ink,
+                borderWidth: 1.6,
+              },
+            })),
+          },
+        ],
+      })}
+    />
   )
 }
 
@@ -83,7 +109,7 @@ function Report({ report }: { report: SampleReport }) {
   const { potSpreadMin } = report
   return (
     <div className="max-w-107.5">
-      <Chart report={report} />
+      <Pieces report={report} />
       <p className="text-md leading-snug" role="status">
         {words}
         {potSpreadMin !== null &&

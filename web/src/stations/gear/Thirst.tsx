@@ -1,0 +1,98 @@
+/** How a lot was got to know: what each batch wanted against paper, and the belief that grew of it, with its band. */
+import { beliefsOver, formatNumber, formatPoints } from '@harina/core'
+import { useMemo } from 'react'
+import { Chart, type Inks } from '../../ui/chart/Chart.tsx'
+
+const HEIGHT = 132
+
+const axis = ({ second, line }: Inks) => ({
+  axisLine: { lineStyle: { color: second } },
+  axisTick: { show: false },
+  axisLabel: { color: second, fontFamily: 'Barlow Semi Condensed', fontSize: 14 },
+  splitLine: { lineStyle: { color: line } },
+})
+
+export function Thirst({ lot, points }: { lot: string; points: readonly number[] }) {
+  const beliefs = useMemo(() => beliefsOver(points), [points])
+  const last = beliefs.at(-1)
+  const table = useMemo(
+    () => ({
+      caption: `${lot}: what its batches wanted against paper, points of water on flour`,
+      head: ['batch', 'wanted', 'believed after it', 'give or take'],
+      rows: points.map((wanted, n) => {
+        const { shift = 0, sd = 0 } = beliefs[n + 1] ?? {}
+        return [String(n + 1), formatPoints(wanted), formatPoints(shift), formatNumber(2 * sd, 1)]
+      }),
+    }),
+    [lot, points, beliefs],
+  )
+  const reach = Math.max(
+    2,
+    ...points.map(Math.abs),
+    ...beliefs.slice(1).map(({ shift, sd }) => Math.abs(shift) + 2 * sd),
+  )
+  return (
+    <div>
+      <p className="small">
+        wants <strong className="text-ink">{formatPoints(last?.shift ?? 0)} points</strong> against paper, give or take{' '}
+        {formatNumber(2 * (last?.sd ?? 0), 1)}
+      </p>
+      <Chart
+        table={table}
+        height={HEIGHT}
+        option={(inks) => ({
+          grid: { left: 34, right: 10, top: 10, bottom: 22 },
+          xAxis: {
+            ...axis(inks),
+            type: 'category',
+            data: points.map((_, n) => String(n + 1)),
+            boundaryGap: points.length === 1,
+            splitLine: { show: false },
+          },
+          yAxis: {
+            ...axis(inks),
+            type: 'value',
+            min: -Math.ceil(reach),
+            max: Math.ceil(reach),
+            interval: Math.ceil(reach),
+            axisLabel: {
+              ...axis(inks).axisLabel,
+              formatter: (value: number) => (value === 0 ? 'paper' : formatPoints(value).replace('.0', '')),
+            },
+          },
+          series: [
+            {
+              type: 'line',
+              data: beliefs.slice(1).map(({ shift, sd }) => shift - 2 * sd),
+              stack: 'band',
+              stackStrategy: 'all',
+              symbol: 'none',
+              lineStyle: { opacity: 0 },
+            },
+            {
+              type: 'line',
+              data: beliefs.slice(1).map(({ sd }) => 4 * sd),
+              stack: 'band',
+              stackStrategy: 'all',
+              symbol: 'none',
+              lineStyle: { opacity: 0 },
+              areaStyle: { color: inks.semolina, opacity: 0.28 },
+            },
+            {
+              type: 'line',
+              data: beliefs.slice(1).map(({ shift }) => shift),
+              symbol: 'none',
+              lineStyle: { color: inks.semolina, width: 3 },
+            },
+            {
+              type: 'scatter',
+              data: [...points],
+              symbolSize: 9,
+              itemStyle: { color: inks.sheet, borderColor: inks.ink, borderWidth: 1.6 },
+            },
+          ],
+        })}
+      />
+    </div>
+  )
+}

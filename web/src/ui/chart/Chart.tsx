@@ -1,0 +1,96 @@
+/** Figures over figures, by day and by lamplight; read aloud, and printed where it cannot be drawn, as the table it is. */
+import { useEffect, useEffectEvent, useRef, useState } from 'react'
+import type { Drawing, Option } from './draw.ts'
+
+/** The inks of the theme, as they stand. */
+export interface Inks {
+  readonly ink: string
+  readonly second: string
+  readonly line: string
+  readonly sheet: string
+  readonly danger: string
+  readonly semolina: string
+}
+
+const NAMES = ['ink', 'second', 'line', 'sheet', 'danger', 'semolina'] as const
+
+function inksNow(): Inks {
+  const style = getComputedStyle(document.documentElement)
+  return Object.fromEntries(NAMES.map((name) => [name, style.getPropertyValue(`--${name}`).trim()])) as unknown as Inks
+}
+
+export interface ChartTable {
+  readonly caption: string
+  readonly head: readonly string[]
+  readonly rows: readonly (readonly string[])[]
+}
+
+interface Props {
+  readonly table: ChartTable
+  readonly height: number
+  readonly option: (inks: Inks) => Option
+}
+
+export function Chart({ table, height, option }: Props) {
+  const place = useRef<HTMLDivElement>(null)
+  const [drawing, setDrawing] = useState<Drawing | null>(null)
+  const redraw = useEffectEvent((on: Drawing) => on.set({ animation: false, ...option(inksNow()) }))
+
+  useEffect(() => {
+    const element = place.current
+    if (!element) return
+    let made: Drawing | null = null
+    let gone = false
+    const sized = new ResizeObserver(() => made?.resize(element.clientWidth))
+    // Without the package the table stays, and nothing is lost but the picture.
+    import('./draw.ts').then(
+      ({ drawInto }) => {
+        if (gone) return
+        made = drawInto(element, { width: element.clientWidth || 320, height })
+        sized.observe(element)
+        setDrawing(made)
+      },
+      () => undefined,
+    )
+    return () => {
+      gone = true
+      sized.disconnect()
+      made?.dispose()
+    }
+  }, [height])
+
+  useEffect(() => {
+    if (!drawing) return
+    redraw(drawing)
+    const themed = new MutationObserver(() => redraw(drawing))
+    themed.observe(document.documentElement, { attributes: true, attributeFilter: ['data-theme'] })
+    return () => themed.disconnect()
+  }, [drawing, table])
+
+  return (
+    <div className="relative">
+      <table className="sr-only">
+        <caption>{table.caption}</caption>
+        <thead>
+          <tr>
+            {table.head.map((name) => (
+              <th key={name} scope="col">
+                {name}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {table.rows.map((row, index) => (
+            <tr key={index}>
+              {row.map((cell, column) => (
+                <td key={column}>{cell}</td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <div ref={place} aria-hidden="true" style={{ height }} data-drawn={drawing !== null} />
+    </div>
+  )
+}
