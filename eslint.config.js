@@ -92,7 +92,10 @@ export default ts.config(
   {
     files: ['core/src/**'],
     rules: {
-      ...only(),
+      ...restricted(arrows(), {
+        regex: '^\\.\\./[a-z]+/(?!index\\.ts$)',
+        message: 'A room of the core has one door, its index.',
+      }),
       'no-restricted-globals': ['error', 'performance', 'console', 'process', 'window', 'document'],
       'no-restricted-syntax': ['error', ...noClock],
     },

@@ -53,6 +53,8 @@ function jest(name, args) {
     const file = join(results, `${name}.json`)
     const ok = run('npx', ['jest', '--ci', '--json', `--outputFile=${file}`, ...args], {
       stdio: ['ignore', 'ignore', 'inherit'],
+      // The random tests in full; between edits they are shorter.
+      env: { ...process.env, CI: 'true' },
     })
     if (!existsSync(file)) return whole(false)
     const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites, numPendingTests, numTotalTests } = JSON.parse(
@@ -70,7 +72,7 @@ if (!installPackages()) process.exit(1)
 step('format', npm('format:check'))
 step('lint', npm('lint'))
 step('types', npm('types'))
-step('unit tests', jest('unit', []))
+step('unit tests', jest('unit', ['--maxWorkers=2']))
 if (step('build', npm('build'))) {
   step('end-to-end tests', jest('e2e', ['--config', 'e2e/jest.config.js', '--maxWorkers=2']))
   step('size budget', npm('size'))

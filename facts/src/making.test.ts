@@ -9,7 +9,7 @@ import {
   pourGo,
   pressAtBench,
   replay,
-  sheetAtBench,
+  rolledSheetAtBench,
   shapesFor,
   startSheet,
   waterTargets,
@@ -81,11 +81,11 @@ it('a rope divides into board lengths, a wrapper into pieces, pulled noodles int
 
 it('the sheet at the bench is the dough that was poured: more of it is a longer sheet', () => {
   const plan = planOf('alk-low', 'alk-medium-wavy')
-  const at = (grams: number) => sheetAtBench(plan, poured(plan, grams))!.sheet.lengthMm
+  const at = (grams: number) => rolledSheetAtBench(plan, poured(plan, grams))!.sheet.lengthMm
   const { totalG } = waterTargets(plan, { weighedG: {} })
   expect(at(totalG * 1.2)).toBeGreaterThan(at(totalG))
-  expect(sheetAtBench(planOf('sw-hand', 'little-ears'), full(plan))).toBeNull()
-  const passes = sheetAtBench(plan, full(plan))!.passes
+  expect(rolledSheetAtBench(planOf('sw-hand', 'little-ears'), full(plan))).toBeNull()
+  const passes = rolledSheetAtBench(plan, full(plan))!.passes
   if (!passes.ok) throw new Error(passes.problem.code)
   passes.value.slice(1).forEach((pass, n) => expect(pass.gapMm).toBeLessThan(passes.value[n]!.gapMm))
 })

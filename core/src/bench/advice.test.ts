@@ -4,14 +4,14 @@ import type { BenchAction, BenchEvent, Dough, Feel, Plan, Sheet } from '../model
 import type { Kitchen } from '../sheet/kitchen.ts'
 import { airShiftG } from './airShift.ts'
 import { driedG, doughG } from './bowl.ts'
-import { replay } from './fold.ts'
+import { replay } from './replay.ts'
 import { stepMinutes } from './lanes.ts'
 import { lumpIsEven, lumps } from './making.ts'
 import { overPour } from './overPour.ts'
 import { planBatch } from './planBatch.ts'
 import { backFromFridgeMin } from './planSteps.ts'
 import { sampleReport } from './samples.ts'
-import { untouched } from './state.ts'
+import { initialState } from './state.ts'
 import { additionOf, suggest } from './suggest.ts'
 import { resolutionPercent, storeMoisture } from '../formula/index.ts'
 
@@ -59,7 +59,7 @@ it('tacky and sticky are told apart where spoons are fine enough', () => {
 it('a sticky dough on a kilo of potato wants 3 of flour in 100, a dry one wet hands', () => {
   // 1.6 × 0.019 × 1000 = 30.4 g: four spoons, no salt with them, for salt is counted on the potato.
   expect(stepFor(pot, 'sticky')).toMatchObject({ what: 'flour', grams: 32, saltG: 0 })
-  expect(additionOf(pot, untouched, 'flour', 32)).toEqual({ type: 'added-flour', grams: 32, saltG: 0 })
+  expect(additionOf(pot, initialState, 'flour', 32)).toEqual({ type: 'added-flour', grams: 32, saltG: 0 })
   expect(stepFor(pot, 'dry')).toMatchObject({ what: 'water', grams: 5, measure: { unit: 'teaspoon', count: 1 } })
   const small = planOf({ ...potatoSheet, target: { by: 'base', grams: 300 } })
   // 1.5 g is what clings to wet hands; a spoon would be three times as much.
@@ -79,8 +79,8 @@ it('whoever turns from water to flour waits five minutes, however long ago the l
 it('a step of the scale too much is the scale; more is over, and names its flour with the salt', () => {
   const { startG, holdBackG } = kilo.water
   const totalG = startG + holdBackG
-  expect(overPour(kilo, untouched, totalG + 0.5)).toBeNull()
-  const over = overPour(kilo, untouched, totalG + 1.5)!
+  expect(overPour(kilo, initialState, totalG + 0.5)).toBeNull()
+  const over = overPour(kilo, initialState, totalG + 1.5)!
   expect(over.flourG).toBeCloseTo((1000 * 1.5) / totalG, 6)
   expect(over.saltG).toBeCloseTo(over.flourG / 100, 6)
 })

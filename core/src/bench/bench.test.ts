@@ -2,9 +2,9 @@ import fc from 'fast-check'
 import { computeSheet } from '../sheet/index.ts'
 import { testKitchen, testSheet } from '../testing/testKitchen.ts'
 import { benchPieces, boardFlour, bowlBasis14, doughG, effectivePercent, planWindow, waterTargets } from './bowl.ts'
-import { corrections, currentStep, isRinging, liveTimers, replay, standingFeel, stepsOf } from './fold.ts'
-import { untouched } from './state.ts'
-import { figureOf, redoable, standing, undoable } from './history.ts'
+import { corrections, currentStep, isRinging, liveTimers, replay, standingFeel, stepsOf } from './replay.ts'
+import { initialState } from './state.ts'
+import { figureOf, redoable, activeEvents, undoable } from './history.ts'
 import { planBatch } from './planBatch.ts'
 import {
   benchEventSchema,
@@ -94,8 +94,8 @@ it('undo walks back through every tap to an untouched batch', () => {
       let all: readonly BenchEvent[] = events
       for (let i = 0; i < events.length; i += 1)
         all = [...all, stamp({ type: 'undone', events: [...undoable(all)] }, 200 + i)]
-      expect(replay(plan, all)).toEqual(untouched)
-      expect(standing(all).every(({ type }) => type === 'clock-set')).toBe(true)
+      expect(replay(plan, all)).toEqual(initialState)
+      expect(activeEvents(all).every(({ type }) => type === 'clock-set')).toBe(true)
     }),
   )
 })
@@ -172,7 +172,7 @@ const eventsUntil = (kind: string) =>
 const doneUntil = (kind: string, ...more: BenchEvent[]) => replay(plan, [...eventsUntil(kind), ...more])
 
 it('steps follow one another and end with the batch', () => {
-  expect(currentStep(plan, untouched)?.kind).toBe('ready')
+  expect(currentStep(plan, initialState)?.kind).toBe('ready')
   expect(currentStep(plan, doneUntil('knead'))?.kind).toBe('knead')
   expect(currentStep(plan, replay(plan, [stamp({ type: 'abandoned', reason: 'fog' }, 1)]))).toBeNull()
 })
@@ -213,10 +213,10 @@ describe('suggestions', () => {
     const felt = [...poured(0), stamp({ type: 'felt', feel: 'tacky' }, 12)]
     expect(standingFeel(replay(plan, felt))).toBe('tacky')
     expect(standingFeel(replay(plan, [...felt, stamp({ type: 'added-flour', grams: 8, saltG: 0.1 }, 13)]))).toBeNull()
-    expect(standingFeel(untouched)).toBeNull()
+    expect(standingFeel(initialState)).toBeNull()
   })
 
-  it('right wants nothing', () => expect(suggest(plan, untouched, 'right', T0)).toEqual({ wait: null, step: null }))
+  it('right wants nothing', () => expect(suggest(plan, initialState, 'right', T0)).toEqual({ wait: null, step: null }))
 
   it('never suggests a step that moves the wrong way', () => {
     fc.assert(
@@ -369,7 +369,7 @@ describe('tomorrow, the rack or the fridge', () => {
 
 describe('a dough in two', () => {
   const share = fc.double({ min: 0.05, max: 0.95, noNaN: true })
-  const splitOf = (keeps: number) =>
+  const mixesOf = (keeps: number) =>
     ({ type: 'split', keeps, other: 'second', part: 'kept' }) as const satisfies BenchAction
 
   it('both parts together are what there was, and each is as wet', () => {
@@ -377,7 +377,7 @@ describe('a dough in two', () => {
       fc.property(log, share, (events, keeps) => {
         const open = events.filter((event) => event.type !== 'closed' && event.type !== 'abandoned')
         const whole = replay(plan, open)
-        const split = stamp(splitOf(keeps), 90)
+        const split = stamp(mixesOf(keeps), 90)
         const batch = { id: 'first', plan, events: [...open, split] }
         const other = carvedOff(batch, split.id)!
         const [kept, taken] = [replay(plan, batch.events), replay(other.plan, other.events)]
@@ -394,7 +394,7 @@ describe('a dough in two', () => {
   })
 
   it('the part carved off cannot be made whole from its own side; what came after can be taken back', () => {
-    const split = stamp(splitOf(0.4), 20)
+    const split = stamp(mixesOf(0.4), 20)
     const poured = stamp({ type: 'poured', grams: 217 }, 1)
     const other = carvedOff({ id: 'first', plan, events: [poured, split] }, split.id)!
     expect(undoable(other.events)).toEqual([])
@@ -404,7 +404,7 @@ describe('a dough in two', () => {
 
   it('the same split makes the same other batch, and what it teaches of the flour is counted once', () => {
     const events = [stamp({ type: 'poured', grams: 217 }, 1), stamp({ type: 'felt', feel: 'right' }, 12)]
-    const split = stamp(splitOf(0.4), 20)
+    const split = stamp(mixesOf(0.4), 20)
     const first = { id: 'first', plan, events: [...events, split] }
     const other = carvedOff(first, split.id)!
     expect(carvedOff(first, split.id)).toEqual(other)

@@ -1,7 +1,7 @@
 /** What is in the bowl: flour, water and salt as really weighed and poured. Masses in g, hydrations in percent. */
 import { basis14Percent } from '../formula/index.ts'
 import type { BenchState } from './state.ts'
-import { pouredWindow } from '../sheet/reckoned.ts'
+import { pouredWindow } from '../sheet/index.ts'
 import { piecesOf, type Pieces } from '../shape/index.ts'
 import { own, type Plan, type PlannedRow, type Window } from '../model/index.ts'
 
@@ -33,8 +33,10 @@ export const asWeighed = (plan: Plan, state: Weighed, row: PlannedRow): number =
 export const sackFlourG = (plan: Plan, state: Weighed): number =>
   sumG(rowsOf(plan, 'flour'), (row) => asWeighed(plan, state, row))
 
+/** All flour in the bowl, g: the sack’s and what was added to correct. */
 export const flourG = (plan: Plan, state: Contents): number => sackFlourG(plan, state) + state.addedFlourG
 
+/** All salt in the bowl, g. */
 export const saltG = (plan: Plan, state: Contents): number =>
   sumG(rowsOf(plan, 'salt'), (row) => asWeighed(plan, state, row)) + state.addedSaltG
 
@@ -74,6 +76,7 @@ export function bowlWaterG(plan: Plan, state: Contents): number {
   return state.pouredG * pouredWater(plan) + sumG(others, (row) => asWeighed(plan, state, row) * row.water)
 }
 
+/** All water but the flour’s own, percent of the flour in the bowl; 0 without flour. */
 export const effectivePercent = (plan: Plan, state: Contents): number => {
   const flour = flourG(plan, state)
   return flour > 0 ? (100 * bowlWaterG(plan, state)) / flour : 0

@@ -45,7 +45,7 @@ export function figureOf(event: BenchEvent): number | null {
  * Events still in force, in order: an `undone` event takes back those it names, and can be taken back itself; an `amended`
  * one puts the figure of an earlier one right.
  */
-export function standing(events: readonly BenchEvent[]): readonly BenchEvent[] {
+export function activeEvents(events: readonly BenchEvent[]): readonly BenchEvent[] {
   const takenBack = new Set<string>()
   for (const event of [...events].reverse())
     if (event.type === 'undone' && !takenBack.has(event.id)) event.events.forEach((id) => takenBack.add(id))
@@ -60,7 +60,7 @@ export function standing(events: readonly BenchEvent[]): readonly BenchEvent[] {
 
 /** Closed, or given up: it is no longer at the bench. */
 export const isEnded = ({ events }: { readonly events: readonly BenchEvent[] }): boolean =>
-  standing(events).some(({ type }) => type === 'closed' || type === 'abandoned')
+  activeEvents(events).some(({ type }) => type === 'closed' || type === 'abandoned')
 
 /** A clock put right is the device's doing and no tap: it is neither undone nor in the way of an undo. */
 const isTap = (event: BenchEvent): boolean => event.type !== 'clock-set'
@@ -78,7 +78,7 @@ function lastTap(events: readonly BenchEvent[]): readonly BenchEvent[] {
  * cannot be made whole from its own side.
  */
 export function undoable(events: readonly BenchEvent[]): readonly string[] {
-  const tap = lastTap(standing(events))
+  const tap = lastTap(activeEvents(events))
   return tap.some((event) => event.type === 'split' && event.part === 'taken') ? [] : tap.map(({ id }) => id)
 }
 

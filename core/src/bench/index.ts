@@ -1,5 +1,5 @@
 export * from './bowl.ts'
-export * from './fold.ts'
+export * from './replay.ts'
 export * from './history.ts'
 export * from './state.ts'
 export * from './planBatch.ts'

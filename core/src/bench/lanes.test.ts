@@ -1,6 +1,6 @@
 import { computeSheet } from '../sheet/index.ts'
 import { testKitchen, testSheet } from '../testing/testKitchen.ts'
-import { replay } from './fold.ts'
+import { replay } from './replay.ts'
 import { compareCalls, hoursAhead, nextCall } from './lanes.ts'
 import { planBatch } from './planBatch.ts'
 import type { BenchAction, BenchEvent } from '../model/index.ts'

@@ -1,7 +1,7 @@
 /** Several doughs at once: when each next wants the cook, and how its hours lie ahead. */
 import { unreachable } from '../result.ts'
 import { benchPieces } from './bowl.ts'
-import { currentStep, liveTimers, stepsOf, type LiveTimer } from './fold.ts'
+import { currentStep, liveTimers, stepsOf, type LiveTimer } from './replay.ts'
 import type { BenchState } from './state.ts'
 import { own, type Plan, type PlannedStep } from '../model/index.ts'
 

@@ -1,9 +1,8 @@
 /** What each step of the hands and machines works with, of the dough that is really there. */
-import { dropped, filled, sheetPlan, type FilledPieces, type SheetPlan } from '../geometry/index.ts'
+import { dropped, filled, rolledSheetPlan, type FilledPieces, type RolledSheetPlan } from '../geometry/index.ts'
 import { roundHalfUp } from '../formula/index.ts'
 import { faceMm, skinMm } from '../shape/index.ts'
-import { blankCut } from '../sheet/rollPlan.ts'
-import { pressPlan, type PressPlan } from '../sheet/pressPlan.ts'
+import { blankCut, type PressPlan, pressPlan } from '../sheet/index.ts'
 import { benchPieces, bowlBasis14, bowlReading, waterTargets } from './bowl.ts'
 import type { BenchState } from './state.ts'
 import type { Plan, StepOf } from '../model/index.ts'
@@ -54,12 +53,12 @@ export function lumps(plan: Plan, state: BenchState): Lumps {
 export const lumpIsEven = ({ eachG, slackG }: Lumps, grams: number): boolean => Math.abs(grams - eachG) <= slackG
 
 /** Through the roller of the plan; null without one, or for what is not cut of a sheet. */
-export function sheetAtBench(plan: Plan, state: BenchState): SheetPlan | null {
+export function rolledSheetAtBench(plan: Plan, state: BenchState): RolledSheetPlan | null {
   const thin = plan.steps.find((step) => step.kind === 'thin')
   const { blank } = plan.shape
   const cut = blankCut(blank)
   if (!thin?.roller || !cut || !('thicknessMm' in blank)) return null
-  return sheetPlan({
+  return rolledSheetPlan({
     doughG: benchPieces(plan, state).usableG,
     densityGPerCm3: plan.densityGPerCm3,
     thicknessMm: blank.thicknessMm,

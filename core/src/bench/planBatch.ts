@@ -1,8 +1,5 @@
 import type { Lot, Window, Plan, PlannedRow } from '../model/index.ts'
-import type { Worked } from '../sheet/computeSheet.ts'
-import type { WorkedRow } from '../sheet/workedRow.ts'
-import { placeOf, type Kitchen } from '../sheet/kitchen.ts'
-import { shapeParts } from '../sheet/shapeParts.ts'
+import { type Kitchen, placeOf, shapeShares, type Worked, type WorkedRow } from '../sheet/index.ts'
 import { planSteps, roomC } from './planSteps.ts'
 
 const lotName = (lots: readonly Lot[], id: string | undefined) => lots.find((lot) => lot.id === id)?.name
@@ -30,7 +27,7 @@ const shifted = ({ low, best, high }: Window, points: number): Window => ({
 
 /** How the usable dough is shared out; a sheet whose other shapes ask for more than there is gives all to its own. */
 function shares(worked: Worked, kitchen: Kitchen): Pick<Plan, 'also'> & { readonly share: number } {
-  const parts = shapeParts(worked, kitchen)
+  const parts = shapeShares(worked, kitchen)
   if (!parts.ok || worked.usableG <= 0) return { share: 1, also: [] }
   const [main, ...others] = parts.value.map((part) => ({
     id: part.shape.id,

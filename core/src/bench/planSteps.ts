@@ -2,8 +2,7 @@
 import { scald, temperMinutes } from '../heat/index.ts'
 import { positionOf } from '../schools/index.ts'
 import type { CourseStep, Dough, PlannedStep } from '../model/index.ts'
-import type { Worked } from '../sheet/computeSheet.ts'
-import { placeOf, type Kitchen } from '../sheet/kitchen.ts'
+import { type Kitchen, placeOf, type Worked } from '../sheet/index.ts'
 import { readyItems } from './ready.ts'
 
 /** Poured at this heat or above, the starch is scalded. °C. */

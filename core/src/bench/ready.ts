@@ -1,7 +1,6 @@
 /** What must be at hand before the flour is wet. */
 import { positionOf } from '../schools/index.ts'
-import type { Worked } from '../sheet/computeSheet.ts'
-import type { Kitchen } from '../sheet/kitchen.ts'
+import type { Kitchen, Worked } from '../sheet/index.ts'
 import type { PlannedStep, StepOf } from '../model/index.ts'
 
 export const READY_ITEMS = [

@@ -1,6 +1,6 @@
 /** A dough in two: the part carved off is a batch of its own, with all that happened before. */
 import type { Batch, BenchEvent } from '../model/index.ts'
-import { standing } from './history.ts'
+import { activeEvents } from './history.ts'
 
 const NAME_MAX = 120
 const SECOND = ', second part'
@@ -14,7 +14,7 @@ export function carvedOff(batch: Batch, splitId: string): Batch | null {
   const split = batch.events[at]
   if (split?.type !== 'split') return null
   const { sheet } = batch.plan
-  const before = standing(batch.events.slice(0, at)).filter(({ type }) => type !== 'amended')
+  const before = activeEvents(batch.events.slice(0, at)).filter(({ type }) => type !== 'amended')
   const events = [...before, { ...split, keeps: 1 - split.keeps, other: batch.id, part: 'taken' } as const].map(
     (event, index): BenchEvent => ({ ...event, id: `${split.other.slice(0, 40)}-${index + 1}` }),
   )

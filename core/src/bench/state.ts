@@ -58,7 +58,7 @@ export interface BenchState extends StepChanges {
   readonly end: { readonly how: 'closed' | 'abandoned'; readonly at: string; readonly reason: string } | null
 }
 
-export const untouched: BenchState = {
+export const initialState: BenchState = {
   weighedG: {},
   pouredG: 0,
   addedFlourG: 0,

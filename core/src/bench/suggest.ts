@@ -1,6 +1,6 @@
 import { correctHydration } from '../formula/index.ts'
 import { baseG, bowlOnRule, bowlWaterG, effectivePercent, flourG, saltG, waterTargets } from './bowl.ts'
-import { corrections } from './fold.ts'
+import { corrections } from './replay.ts'
 import type { BenchState } from './state.ts'
 import type { BenchAction, Feel, Plan } from '../model/index.ts'
 

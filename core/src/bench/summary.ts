@@ -1,9 +1,9 @@
 /** A batch told in full for its page, and in a few figures for lists, searches and what its flour has taught. */
 import type { Batch, BenchEvent, Feel, Plan, Verdict } from '../model/index.ts'
-import { lotKey } from '../sheet/kitchen.ts'
+import { lotKey } from '../sheet/index.ts'
 import { bowlBasis14, bowlOnRule } from './bowl.ts'
-import { corrections, replay } from './fold.ts'
-import { standing } from './history.ts'
+import { corrections, replay } from './replay.ts'
+import { activeEvents } from './history.ts'
 import type { BenchState } from './state.ts'
 
 export interface BatchStory {
@@ -69,7 +69,7 @@ export function storyOf({ id, plan, events }: Batch): BatchStory {
     id,
     plan,
     state,
-    entries: standing(events),
+    entries: activeEvents(events),
     basis14: bowlBasis14(plan, state),
     onRule: bowlOnRule(plan, state),
     lastFeel: state.feels.at(-1)?.feel ?? null,

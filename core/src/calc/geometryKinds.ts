@@ -2,7 +2,7 @@
 import { extrude, passes, rolledSheet, rope, stamped } from '../geometry/index.ts'
 import { ok } from '../result.ts'
 import { z } from '../zod.ts'
-import { whole } from '../model/ranges.ts'
+import { whole } from '../model/index.ts'
 import { kind, notNegative, plain, positive, type Kind, type Warning } from './kind.ts'
 
 const MOST_REROLLS = 20

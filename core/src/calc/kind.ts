@@ -26,7 +26,7 @@ export const kind = <S extends z.ZodMiniType>(
 
 export const plain = (result: object): Result<Computed> => ok({ result, warnings: [] })
 
-export { positive } from '../model/ranges.ts'
+export { positive } from '../model/index.ts'
 export const notNegative = z.number().check(z.minimum(0))
 export const fraction = z.number().check(z.minimum(0), z.maximum(1))
 export const id = z.string().check(z.minLength(1), z.maxLength(200))

@@ -2,17 +2,17 @@
 import {
   isOnlyOne,
   isRecord,
+  type Loose,
   MAX_EVENTS,
   RECORD_KINDS,
-  records,
-  timeSchema,
-  type Loose,
   type RecordKind,
   type Records,
+  records,
+  timeSchema,
+  whole,
 } from '../model/index.ts'
 import { ok, problem, type Result } from '../result.ts'
 import { z } from '../zod.ts'
-import { whole } from '../model/ranges.ts'
 import { FILE_VERSION, homes, toFile, workspaceOf, type WorkspaceFile } from './workspace.ts'
 
 /** As long as a text can well be in a browser, with room for many thousand batches and several hundred photos. */

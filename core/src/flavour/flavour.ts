@@ -1,7 +1,6 @@
 /** What gives a dough colour and taste, and how it handles. */
-import { windowSchema } from '../model/index.ts'
+import { someText, windowSchema } from '../model/index.ts'
 import { z } from '../zod.ts'
-import { someText } from '../model/text.ts'
 
 export const flavourSchema = z.strictObject({
   ingredient: someText,

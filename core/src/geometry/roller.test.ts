@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { settingsOf, type Roller } from './roller.ts'
-import { sheetPlan } from './sheetPlan.ts'
+import { rolledSheetPlan } from './rolledSheetPlan.ts'
 
 const crank: Roller = {
   settings: 7,
@@ -75,7 +75,7 @@ describe('a dough through the roller', () => {
 
   it('stiff dough is thinned by a third at a time, supple dough by two fifths', () => {
     const worst = (hydrationPercent: number) => {
-      const plan = sheetPlan({ ...asked, hydrationPercent })
+      const plan = rolledSheetPlan({ ...asked, hydrationPercent })
       if (!plan.passes.ok) throw new Error(plan.passes.problem.code)
       return Math.max(...plan.passes.value.map((pass) => pass.ratio))
     }
@@ -84,7 +84,7 @@ describe('a dough through the roller', () => {
   })
 
   it('ends no thicker than wanted, at the settings of this dial', () => {
-    const plan = sheetPlan(asked)
+    const plan = rolledSheetPlan(asked)
     if (!plan.passes.ok) throw new Error(plan.passes.problem.code)
     expect(plan.widest).toMatchObject({ setting: 1, gapMm: 2.8 })
     expect(plan.passes.value.at(-1)!.outMm).toBeLessThanOrEqual(1)
@@ -95,13 +95,15 @@ describe('a dough through the roller', () => {
 
   it('rounds are stamped of one sheet, and its scrap rolled out twice at the most', () => {
     const stamp = { shape: 'circle' as const, sizeMm: 70, gapMm: 2 }
-    const { stamped } = sheetPlan({ ...asked, cut: { stamp } })
+    const { stamped } = rolledSheetPlan({ ...asked, cut: { stamp } })
     expect(stamped!.perSheet).toBeGreaterThan(12)
     expect(stamped!.generations.length).toBeLessThanOrEqual(3)
   })
 
   it('thinner than the roller goes is said, not guessed', () => {
-    expect(sheetPlan({ ...asked, thicknessMm: 0.3 }).passes).toMatchObject({ problem: { code: 'no-gap-so-thin' } })
-    expect(sheetPlan({ ...asked, roller: { ...crank, measured: [] } }).widest).toBeNull()
+    expect(rolledSheetPlan({ ...asked, thicknessMm: 0.3 }).passes).toMatchObject({
+      problem: { code: 'no-gap-so-thin' },
+    })
+    expect(rolledSheetPlan({ ...asked, roller: { ...crank, measured: [] } }).widest).toBeNull()
   })
 })

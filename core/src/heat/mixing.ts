@@ -11,6 +11,7 @@ const MELTING_J_PER_G = 334
 /** From this dough temperature on, starch gels; it begins to swell at 55 to 60 °C. */
 const GELS_C = 65
 
+/** Heat capacity of a food, J/g·K, by its water and fat (fractions of mass), the rest as solids: 4.18, 2.0 and 1.42. @example flour at 14 % → 1.81 */
 export const heatCapacityJ = (water: number, fat = 0): number =>
   SOLIDS_J * (1 - water - fat) + WATER_J * water + FAT_J * fat
 

@@ -33,7 +33,9 @@ export const showTemperature = (celsius: number, { temperature }: Units, decimal
   unit: temperature,
 })
 
+/** °C in °F. @example 38 → 100.4 */
 export const toFahrenheit = (celsius: number): number => (celsius * 9) / 5 + 32
+/** °F in °C. @example 68 → 20 */
 export const fromFahrenheit = (fahrenheit: number): number => ((fahrenheit - 32) * 5) / 9
 
 /** A length the way a bench speaks of it: 13 mm, 4.85 m, or 0.51 in, 191 in. */

@@ -1,7 +1,6 @@
 /** Which sauce a shape carries, and why. */
 import { z } from '../zod.ts'
-import { someText } from '../model/text.ts'
-import { SAUCES, SAUCE_TRAITS, type Sauce, type SauceTrait, type Shape } from '../model/index.ts'
+import { type Sauce, SAUCE_TRAITS, SAUCES, type SauceTrait, type Shape, someText } from '../model/index.ts'
 
 /** A family of sauces with the traits of a piece that carry it. */
 export const sauceSchema = z.strictObject({

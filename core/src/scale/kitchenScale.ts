@@ -1,6 +1,6 @@
 /** A kitchen scale to practise with: what its display would show for what lies on it. The clock and the noise come from outside. */
 import { z } from '../zod.ts'
-import { positive } from '../model/ranges.ts'
+import { positive } from '../model/index.ts'
 
 export interface ScaleRange {
   readonly stepG: number

@@ -1,7 +1,6 @@
 /** Schools of practice: where makers disagree, the positions they take, each with its reasons and with what it sets. */
-import { FAMILIES } from '../model/index.ts'
+import { FAMILIES, someText } from '../model/index.ts'
 import { z } from '../zod.ts'
-import { someText } from '../model/text.ts'
 
 /** What following a position does to a sheet; each field is a figure or a choice the position stands for. */
 const setsSchema = z.strictObject({

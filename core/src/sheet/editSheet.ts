@@ -44,7 +44,7 @@ export function setFlourOnBase({ sheet }: Worked, percent: number): Result<Sheet
   })
 }
 
-/** Moves the sheet along its own rule: water on flour, or flour on the base. */
+/** Moves the sheet along its own rule: water on flour, or flour on the base, percent. Problems: those of `setFlourOnBase`. */
 export const setOnRule = (worked: Worked, percent: number): Result<Sheet> =>
   worked.control.by === 'base' ? setFlourOnBase(worked, percent) : ok(setPoured(worked, percent))
 

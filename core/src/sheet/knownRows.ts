@@ -35,6 +35,10 @@ function withWater(material: Material, water: number): Material {
   return { ...material, water, fat: material.fat * thin, salt: material.salt * thin }
 }
 
+/**
+ * The rows of a sheet with what is known of each: ingredient, moisture as it stands (fraction of mass) and its part in the dough.
+ * Problems: `unknown-ingredient`, with the row's place and the id.
+ */
 export function knownRows(sheet: Sheet, kitchen: Kitchen): Result<readonly Known[]> {
   const known: Known[] = []
   for (const [index, row] of sheet.rows.entries()) {

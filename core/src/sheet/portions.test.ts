@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { FAMILIES, type Sheet } from '../model/index.ts'
 import { potatoSheet, testKitchen, testSheet, workSheet } from '../testing/testKitchen.ts'
 import { canDry, COURSES, portionG, portionGuide, portionKey } from './portions.ts'
-import { oneMix, splitOf } from './split.ts'
+import { oneMix, mixesOf } from './mixes.ts'
 
 it('a main is more than a starter, a starter more than a soup, and dried weighs less than fresh', () => {
   for (const family of FAMILIES) {
@@ -32,11 +32,11 @@ const kitchen = {
 const inBowl = (sheet: Sheet): Sheet => ({ ...sheet, vessel: 'bowl' })
 
 it('a dough that fits its vessel is one mix; one gram over makes two equal ones', () => {
-  const mixesOf = (grams: number) =>
-    splitOf(workSheet({ ...inBowl(testSheet), target: { by: 'dough', grams } }, kitchen), kitchen)
-  expect(mixesOf(600)).toEqual({ mixes: 1, doughG: 600, vessel: 'Bowl' })
-  expect(mixesOf(601)).toMatchObject({ mixes: 2 })
-  expect(splitOf(workSheet(testSheet, kitchen), kitchen)).toBeNull()
+  const mixesIn = (grams: number) =>
+    mixesOf(workSheet({ ...inBowl(testSheet), target: { by: 'dough', grams } }, kitchen), kitchen)
+  expect(mixesIn(600)).toEqual({ mixes: 1, doughG: 600, vessel: 'Bowl' })
+  expect(mixesIn(601)).toMatchObject({ mixes: 2 })
+  expect(mixesOf(workSheet(testSheet, kitchen), kitchen)).toBeNull()
 })
 
 it('equal mixes add up to the whole, whatever was solved for, and none is over its vessel', () => {
@@ -52,7 +52,7 @@ it('equal mixes add up to the whole, whatever was solved for, and none is over i
   fc.assert(
     fc.property(targets, fc.constantFrom(testSheet, potatoSheet), (target, sheet) => {
       const whole = workSheet({ ...inBowl(sheet), target }, kitchen)
-      const split = splitOf(whole, kitchen)!
+      const split = mixesOf(whole, kitchen)!
       const one = workSheet(oneMix(whole.sheet, split.mixes), kitchen)
       expect(one.batch.doughG * split.mixes).toBeCloseTo(whole.batch.doughG, 4)
       expect(one.batch.doughG).toBeLessThanOrEqual(600 + 1e-6)

@@ -55,7 +55,9 @@ export interface Reckoned {
   readonly guideG: number
 }
 
+/** A hydration on the 14 % basis as poured on flour as it stands, percent: (100 + poured) = slope × (100 + basis 14 %). */
 export const toPoured = ({ slope, offset }: PouredScale, basis14: number): number => slope * basis14 + offset
+/** The way back, percent on the 14 % basis. */
 export const fromPoured = ({ slope, offset }: PouredScale, poured: number): number => (poured - offset) / slope
 
 /** A window written on the 14 % basis, moved to where it lies for flour as it stands, and for a lot's own thirst. */

@@ -1,8 +1,8 @@
 /** The sheet's dough through a roller, cut or stamped as its shape is. */
-import { sheetPlan, type Roller, type SheetCut, type SheetPlan } from '../geometry/index.ts'
+import { rolledSheetPlan, type Roller, type SheetCut, type RolledSheetPlan } from '../geometry/index.ts'
 import type { Blank, Shape } from '../model/index.ts'
 import type { Worked } from './computeSheet.ts'
-import type { ShapePart } from './shapeParts.ts'
+import type { ShapeShare } from './shapeShares.ts'
 
 /** Between stamps, so that the scrap holds together. */
 const STAMP_GAP_MM = 2
@@ -22,14 +22,14 @@ export function blankCut(blank: Blank): SheetCut | null {
 
 /** `maxLengthMm`: the longest sheet that can be handled. Null for a shape that is not sheeted. */
 export function rollPlan(
-  { shape, doughG }: Pick<ShapePart, 'shape' | 'doughG'>,
+  { shape, doughG }: Pick<ShapeShare, 'shape' | 'doughG'>,
   { batch }: Pick<Worked, 'batch'>,
   roller: Roller,
   maxLengthMm: number,
-): SheetPlan | null {
+): RolledSheetPlan | null {
   const cut = sheetCutOf(shape)
   if (!cut || !('thicknessMm' in shape.blank)) return null
-  return sheetPlan({
+  return rolledSheetPlan({
     doughG,
     densityGPerCm3: batch.densityGPerCm3,
     thicknessMm: shape.blank.thicknessMm,

@@ -1,5 +1,5 @@
 /** Checks that hold for any dough: what a careful colleague would say on reading the sheet. */
-import { MOST_ALKALI_PERCENT } from '../alkali/dose.ts'
+import { MOST_ALKALI_PERCENT } from '../alkali/index.ts'
 import { isDairyOrEgg } from '../model/index.ts'
 import type { Reckoned } from './reckoned.ts'
 

@@ -4,6 +4,7 @@ import type { Ingredient, Window } from '../model/index.ts'
 
 /** Water is flour divided by this. @example 50 % → 2 */
 export const divisorOf = (percent: number): number => 100 / percent
+/** The water that such a divisor means, percent of flour. @example flour divided by 2 → 50 */
 export const percentOfDivisor = (divisor: number): number => 100 / divisor
 
 export interface Parts {
@@ -26,6 +27,7 @@ export function partsOf(percent: number, largest = 12): Parts {
   return best
 }
 
+/** Water of so many parts on flour of so many, percent. @example 2 of flour, 1 of water → 50 */
 export const percentOfParts = (flour: number, water: number): number => (100 * water) / flour
 
 /** Low and high by how it is filled: spooned and levelled, scooped and shaken. g. */

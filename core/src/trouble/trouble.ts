@@ -1,10 +1,16 @@
 /** From a sign to its causes, weighed by what this batch's own numbers say. */
-import { bowlOnRule, flourG, mainRest, planWindow, saltWithFlour, type BenchState } from '../bench/index.ts'
-import { FAMILIES, own, type IngredientTable, type Plan } from '../model/index.ts'
-import { sampleReport, PIECE_TOLERANCE_PERCENT } from '../bench/samples.ts'
+import {
+  type BenchState,
+  bowlOnRule,
+  flourG,
+  mainRest,
+  PIECE_TOLERANCE_PERCENT,
+  planWindow,
+  saltWithFlour,
+  sampleReport,
+} from '../bench/index.ts'
+import { FAMILIES, type IngredientTable, own, type Plan, positive, someText } from '../model/index.ts'
 import { z } from '../zod.ts'
-import { positive } from '../model/ranges.ts'
-import { someText } from '../model/text.ts'
 
 export const TROUBLE_STAGES = [
   'mix',

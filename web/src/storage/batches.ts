@@ -4,7 +4,7 @@ import {
   carvedOff,
   isEnded,
   MAX_EVENTS,
-  standing,
+  activeEvents,
   summarise,
   SUMMARY_VERSION,
   type Batch,
@@ -18,7 +18,7 @@ import { summaryOf, summaryTable } from './summaries.ts'
 
 /** Parts carved off this batch, by the split that made them. */
 const carvedBy = (events: readonly BenchEvent[]): ReadonlySet<string> =>
-  new Set(standing(events).flatMap((event) => (event.type === 'split' && event.part === 'kept' ? [event.id] : [])))
+  new Set(activeEvents(events).flatMap((event) => (event.type === 'split' && event.part === 'kept' ? [event.id] : [])))
 
 /** How many batches are read at a time, where all of them are wanted. */
 const AT_A_TIME = 200

@@ -1,5 +1,5 @@
 /** Stamps laid out on a sheet. */
-import { stampCentres, type SheetPlan, type Stamp } from '@harina/core'
+import { stampCentres, type RolledSheetPlan, type Stamp } from '@harina/core'
 import { useId } from 'react'
 import { HatchPattern, type Family } from './family.tsx'
 
@@ -11,7 +11,7 @@ export function StampLayout({
   family,
 }: {
   widthMm: number
-  plan: SheetPlan
+  plan: RolledSheetPlan
   stamp: Stamp
   family: Family
 }) {

@@ -2,7 +2,7 @@ import { liveTimers } from '@harina/core'
 import { format, formatDistanceStrict } from 'date-fns'
 import { recordTap } from '../../state/bench.ts'
 import { InTheBowl } from './steps/BowlRule.tsx'
-import { Big, Note, StepSheet, useBench } from './StepSheet.tsx'
+import { Big, Note, StepPage, useBench } from './StepPage.tsx'
 import { stepName } from '../../words/index.ts'
 
 const MINUTE_MS = 60_000
@@ -13,7 +13,7 @@ export function SetAside({ paused }: { paused: { readonly at: string; readonly w
   const { batch, state, step } = running
   const goingOn = liveTimers(batch.plan, state).length > 0
   return (
-    <StepSheet
+    <StepPage
       title="Set aside"
       lead={paused.why || 'It waits where it was.'}
       action={{ label: 'Go on with it', run: () => void recordTap(batch, { type: 'resumed' }) }}
@@ -33,6 +33,6 @@ export function SetAside({ paused }: { paused: { readonly at: string; readonly w
       />
       {step && <p className="text-lg">It stands at: {stepName(step).toLowerCase()}.</p>}
       <InTheBowl />
-    </StepSheet>
+    </StepPage>
   )
 }

@@ -1,4 +1,4 @@
-import { oneMix, splitOf, type Kitchen, type Worked } from '@harina/core'
+import { oneMix, mixesOf, type Kitchen, type Worked } from '@harina/core'
 import { lazy, Suspense, useState, type CSSProperties } from 'react'
 import { useNavigate } from 'react-router'
 import { BatchStrip } from '../../ui/BatchStrip.tsx'
@@ -25,7 +25,7 @@ const NewFormula = lazy(() => import('./NewFormula.tsx'))
 function ToBench({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
   const navigate = useNavigate()
   const [going, setGoing] = useState(false)
-  const mixes = splitOf(worked, kitchen)?.mixes ?? 1
+  const mixes = mixesOf(worked, kitchen)?.mixes ?? 1
   const go = async () => {
     setGoing(true)
     const formula = store.getState().draft.present?.formula ?? null

@@ -5,7 +5,7 @@ import {
   lockedLine,
   portionG,
   retarget,
-  splitOf,
+  mixesOf,
   STATES,
   type Course,
   type DoughState,
@@ -155,7 +155,7 @@ function TargetFields({ worked, kitchen }: Props) {
 function Vessel({ worked, kitchen }: Props) {
   const { edit } = useSheet()
   const { mass } = useUnits()
-  const split = splitOf(worked, kitchen)
+  const split = mixesOf(worked, kitchen)
   if (kitchen.gear.vessels.length === 0) return null
   return (
     <span className="small whitespace-nowrap">

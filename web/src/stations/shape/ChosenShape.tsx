@@ -2,11 +2,11 @@
 import {
   formatPercent,
   setOnRule,
-  shapeParts,
+  shapeShares,
   tableReading,
   toPoured,
   type Kitchen,
-  type ShapePart,
+  type ShapeShare,
   type Worked,
 } from '@harina/core'
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/react'
@@ -46,7 +46,7 @@ function BringIn({ worked }: { worked: Worked }) {
 
 const tabs = ['Piece', 'Tools and troubles', 'At the board', 'Its doughs', 'To the plate'] as const
 
-function Piece({ worked, main }: { worked: Worked; main: ShapePart }) {
+function Piece({ worked, main }: { worked: Worked; main: ShapeShare }) {
   return (
     <div className="flex flex-col gap-3">
       <div className="grid items-center gap-x-6 gap-y-3 border-b border-line pb-3 md:grid-cols-[minmax(0,290px)_minmax(0,1fr)]">
@@ -64,8 +64,8 @@ function Piece({ worked, main }: { worked: Worked; main: ShapePart }) {
 export function ChosenShape({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
   const { shape, match, control } = worked
   const [own, setOwn] = useState(false)
-  const parts = useMemo(() => shapeParts(worked, kitchen), [worked, kitchen])
-  const alone: ShapePart = { shape, doughG: worked.usableG, cut: worked.cut, match }
+  const parts = useMemo(() => shapeShares(worked, kitchen), [worked, kitchen])
+  const alone: ShapeShare = { shape, doughG: worked.usableG, cut: worked.cut, match }
   const all = parts.ok ? parts.value : [alone]
   return (
     <div className="flex min-w-0 flex-col gap-2">

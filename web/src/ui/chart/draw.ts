@@ -1,10 +1,10 @@
 /** The chart package, with only what our charts are made of; a file of its own, fetched by the first chart that is shown. */
 import { LineChart, ScatterChart } from 'echarts/charts'
 import { GridComponent, MarkAreaComponent, MarkLineComponent } from 'echarts/components'
-import { init, use, type EChartsCoreOption } from 'echarts/core'
+import { init, use as include, type EChartsCoreOption } from 'echarts/core'
 import { SVGRenderer } from 'echarts/renderers'
 
-use([LineChart, ScatterChart, GridComponent, MarkAreaComponent, MarkLineComponent, SVGRenderer])
+include([LineChart, ScatterChart, GridComponent, MarkAreaComponent, MarkLineComponent, SVGRenderer])
 
 export type Option = EChartsCoreOption
 

@@ -4,7 +4,7 @@ import { format } from 'date-fns'
 import { SidePanel } from '#web/ui/SidePanel.tsx'
 import { useKitchen } from '#web/state/select.ts'
 import { useUnits } from '#web/ui/units.ts'
-import { useBench } from '../StepSheet.tsx'
+import { useBench } from '../StepPage.tsx'
 import { stepName } from '#web/words/index.ts'
 
 function GoesIn({ rows }: { rows: readonly PlannedRow[] }) {

@@ -17,7 +17,7 @@ import { SidePanel } from '#web/ui/SidePanel.tsx'
 import { useRunningBatches, type RunningBatch } from '#web/state/select.ts'
 import { useKitchen } from '#web/state/select.ts'
 import { useUnits } from '#web/ui/units.ts'
-import { useBench } from '../StepSheet.tsx'
+import { useBench } from '../StepPage.tsx'
 
 const reasons = ['Too wet to save', 'Too dry to save', 'Ran out of time', 'Not needed after all']
 

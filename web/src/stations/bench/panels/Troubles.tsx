@@ -17,7 +17,7 @@ import { useKitchen } from '#web/state/select.ts'
 import { SidePanel } from '#web/ui/SidePanel.tsx'
 import { tables } from '#web/state/tables.ts'
 import { useUnits } from '#web/ui/units.ts'
-import { useBench } from '../StepSheet.tsx'
+import { useBench } from '../StepPage.tsx'
 import { evidenceWords, stageWords } from '#web/words/index.ts'
 import { Choice } from '#web/ui/Choice.tsx'
 

@@ -1,5 +1,5 @@
 /** The book of a batch: every entry in order. A mistaken figure is put right beside it, and stays to be seen. */
-import { figureOf, formatNumber, standing, type BenchEvent, type Unit } from '@harina/core'
+import { figureOf, formatNumber, activeEvents, type BenchEvent, type Unit } from '@harina/core'
 import { format } from 'date-fns'
 import { useState } from 'react'
 import { recordTap } from '#web/state/bench.ts'
@@ -7,7 +7,7 @@ import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { SidePanel } from '#web/ui/SidePanel.tsx'
 import { useEntryWords } from '#web/ui/useEntryWords.ts'
 import { useUnits } from '#web/ui/units.ts'
-import { useBench } from '../StepSheet.tsx'
+import { useBench } from '../StepPage.tsx'
 
 const unitOf = (event: BenchEvent): Unit => (event.type === 'shaped' ? 'count' : event.type === 'cooked' ? 'min' : 'g')
 
@@ -85,7 +85,7 @@ export default function WhatHappened({ onClose }: { onClose: () => void }) {
   const { running } = useBench()
   const { events } = running.batch
   const wordsOf = useEntryWords(running.batch.plan, running.state)
-  const live = new Map(standing(events).map((event) => [event.id, event]))
+  const live = new Map(activeEvents(events).map((event) => [event.id, event]))
   const told = events.flatMap((event) => {
     const words = wordsOf(event)
     return words === null ? [] : [{ event, words }]

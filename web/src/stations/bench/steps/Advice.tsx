@@ -1,6 +1,6 @@
 import { formatPercent, formatPoints, type CorrectionStep, type Dough, type Feel, type Suggestion } from '@harina/core'
 import { useUnits } from '#web/ui/units.ts'
-import { Note } from '../StepSheet.tsx'
+import { Note } from '../StepPage.tsx'
 import { feelWords, measureWords, type Worded } from '#web/words/index.ts'
 
 const waitWhy = {

@@ -5,7 +5,7 @@ import { finishStep, recordTap } from '#web/state/bench.ts'
 import { HatchPattern, type Family } from '#web/ui/family.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { ScaleStrip } from '../scale/ScaleStrip.tsx'
-import { Big, Note, StepSheet, useBench } from '../StepSheet.tsx'
+import { Big, Note, StepPage, useBench } from '../StepPage.tsx'
 import { OtherShapes } from './OtherShapes.tsx'
 import { useFamily } from './useFamily.ts'
 import { blankWords } from '#web/words/index.ts'
@@ -82,7 +82,7 @@ export function DivideStep() {
   const { rope } = made
   const take = (grams: number) => void recordTap(batch, { type: 'lumped', grams })
   return (
-    <StepSheet
+    <StepPage
       title="Divide"
       lead={
         rope && count === rope.ropes
@@ -114,6 +114,6 @@ export function DivideStep() {
       </div>
       <LumpRow wanted={wanted} state={state} family={family} />
       <LumpWords wanted={wanted} state={state} stepG={plan.scaleStepG} />
-    </StepSheet>
+    </StepPage>
   )
 }

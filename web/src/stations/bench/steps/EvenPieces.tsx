@@ -6,7 +6,7 @@ import { Chart } from '#web/ui/chart/Chart.tsx'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { ScaleStrip } from '../scale/ScaleStrip.tsx'
-import { useBench } from '../StepSheet.tsx'
+import { useBench } from '../StepPage.tsx'
 
 const HEIGHT = 92
 /** Of the last pieces. */

@@ -4,7 +4,7 @@ import { useState } from 'react'
 import { recordTap } from '#web/state/bench.ts'
 import { useKitchen } from '#web/state/select.ts'
 import { useUnits } from '#web/ui/units.ts'
-import { useBench } from '../StepSheet.tsx'
+import { useBench } from '../StepPage.tsx'
 import { Advice, stepGrams } from './Advice.tsx'
 import { FeelWords } from './FeelWords.tsx'
 

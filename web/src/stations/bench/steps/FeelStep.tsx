@@ -6,7 +6,7 @@ import { Advice, stepGrams } from './Advice.tsx'
 import { BowlRule, Trail } from './BowlRule.tsx'
 import { FeelWords } from './FeelWords.tsx'
 import { OwnStep } from './OwnStep.tsx'
-import { StepSheet, useBench, type StepAction } from '../StepSheet.tsx'
+import { StepPage, useBench, type StepAction } from '../StepPage.tsx'
 
 /** What can be done now: the answer to the word, and beside it the other answer. */
 function useAnswers(
@@ -51,7 +51,7 @@ export function FeelStep() {
   const say = (word: Feel) => void recordTap(batch, { type: 'felt', feel: word })
   const advice = <Advice feel={feel} looks={looks} suggestion={suggestion} />
   return (
-    <StepSheet
+    <StepPage
       title="How does it feel?"
       lead={`Squeeze a fistful. Judge after ${plan.minutes.drink} minutes under a cover.`}
       action={action}
@@ -64,6 +64,6 @@ export function FeelStep() {
       <div className="lg:hidden">{advice}</div>
       <Trail />
       <OwnStep onAdd={(what, grams) => void recordTap(batch, additionOf(plan, state, what, grams))} />
-    </StepSheet>
+    </StepPage>
   )
 }

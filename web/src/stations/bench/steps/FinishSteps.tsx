@@ -6,7 +6,7 @@ import { finishStep, recordTap } from '#web/state/bench.ts'
 import { useKitchen } from '#web/state/select.ts'
 import { ShapeEngraving } from '#web/ui/ShapeEngraving.tsx'
 import { useUnits } from '#web/ui/units.ts'
-import { Big, Note, StepSheet, useBench, useStep } from '../StepSheet.tsx'
+import { Big, Note, StepPage, useBench, useStep } from '../StepPage.tsx'
 
 const finishLabel: Readonly<Record<Finish, string>> = {
   cook: 'To the pot',
@@ -39,7 +39,7 @@ export function ThenStep() {
     ...(step.dries ? [['dry', 'for months, once they are dry through'] as const] : []),
   ]
   return (
-    <StepSheet
+    <StepPage
       title="Pot, fridge or rack?"
       lead="Spread on trays, none on another. A skin that has dried a little keeps its shape in the pot."
       action={{
@@ -100,7 +100,7 @@ export function ThenStep() {
           <span className="text-5xl font-semibold">{mass(made.usableG, batch.plan.scaleStepG)}</span>
         </p>
       </div>
-    </StepSheet>
+    </StepPage>
   )
 }
 
@@ -120,7 +120,7 @@ export function HoldStep() {
   const since = useSince()
   const until = addDays(since, days)
   return (
-    <StepSheet
+    <StepPage
       title="Kept in the fridge"
       lead={`Since ${format(since, 'EEEE HH:mm')}. Open for the first hour, then covered; turned once, so that none sticks.`}
       action={{ label: 'Out, to the pot', run: () => void finishStep(batch) }}
@@ -141,7 +141,7 @@ export function HoldStep() {
         {formatNumber(days, 0)} {days === 1 ? 'day' : 'days'} at most. Write it on the tray: {plan.shape.name},{' '}
         {format(since, 'd MMM, HH:mm')}.
       </p>
-    </StepSheet>
+    </StepPage>
   )
 }
 
@@ -153,7 +153,7 @@ export function DryStep() {
   const shape = useKitchen()?.shapes.get(plan.shape.id)
   const freshG = benchPieces(plan, state).usableG
   return (
-    <StepSheet
+    <StepPage
       title="On the rack"
       lead="One layer, none touching, air from all sides. Weigh one tray empty and full: its weight says when it is dry."
       action={{ label: 'On the rack, go on', run: () => void finishStep(batch) }}
@@ -183,6 +183,6 @@ export function DryStep() {
         {shape?.keep.driedMonths && ` Then it keeps about ${shape.keep.driedMonths} months, dry and dark.`}
       </p>
       {shape && <ShapeEngraving shape={shape} width={360} height={220} withScale />}
-    </StepSheet>
+    </StepPage>
   )
 }

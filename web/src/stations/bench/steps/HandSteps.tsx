@@ -10,7 +10,7 @@ import { LifeSize } from '#web/ui/gauge/LifeSize.tsx'
 import { useScreenScale } from '#web/ui/gauge/useScreenScale.ts'
 import { useUnits } from '#web/ui/units.ts'
 import { ShapeEngraving } from '#web/ui/ShapeEngraving.tsx'
-import { Big, Note, StepSheet, useBench, useStep } from '../StepSheet.tsx'
+import { Big, Note, StepPage, useBench, useStep } from '../StepPage.tsx'
 import { BoardFlour } from './BoardFlour.tsx'
 import { EvenPieces } from './EvenPieces.tsx'
 import { HowTo } from './HowTo.tsx'
@@ -28,7 +28,7 @@ export function RollStep() {
   if (blank.type !== 'rope') return null
   const { rope } = made
   return (
-    <StepSheet
+    <StepPage
       title="Roll the ropes"
       lead={shape?.board}
       action={{ label: 'Ropes cut, go on', run: () => void finishStep(batch) }}
@@ -59,7 +59,7 @@ export function RollStep() {
         />
       )}
       <HeldAgainstTheScreen blank={blank} wallMm={shape?.wallMm ?? 2} />
-    </StepSheet>
+    </StepPage>
   )
 }
 
@@ -87,7 +87,7 @@ export function ShapeStep() {
   const [pieces, setPieces] = useState<number | null>(null)
   const count = pieces ?? running.state.shapedPieces ?? made.pieces
   return (
-    <StepSheet
+    <StepPage
       title={`Shape: ${plan.shape.name}`}
       lead={shape?.board}
       action={{
@@ -134,6 +134,6 @@ export function ShapeStep() {
       <HeldAgainstTheScreen blank={plan.shape.blank} wallMm={shape?.wallMm ?? 2} />
       <EvenPieces />
       {shape && <HowTo shape={shape} />}
-    </StepSheet>
+    </StepPage>
   )
 }

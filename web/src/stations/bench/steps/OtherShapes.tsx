@@ -1,6 +1,6 @@
 import { usableDoughG } from '@harina/core'
 import { useUnits } from '#web/ui/units.ts'
-import { Note, useBench } from '../StepSheet.tsx'
+import { Note, useBench } from '../StepPage.tsx'
 
 /** What the same dough is also cut into: set aside before the rest is divided. */
 export function OtherShapes() {

@@ -4,7 +4,7 @@ import { finishStep, recordTap } from '#web/state/bench.ts'
 import { useKitchen } from '#web/state/select.ts'
 import { ShapeEngraving } from '#web/ui/ShapeEngraving.tsx'
 import { useUnits } from '#web/ui/units.ts'
-import { Note, useBench, useStep } from '../StepSheet.tsx'
+import { Note, useBench, useStep } from '../StepPage.tsx'
 import { Timed } from './Timed.tsx'
 import { dropTestWords, dropWords } from '#web/words/index.ts'
 

@@ -6,7 +6,7 @@ import { useUnits } from '#web/ui/units.ts'
 import { BowlRule } from './BowlRule.tsx'
 import { Jug } from './Jug.tsx'
 import { ScaleStrip } from '../scale/ScaleStrip.tsx'
-import { Big, Note, StepSheet, useBench, useStep, type StepAction } from '../StepSheet.tsx'
+import { Big, Note, StepPage, useBench, useStep, type StepAction } from '../StepPage.tsx'
 import { pourLead } from '#web/words/index.ts'
 
 const COUNTS = ['none', 'one', 'two', 'three', 'four', 'five']
@@ -47,7 +47,7 @@ export function PourStep() {
   }
   const waits = !reached && nowG > 0
   return (
-    <StepSheet
+    <StepPage
       title={goes > 1 ? `Pour, ${COUNTS[go] ?? go} of ${COUNTS[goes] ?? goes}` : 'Pour to the first stop'}
       lead={pourLead(step)}
       action={waits ? moreToCome : goOn}
@@ -103,6 +103,6 @@ export function PourStep() {
         <Jug totalG={water.totalG} startG={water.startG} pouredG={state.pouredG} stepG={plan.scaleStepG} />
       </div>
       <BowlRule />
-    </StepSheet>
+    </StepPage>
   )
 }

@@ -3,7 +3,7 @@ import { formatNumber, pressAtBench } from '@harina/core'
 import { useKitchen } from '#web/state/select.ts'
 import { ShapeEngraving } from '#web/ui/ShapeEngraving.tsx'
 import { useUnits } from '#web/ui/units.ts'
-import { Big, Note, StepSheet, useBench, useStep } from '../StepSheet.tsx'
+import { Big, Note, StepPage, useBench, useStep } from '../StepPage.tsx'
 import { OtherShapes } from './OtherShapes.tsx'
 import { useCounted } from './useCounted.tsx'
 import { useOwnTimer } from './useOwnTimer.ts'
@@ -19,7 +19,7 @@ export function FeedStep() {
   const { made, field, finish } = useCounted('feed')
   const { startNamed } = useOwnTimer()
   return (
-    <StepSheet
+    <StepPage
       title={`Press: ${plan.shape.name}`}
       lead="Feed little and often; the first of the run goes back into the crumb."
       action={{ label: 'Pressed, go on', run: finish }}
@@ -72,6 +72,6 @@ export function FeedStep() {
           {field}
         </div>
       </div>
-    </StepSheet>
+    </StepPage>
   )
 }

@@ -12,7 +12,7 @@ import {
 import { finishStep } from '#web/state/bench.ts'
 import { useKitchen } from '#web/state/select.ts'
 import { useUnits } from '#web/ui/units.ts'
-import { Big, Note, StepSheet, useBench, useStep } from '../StepSheet.tsx'
+import { Big, Note, StepPage, useBench, useStep } from '../StepPage.tsx'
 import { HowTo } from './HowTo.tsx'
 import { useCounted } from './useCounted.tsx'
 
@@ -30,7 +30,7 @@ export function PullStep() {
       ? pulled({ volumeMm3: blankVolumeMm3(blank), loopMm: longMm, folds: Math.round(Math.log2(strands)) })
       : []
   return (
-    <StepSheet
+    <StepPage
       title={`Pull: ${plan.shape.name}`}
       lead="Take both ends; let the weight and the bounce do it, in one go."
       action={{ label: 'Pulled, go on', run: finish }}
@@ -67,7 +67,7 @@ export function PullStep() {
       )}
       {field}
       {shape && <HowTo shape={shape} />}
-    </StepSheet>
+    </StepPage>
   )
 }
 
@@ -83,7 +83,7 @@ export function FillStep() {
   const each = fillingAtBench(plan, running.state, step, shape?.wallMm ?? 1)
   const hasFace = faceMm(blank) > 0
   return (
-    <StepSheet
+    <StepPage
       title={`Fill: ${plan.shape.name}`}
       lead="Cold filling, dry rims, all the air out before the seal."
       action={{ label: 'Filled and sealed, go on', run: () => void finishStep(running.batch) }}
@@ -112,6 +112,6 @@ export function FillStep() {
         {mass(each.fillingG)} of {step.name.toLowerCase()} in all.
       </p>
       {shape && <HowTo shape={shape} />}
-    </StepSheet>
+    </StepPage>
   )
 }

@@ -1,7 +1,7 @@
 /** Everything at hand before the flour is wet: a list to run a finger down, and the course of what follows. */
 import { recordTap, finishStep } from '#web/state/bench.ts'
 import { useKitchen } from '#web/state/select.ts'
-import { Note, StepSheet, useBench, useStep } from '../StepSheet.tsx'
+import { Note, StepPage, useBench, useStep } from '../StepPage.tsx'
 import { readyWord } from '#web/words/index.ts'
 
 export function ReadyStep() {
@@ -12,7 +12,7 @@ export function ReadyStep() {
   const missing = step.items.filter(({ id }) => !state.ticked.includes(id))
   const begun = missing.length < step.items.length
   return (
-    <StepSheet
+    <StepPage
       title="At hand first"
       lead="Once hands are floury, nothing is fetched without flour on it."
       action={{
@@ -68,6 +68,6 @@ export function ReadyStep() {
           )
         })}
       </ul>
-    </StepSheet>
+    </StepPage>
   )
 }

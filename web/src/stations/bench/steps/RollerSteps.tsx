@@ -1,21 +1,28 @@
 /** A sheet: folded, thinned pass by pass, cut or stamped. */
-import { blankCut, formatNumber, formatPercent, sheetAtBench, type Pass, type SheetPlan } from '@harina/core'
+import {
+  blankCut,
+  formatNumber,
+  formatPercent,
+  rolledSheetAtBench,
+  type Pass,
+  type RolledSheetPlan,
+} from '@harina/core'
 import { useMemo } from 'react'
 import { finishStep, recordTap } from '#web/state/bench.ts'
 import { useKitchen } from '#web/state/select.ts'
 import { RollerStairs } from '#web/ui/RollerStairs.tsx'
 import { StampLayout } from '#web/ui/StampLayout.tsx'
 import { useUnits } from '#web/ui/units.ts'
-import { Big, Note, StepSheet, useBench, useStep } from '../StepSheet.tsx'
+import { Big, Note, StepPage, useBench, useStep } from '../StepPage.tsx'
 import { BoardFlour } from './BoardFlour.tsx'
 import { HowTo } from './HowTo.tsx'
 import { OtherShapes } from './OtherShapes.tsx'
 import { useCounted } from './useCounted.tsx'
 import { problemWords } from '#web/words/index.ts'
 
-function useSheetPlan(): SheetPlan | null {
+function useSheetPlan(): RolledSheetPlan | null {
   const { running } = useBench()
-  return useMemo(() => sheetAtBench(running.batch.plan, running.state), [running])
+  return useMemo(() => rolledSheetAtBench(running.batch.plan, running.state), [running])
 }
 
 /** Goes that are ticked off one by one, with the space bar or a knuckle. */
@@ -53,7 +60,7 @@ export function FoldStep() {
   const tally = useTally(step.times)
   const finish = () => void finishStep(running.batch)
   return (
-    <StepSheet
+    <StepPage
       title="Press, fold and roll"
       lead={`Press the crumbs into a slab, roll it, fold it in two, roll again: ${step.times} times, always the same way.`}
       action={
@@ -81,7 +88,7 @@ export function FoldStep() {
           At the widest, setting {plan.widest.setting}; the layers run with the sheet, and so will the bite.
         </p>
       )}
-    </StepSheet>
+    </StepPage>
   )
 }
 
@@ -111,7 +118,7 @@ export function ThinStep() {
   const thicknessMm = 'thicknessMm' in blank ? blank.thicknessMm : 0
   const pieces = plan ? plan.sheet.sheets : 1
   return (
-    <StepSheet
+    <StepPage
       title="Thin the sheet"
       lead={
         step.roller
@@ -157,7 +164,7 @@ export function ThinStep() {
           {problemWords(plan.passes.problem)}
         </p>
       )}
-    </StepSheet>
+    </StepPage>
   )
 }
 
@@ -171,7 +178,7 @@ export function CutStep() {
   const { made, field, finish } = useCounted('cut')
   if (blank.type !== 'sheet') return null
   return (
-    <StepSheet
+    <StepPage
       title={`Cut: ${plan.shape.name}`}
       lead={shape?.board}
       action={{ label: 'Cut, go on', run: finish }}
@@ -195,7 +202,7 @@ export function CutStep() {
       </div>
       {field}
       {shape && <HowTo shape={shape} />}
-    </StepSheet>
+    </StepPage>
   )
 }
 
@@ -215,7 +222,7 @@ export function StampStep() {
   const stamped = sheet?.stamped
   const total = stamped && sheet ? stamped.pieces * sheet.sheet.sheets : made.pieces
   return (
-    <StepSheet
+    <StepPage
       title={`Stamp: ${plan.shape.name}`}
       lead={shape?.board}
       action={{ label: 'Stamped, go on', run: finish }}
@@ -247,6 +254,6 @@ export function StampStep() {
       )}
       {field}
       {shape && !plan.steps.some((step) => step.kind === 'shape') && <HowTo shape={shape} />}
-    </StepSheet>
+    </StepPage>
   )
 }

@@ -3,7 +3,7 @@ import { formatCountdown, formatNumber, type TimerId } from '@harina/core'
 import { useState, type ReactNode } from 'react'
 import { recordTap } from '#web/state/bench.ts'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
-import { Big, StepSheet, useBench } from '../StepSheet.tsx'
+import { Big, StepPage, useBench } from '../StepPage.tsx'
 
 interface TimedProps {
   readonly timer: TimerId
@@ -34,7 +34,7 @@ export function Timed({ timer, title, lead, minutes, startLabel, doneLabel, onDo
   const move = (by: number) => void recordTap(batch, { type: 'timer-moved', timer, minutes: by })
   const long = longMinutes(planned)
   return (
-    <StepSheet
+    <StepPage
       title={title}
       lead={lead}
       action={
@@ -89,6 +89,6 @@ export function Timed({ timer, title, lead, minutes, startLabel, doneLabel, onDo
         </svg>
       )}
       {children}
-    </StepSheet>
+    </StepPage>
   )
 }

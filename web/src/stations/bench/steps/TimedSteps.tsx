@@ -2,7 +2,7 @@
 import { formatNumber, type StepOf, type Worker } from '@harina/core'
 import { finishStep, recordTap } from '#web/state/bench.ts'
 import { useUnits } from '#web/ui/units.ts'
-import { Note, useBench, useStep } from '../StepSheet.tsx'
+import { Note, useBench, useStep } from '../StepPage.tsx'
 import { InTheBowl } from './BowlRule.tsx'
 import { BoardFlour } from './BoardFlour.tsx'
 import { FeelAgain } from './FeelAgain.tsx'

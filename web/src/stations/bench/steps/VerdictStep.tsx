@@ -4,7 +4,7 @@ import { useNavigate } from 'react-router'
 import { recordTap, reopen } from '#web/state/bench.ts'
 import { notify } from '#web/state/notify.ts'
 import { InTheBowl } from './BowlRule.tsx'
-import { Note, StepSheet, useBench } from '../StepSheet.tsx'
+import { Note, StepPage, useBench } from '../StepPage.tsx'
 import { verdictWords } from '#web/words/index.ts'
 
 export function VerdictStep() {
@@ -31,7 +31,7 @@ export function VerdictStep() {
     void navigate(`/log/${batch.id}`)
   }
   return (
-    <StepSheet
+    <StepPage
       title={state.finish === 'dry' ? 'How did it come out?' : 'How was it to eat?'}
       lead="One word now is worth a page next week."
       action={{ label: 'Write in the log', run: () => void close(), disabled: state.verdict === null }}
@@ -67,6 +67,6 @@ export function VerdictStep() {
         />
       </label>
       <InTheBowl />
-    </StepSheet>
+    </StepPage>
   )
 }

@@ -20,7 +20,7 @@ import { useAir } from '#web/ui/useAir.ts'
 import { useUnits } from '#web/ui/units.ts'
 import { Jug } from './Jug.tsx'
 import { ScaleStrip } from '../scale/ScaleStrip.tsx'
-import { Big, Note, StepSheet, useBench } from '../StepSheet.tsx'
+import { Big, Note, StepPage, useBench } from '../StepPage.tsx'
 
 /** What the maker says went on the scale; until then what the plan wants for what is already in the bowl. */
 function useWeighing(rows: readonly PlannedRow[]) {
@@ -162,7 +162,7 @@ export function FlourStep() {
   const empty = rows.filter((row) => row.part === 'flour').every((row) => weighing.gramsOf(row) <= 0)
   const weighedG = Object.fromEntries(rows.map((row) => [row.key, weighing.gramsOf(row)]))
   return (
-    <StepSheet
+    <StepPage
       title={plan.control.by === 'base' ? `Weigh ${plan.control.base} and flour` : 'Weigh the flour'}
       lead={
         plan.store
@@ -187,7 +187,7 @@ export function FlourStep() {
           <WeighRow key={row.key} row={row} label={row.name} small={rows.length > 1} weighing={weighing} />
         ))}
       </div>
-    </StepSheet>
+    </StepPage>
   )
 }
 
@@ -245,7 +245,7 @@ export function WaterStep() {
   const { waterC } = plan
   const choice = dough?.waterC.find(({ fromC, toC }) => waterC !== null && waterC >= fromC && waterC <= toC)
   return (
-    <StepSheet
+    <StepPage
       title="Make the water"
       lead={
         waterC === null
@@ -273,6 +273,6 @@ export function WaterStep() {
           />
         ))}
       </div>
-    </StepSheet>
+    </StepPage>
   )
 }

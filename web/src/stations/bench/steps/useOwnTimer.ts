@@ -1,5 +1,5 @@
 import { recordTap } from '#web/state/bench.ts'
-import { useBench } from '../StepSheet.tsx'
+import { useBench } from '../StepPage.tsx'
 
 /** Timers of the maker's own, numbered in the batch. */
 export function useOwnTimer() {

@@ -28,7 +28,7 @@ import { SidePanel } from '#web/ui/SidePanel.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { useSheet } from '../useSheet.ts'
 import type { DrawerProps } from '../drawerProps.ts'
-import { Caution, FigureLine, Line, Part } from './parts.tsx'
+import { Caution, FigureLine, Line, DrawerSection } from './parts.tsx'
 import { problemWords } from '#web/words/index.ts'
 
 const FINE_G = 0.1
@@ -43,7 +43,7 @@ function Dose({ row, worked }: { row: WorkedRow; worked: Worked }) {
   const range = worked.dough.alkaliPercent
   const spoon = teaspoonG(row.ingredient)
   return (
-    <Part
+    <DrawerSection
       title="The dose"
       lead={
         range
@@ -84,7 +84,7 @@ function Dose({ row, worked }: { row: WorkedRow; worked: Worked }) {
             : `So many spoons would miss this dose by ${formatNumber((50 * (spoon.highG - spoon.lowG)) / spoon.lowG, 0)} % either way.`}
         </p>
       )}
-    </Part>
+    </DrawerSection>
   )
 }
 
@@ -99,7 +99,7 @@ function OtherJar({ row, kitchen }: { row: WorkedRow; kitchen: Kitchen }) {
     .filter(({ share }) => share > 0)
   if (jars.length === 0) return null
   return (
-    <Part title="From another jar" lead="As much carbonate, by what each powder holds.">
+    <DrawerSection title="From another jar" lead="As much carbonate, by what each powder holds.">
       {jars.map(({ ingredient, share }) => (
         <Line key={ingredient.id} name={ingredient.name}>
           {mass(row.grams * share, FINE_G)}{' '}
@@ -113,7 +113,7 @@ function OtherJar({ row, kitchen }: { row: WorkedRow; kitchen: Kitchen }) {
           </button>
         </Line>
       ))}
-    </Part>
+    </DrawerSection>
   )
 }
 
@@ -125,7 +125,7 @@ function WaterPh({ worked }: { worked: Worked }) {
   if (salts.length === 0 || waterG <= 0) return null
   const solution = carbonateSolution(salts, waterG)
   return (
-    <Part title="pH of the water" lead="Of the water with the powder in it, at 25 °C; not of the dough.">
+    <DrawerSection title="pH of the water" lead="Of the water with the powder in it, at 25 °C; not of the dough.">
       <Line name="powder on 100 g of water">{formatNumber(solution.gramsPer100gWater, 1)} g</Line>
       <Line name="pH, as if it were very thin">{formatNumber(solution.pHIdeal, 1)}</Line>
       <Line name="pH, ions counted against each other">{formatNumber(solution.pHDavies, 1)}</Line>
@@ -135,7 +135,7 @@ function WaterPh({ worked }: { worked: Worked }) {
           strip cannot tell unfinished baking either; the tray’s weight can.
         </p>
       )}
-    </Part>
+    </DrawerSection>
   )
 }
 
@@ -151,7 +151,7 @@ function Stock({ row, worked }: { row: WorkedRow; worked: Worked }) {
   ]
   if (row.grams <= 0) return null
   return (
-    <Part title="A stock solution" lead="For scales too coarse for the powder: weigh it once, dose it wet.">
+    <DrawerSection title="A stock solution" lead="For scales too coarse for the powder: weigh it once, dose it wet.">
       <FigureLine
         name="strength"
         label="Strength of the stock, percent"
@@ -187,7 +187,7 @@ function Stock({ row, worked }: { row: WorkedRow; worked: Worked }) {
       <button type="button" className="quiet mt-2" onClick={() => print()}>
         Print the label
       </button>
-    </Part>
+    </DrawerSection>
   )
 }
 
@@ -198,7 +198,7 @@ function Tray({ row, worked }: { row: WorkedRow | undefined; worked: Worked }) {
   const baked = bakeSoda(before, after, 0)
   const wantedG = row ? row.grams * (row.ingredient.carbonate ?? 0) : 0
   return (
-    <Part
+    <DrawerSection
       title="Baking soda"
       lead="Thin layer, about 130 to 150 °C, an hour or more. The scale, not the clock, says when it is done: fully baked, 63 of every 100 g are left."
     >
@@ -245,7 +245,7 @@ function Tray({ row, worked }: { row: WorkedRow | undefined; worked: Worked }) {
           {problemWords(baked.problem)}
         </p>
       )}
-    </Part>
+    </DrawerSection>
   )
 }
 

@@ -19,7 +19,7 @@ import { SidePanel } from '#web/ui/SidePanel.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { useSheet } from '../useSheet.ts'
 import type { DrawerProps } from '../drawerProps.ts'
-import { FigureLine, Line, Part } from './parts.tsx'
+import { FigureLine, Line, DrawerSection } from './parts.tsx'
 import { problemWords } from '#web/words/index.ts'
 import { Choice } from '#web/ui/Choice.tsx'
 
@@ -115,7 +115,7 @@ function WantedMoisture({ worked }: { worked: Worked }) {
   const [wanted, setWanted] = useState(window?.best ?? 100 * worked.batch.doughMoisture)
   const flour = flourForMoisture(worked, wanted / 100)
   return (
-    <Part
+    <DrawerSection
       title="Flour for a wanted dough"
       lead={window ? `This dough holds best from ${window.low} to ${window.high} % water, flour included.` : undefined}
     >
@@ -151,7 +151,7 @@ function WantedMoisture({ worked }: { worked: Worked }) {
           {problemWords(flour.problem)}
         </p>
       )}
-    </Part>
+    </DrawerSection>
   )
 }
 
@@ -160,7 +160,7 @@ const stateWords = { soft: 'too soft', in: 'holds', stiff: 'heavy' } as const
 function Ladder({ worked }: { worked: Worked }) {
   const flourOnBase = worked.control.by === 'base' ? worked.control.flourOnBase : 0
   return (
-    <Part
+    <DrawerSection
       title="What more flour would do"
       lead="Flour makes it hold, and makes it heavy: three at a time, one piece into the pot each time."
     >
@@ -188,7 +188,7 @@ function Ladder({ worked }: { worked: Worked }) {
           })}
         </tbody>
       </table>
-    </Part>
+    </DrawerSection>
   )
 }
 
@@ -222,7 +222,7 @@ export default function BaseMoisture({ worked, kitchen, onClose }: DrawerProps) 
           </button>
         )}
       </p>
-      <Part
+      <DrawerSection
         title="By steaming off"
         lead="Weigh it as it comes out of the skin, and again when it has steamed: only water leaves."
       >
@@ -233,15 +233,18 @@ export default function BaseMoisture({ worked, kitchen, onClose }: DrawerProps) 
           measure={({ before, after }) => moistureAfterSteaming(before, after, row.ingredient.water)}
           onTake={take}
         />
-      </Part>
-      <Part title="By drying a spoonful" lead="Spread a spoonful thin in a low oven until it no longer loses weight.">
+      </DrawerSection>
+      <DrawerSection
+        title="By drying a spoonful"
+        lead="Spread a spoonful thin in a low oven until it no longer loses weight."
+      >
         <Weighings
           names={['a spoonful', 'dried']}
           start={{ before: 20, after: 4.6 }}
           measure={({ before, after }) => moistureByDrying(before, after)}
           onTake={take}
         />
-      </Part>
+      </DrawerSection>
       <WantedMoisture worked={worked} />
       <Ladder worked={worked} />
     </SidePanel>

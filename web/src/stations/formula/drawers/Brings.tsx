@@ -4,18 +4,18 @@ import { hazards } from '@harina/facts'
 import { SidePanel } from '#web/ui/SidePanel.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import type { DrawerProps } from '../drawerProps.ts'
-import { Line, Part } from './parts.tsx'
+import { Line, DrawerSection } from './parts.tsx'
 
 function Water({ worked }: { worked: Worked }) {
   const { batch, balance, expected14 } = worked
   return (
-    <Part title="Water" lead="On 100 of flour, four ways, and of the whole dough.">
+    <DrawerSection title="Water" lead="On 100 of flour, four ways, and of the whole dough.">
       <Line name="plain water">{formatPercent(batch.hydration.nominal)} %</Line>
       <Line name="effective: all that is not flour brings">{formatPercent(batch.hydration.effective)} %</Line>
       <Line name="of that, free at once">{formatPercent(balance.availablePercent)} %</Line>
       <Line name="on flour at 14 %">{formatPercent(expected14)} %</Line>
       <Line name="in the whole dough">{formatPercent(100 * batch.doughMoisture)} %</Line>
-    </Part>
+    </DrawerSection>
   )
 }
 
@@ -25,7 +25,7 @@ function Feeds({ worked }: { worked: Worked }) {
   const each = portionG ?? 100
   const of = (per100: number) => (per100 * each) / 100
   return (
-    <Part title={portionG === null ? 'In 100 g, uncooked' : `In a portion of ${mass(portionG)}, uncooked`}>
+    <DrawerSection title={portionG === null ? 'In 100 g, uncooked' : `In a portion of ${mass(portionG)}, uncooked`}>
       <Line name="energy">
         {formatNumber(of(balance.kJPer100G), 0)} kJ, {formatNumber(of(balance.kJPer100G) / 4.184, 0)} kcal
       </Line>
@@ -42,7 +42,7 @@ function Feeds({ worked }: { worked: Worked }) {
         Fibre is counted as starch, so the energy runs a little high. Salt from the pot comes on top, and some of the
         dough’s own washes out.
       </p>
-    </Part>
+    </DrawerSection>
   )
 }
 
@@ -59,15 +59,15 @@ export default function Brings({ worked, onClose }: DrawerProps) {
         .<span className="small block">Traces and dusting come on top; the pack’s label rules.</span>
       </p>
       <Water worked={worked} />
-      <Part title="The rest">
+      <DrawerSection title="The rest">
         <Line name="salt, on flour">{formatNumber(batch.saltPercent, 2)} %</Line>
         <Line name="fat, on flour, the flour’s own included">{formatNumber(batch.fatPercent, 2)} %</Line>
         <Line name="alkali, as sodium carbonate">{formatNumber(batch.carbonatePercent, 2)} %</Line>
         <Line name="protein of the flour">{formatPercent(100 * balance.flourProtein)} %</Line>
         <Line name="density">{formatNumber(batch.densityGPerCm3, 3)} g/cm³</Line>
-      </Part>
+      </DrawerSection>
       <Feeds worked={worked} />
-      <Part title="How it is mixed">
+      <DrawerSection title="How it is mixed">
         <ol className="list-decimal pl-5 leading-snug">
           {dough.mixing.map((step) => (
             <li key={step}>{step}.</li>
@@ -77,8 +77,11 @@ export default function Brings({ worked, onClose }: DrawerProps) {
           Kneaded {dough.kneadMin[0]} to {dough.kneadMin[1]} min by hand, {dough.mixerMin[0]} to {dough.mixerMin[1]} by
           machine. Right: {dough.feel.right}.
         </p>
-      </Part>
-      <Part title="Take care" lead="The usual cautions; product labels, local codes and licensed practice come first.">
+      </DrawerSection>
+      <DrawerSection
+        title="Take care"
+        lead="The usual cautions; product labels, local codes and licensed practice come first."
+      >
         <ul>
           {cautions.map((hazard) => (
             <li key={hazard.id} className="mb-2">
@@ -86,7 +89,7 @@ export default function Brings({ worked, onClose }: DrawerProps) {
             </li>
           ))}
         </ul>
-      </Part>
+      </DrawerSection>
     </SidePanel>
   )
 }

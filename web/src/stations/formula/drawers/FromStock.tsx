@@ -20,7 +20,7 @@ import { useUnits } from '#web/ui/units.ts'
 import { solveLinear } from '#web/workers/linear.ts'
 import { useSheet } from '../useSheet.ts'
 import type { DrawerProps } from '../drawerProps.ts'
-import { Line, Part } from './parts.tsx'
+import { Line, DrawerSection } from './parts.tsx'
 import { problemWords } from '#web/words/index.ts'
 import { Choice } from '#web/ui/Choice.tsx'
 
@@ -78,7 +78,7 @@ function Proposal({ blend, asked, worked, kitchen }: Omit<DrawerProps, 'onClose'
   const { edit } = useSheet()
   const { mass } = useUnits()
   return (
-    <Part title="This blend">
+    <DrawerSection title="This blend">
       {blend.shares.map(({ lot, percent }) => (
         <Line key={lot.id} name={lot.name}>
           {formatPercent(percent)} % <span className="font-normal">{mass((percent * worked.batch.flourG) / 100)}</span>
@@ -89,7 +89,7 @@ function Proposal({ blend, asked, worked, kitchen }: Omit<DrawerProps, 'onClose'
       <button type="button" className="action mt-3" onClick={() => edit(() => withBlend(worked, blend))}>
         Use it, and move the water
       </button>
-    </Part>
+    </DrawerSection>
   )
 }
 

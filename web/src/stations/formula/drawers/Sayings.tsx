@@ -22,7 +22,7 @@ import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { useSheet } from '../useSheet.ts'
 import type { DrawerProps } from '../drawerProps.ts'
-import { FigureLine, Line, Part } from './parts.tsx'
+import { FigureLine, Line, DrawerSection } from './parts.tsx'
 import { Choice } from '#web/ui/Choice.tsx'
 
 const regionWords: Readonly<Record<CupRegion, string>> = {
@@ -86,7 +86,7 @@ function ByCups({ worked }: { worked: Worked }) {
   const waterG = pouredG(worked)
   const typed = percentOfCups(flourCups, waterCups, flour, ml)
   return (
-    <Part
+    <DrawerSection
       title="By the cup"
       lead="A cup of flour is a habit, not a measure: the span is from spooned and levelled to scooped and shaken. Weigh where you can."
     >
@@ -139,7 +139,7 @@ function ByCups({ worked }: { worked: Worked }) {
       >
         Set the sheet to {formatNumber(typed.best, 0)} %
       </button>
-    </Part>
+    </DrawerSection>
   )
 }
 

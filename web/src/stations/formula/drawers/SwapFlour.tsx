@@ -15,7 +15,7 @@ import { SidePanel } from '#web/ui/SidePanel.tsx'
 import { rowName } from '../Ledger.tsx'
 import { useSheet } from '../useSheet.ts'
 import type { DrawerProps } from '../drawerProps.ts'
-import { Line, Part } from './parts.tsx'
+import { Line, DrawerSection } from './parts.tsx'
 import { problemWords } from '#web/words/index.ts'
 import { Choice } from '#web/ui/Choice.tsx'
 
@@ -47,7 +47,7 @@ function FromTo({ row, to, worked, kitchen }: { row: WorkedRow; to: string; work
   const after = computed.value
   const max = next.usualMaxSharePercent
   return (
-    <Part title={`${from.name} out, ${next.name} in`}>
+    <DrawerSection title={`${from.name} out, ${next.name} in`}>
       <Line name="it drinks">{formatPoints(points)} points</Line>
       <Line name={worked.control.by === 'base' ? 'flour on the base' : 'hydration'}>
         {formatPercent(onRule(worked))} → {formatPercent(onRule(after))} %
@@ -70,7 +70,7 @@ function FromTo({ row, to, worked, kitchen }: { row: WorkedRow; to: string; work
       <button type="button" className="action mt-4" onClick={() => edit(() => swap.value.sheet)}>
         Swap it, and move the water
       </button>
-    </Part>
+    </DrawerSection>
   )
 }
 

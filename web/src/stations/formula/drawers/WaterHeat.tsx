@@ -7,7 +7,7 @@ import { heatFields } from '#web/ui/heatFields.ts'
 import { useUnits } from '#web/ui/units.ts'
 import { useSheet } from '../useSheet.ts'
 import type { DrawerProps } from '../drawerProps.ts'
-import { Caution, FigureLine, Line, Part } from './parts.tsx'
+import { Caution, FigureLine, Line, DrawerSection } from './parts.tsx'
 
 /** A dough that works in the hand; a screw or rollers want it cooler, and boiling-water doughs go their own way. */
 const COMFORTABLE_C = 26
@@ -106,24 +106,24 @@ function Answer({
         )}
       </div>
       {answer.iceG !== undefined && answer.iceG <= waterG && (
-        <Part
+        <DrawerSection
           title="The tap is too warm for that"
           lead="Ice stands in for part of the water; weigh it as water and let none of it reach the dough unmelted."
         >
           <Line name="ice">{mass(answer.iceG, step)}</Line>
           <Line name="from the tap">{mass(waterG - answer.iceG, step)}</Line>
-        </Part>
+        </DrawerSection>
       )}
       {jugs?.ok && answer.waterC > tapC && (
-        <Part
+        <DrawerSection
           title="From two jugs"
           lead={`Tap at ${temperature(tapC)} and a kettle off the boil at ${temperature(hotC)}, here.`}
         >
           <Line name="from the tap">{mass(jugs.value.coldG, step)}</Line>
           <Line name="from the kettle">{mass(jugs.value.hotG, step)}</Line>
-        </Part>
+        </DrawerSection>
       )}
-      <Part title="If it is scalded instead" lead="Boiling water straight onto the flour.">
+      <DrawerSection title="If it is scalded instead" lead="Boiling water straight onto the flour.">
         <Line name="the dough lands at">{temperature(scalded.doughC)}</Line>
         <p className="small mt-1 leading-snug">
           {scalded.starchGels
@@ -132,7 +132,7 @@ function Answer({
               ? 'Starch begins to swell from 55 to 60 °C, and sets from about 65: partly cooked.'
               : 'Below 55 °C its starch stays raw: warm, not scalded.'}
         </p>
-      </Part>
+      </DrawerSection>
     </>
   )
 }

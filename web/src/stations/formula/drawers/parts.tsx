@@ -3,7 +3,7 @@ import type { ComponentProps, ReactNode } from 'react'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
 
 /** A part of a drawer, under a line of its own. */
-export function Part({ title, lead, children }: { title: string; lead?: ReactNode; children: ReactNode }) {
+export function DrawerSection({ title, lead, children }: { title: string; lead?: ReactNode; children: ReactNode }) {
   return (
     <section className="mb-5 border-t border-line pt-3">
       <h3 className="head text-lg leading-tight">{title}</h3>

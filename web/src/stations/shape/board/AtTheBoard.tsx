@@ -1,5 +1,5 @@
 /** What a part of the dough comes to at the board, by how its shape is made. */
-import { type Kitchen, type ShapePart, type Worked } from '@harina/core'
+import { type Kitchen, type ShapeShare, type Worked } from '@harina/core'
 import { Dropping } from './Dropping.tsx'
 import { FillingPlan } from './FillingPlan.tsx'
 import { PieceFigures } from './PieceFigures.tsx'
@@ -10,7 +10,7 @@ import { ThroughPress } from './ThroughPress.tsx'
 import { ThroughRoller } from './ThroughRoller.tsx'
 
 interface Props {
-  readonly part: ShapePart
+  readonly part: ShapeShare
   readonly worked: Worked
   readonly kitchen: Kitchen
   /** Where there are several, each says its name. */

@@ -1,12 +1,12 @@
 /** Batter into the pot: how much at once, and how to tell that it is thick enough. */
-import { dropped, formatNumber, type ShapePart, type Worked } from '@harina/core'
+import { dropped, formatNumber, type ShapeShare, type Worked } from '@harina/core'
 import { useState } from 'react'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { Titled } from '../Titled.tsx'
 import { dropTestWords, dropWords } from '#web/words/index.ts'
 
-export function Dropping({ part: { shape, cut, doughG }, worked }: { part: ShapePart; worked: Worked }) {
+export function Dropping({ part: { shape, cut, doughG }, worked }: { part: ShapeShare; worked: Worked }) {
   const { mass } = useUnits()
   const [potL, setPotL] = useState(6)
   const { blank } = shape

@@ -8,7 +8,7 @@ import {
   skinMm,
   USUAL_FILLING_PERCENT,
   type Filling,
-  type ShapePart,
+  type ShapeShare,
   type Worked,
 } from '@harina/core'
 import { sheetEdited } from '#web/state/draftSlice.ts'
@@ -17,7 +17,7 @@ import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { Titled } from '../Titled.tsx'
 
-export function FillingPlan({ part: { shape, cut }, worked }: { part: ShapePart; worked: Worked }) {
+export function FillingPlan({ part: { shape, cut }, worked }: { part: ShapeShare; worked: Worked }) {
   const dispatch = useAppDispatch()
   const { mass, massFigure, length, units } = useUnits()
   const usual = shape.fillingG

@@ -1,5 +1,5 @@
 /** The figures of the pieces at hand; those of ropes and boards only where there are any. */
-import { formatNumber, type ShapePart, type Worked } from '@harina/core'
+import { formatNumber, type ShapeShare, type Worked } from '@harina/core'
 import { useUnits } from '#web/ui/units.ts'
 import { blankWords } from '#web/words/index.ts'
 
@@ -16,7 +16,7 @@ export function Figure({ label, figure, unit, note }: { label: string; figure: s
   )
 }
 
-export function PieceFigures({ part, worked }: { part: ShapePart; worked: Worked }) {
+export function PieceFigures({ part, worked }: { part: ShapeShare; worked: Worked }) {
   const { shape, cut, doughG } = part
   const { portionG } = worked
   const { mass, massFigure, units, length } = useUnits()

@@ -1,9 +1,9 @@
 /** Strands by the portion: how many to a nest. */
-import { formatNumber, type ShapePart, type Worked } from '@harina/core'
+import { formatNumber, type ShapeShare, type Worked } from '@harina/core'
 import { useUnits } from '#web/ui/units.ts'
 import { Titled } from '../Titled.tsx'
 
-export function Portions({ part: { shape, cut, doughG }, worked: { portionG } }: { part: ShapePart; worked: Worked }) {
+export function Portions({ part: { shape, cut, doughG }, worked: { portionG } }: { part: ShapeShare; worked: Worked }) {
   const { mass } = useUnits()
   if (shape.paceOf !== 'strands' || portionG === null || shape.method === 'pull') return null
   const nests = doughG / portionG

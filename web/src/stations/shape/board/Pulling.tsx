@@ -1,11 +1,11 @@
 /** Pulled noodles: what every doubling makes of the lump. */
-import { blankVolumeMm3, drawnOutMm, formatNumber, pulled, type ShapePart, type Worked } from '@harina/core'
+import { blankVolumeMm3, drawnOutMm, formatNumber, pulled, type ShapeShare, type Worked } from '@harina/core'
 import { useState } from 'react'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { Titled } from '../Titled.tsx'
 
-export function Pulling({ part: { shape, cut }, worked }: { part: ShapePart; worked: Worked }) {
+export function Pulling({ part: { shape, cut }, worked }: { part: ShapeShare; worked: Worked }) {
   const { length, mass, lengthFigure, units } = useUnits()
   const { blank } = shape
   const drawn = blank.type === 'rope' ? blank.drawn : undefined

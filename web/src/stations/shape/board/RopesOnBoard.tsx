@@ -1,11 +1,11 @@
 /** Ropes on the board; the first piece is the reference the others are held against. */
-import { formatNumber, type ShapePart, type Worked } from '@harina/core'
+import { formatNumber, type ShapeShare, type Worked } from '@harina/core'
 import { RopeOnBoard } from '#web/ui/RopeOnBoard.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { Titled } from '../Titled.tsx'
 
 interface Props {
-  readonly part: ShapePart
+  readonly part: ShapeShare
   readonly worked: Worked
   readonly boardMm: number
 }

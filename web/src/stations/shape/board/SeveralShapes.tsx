@@ -1,5 +1,5 @@
 /** One dough cut into several shapes, by share, count or grams; the first takes what is left. */
-import { formatNumber, shapesFor, type AlsoShape, type Kitchen, type ShapePart, type Worked } from '@harina/core'
+import { formatNumber, shapesFor, type AlsoShape, type Kitchen, type ShapeShare, type Worked } from '@harina/core'
 import { sheetEdited } from '#web/state/draftSlice.ts'
 import { useAppDispatch } from '#web/state/store.ts'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
@@ -22,7 +22,7 @@ function withAmount({ shape, by }: Pick<AlsoShape, 'shape' | 'by'>, amount: numb
 }
 
 /** The same dough said another way, so that a change of unit changes nothing else. */
-function said(part: ShapePart, by: AlsoShape['by'], usableG: number): number {
+function said(part: ShapeShare, by: AlsoShape['by'], usableG: number): number {
   if (by === 'share') return Math.max(0.1, Number(((100 * part.doughG) / usableG).toFixed(1)))
   return by === 'count' ? Math.max(1, part.cut.pieces) : Math.max(1, Number(part.doughG.toFixed(0)))
 }
@@ -33,7 +33,7 @@ export function SeveralShapes({
   kitchen,
 }: {
   worked: Worked
-  parts: readonly ShapePart[]
+  parts: readonly ShapeShare[]
   kitchen: Kitchen
 }) {
   const dispatch = useAppDispatch()

@@ -1,12 +1,12 @@
 /** A press: outlets, flow, when to feed, how long it runs, and when the barrel rests. */
-import { formatNumber, pressPlan, tableReading, type Kitchen, type ShapePart, type Worked } from '@harina/core'
+import { formatNumber, pressPlan, tableReading, type Kitchen, type ShapeShare, type Worked } from '@harina/core'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { useUnits } from '#web/ui/units.ts'
 import { Figure } from './PieceFigures.tsx'
 import { Choice } from '#web/ui/Choice.tsx'
 
-export function ThroughPress({ part, worked, kitchen }: { part: ShapePart; worked: Worked; kitchen: Kitchen }) {
+export function ThroughPress({ part, worked, kitchen }: { part: ShapeShare; worked: Worked; kitchen: Kitchen }) {
   const { presses } = kitchen.gear
   const [id, setId] = useState<string | null>(null)
   const { mass, massFigure, units } = useUnits()

@@ -9,8 +9,8 @@ import {
   type Kitchen,
   type KeptRoller,
   type Shape,
-  type ShapePart,
-  type SheetPlan,
+  type ShapeShare,
+  type RolledSheetPlan,
   type Worked,
 } from '@harina/core'
 import { useMemo, useState } from 'react'
@@ -62,7 +62,7 @@ function Cutting({ shape, family, plan, roller }: Sheeted) {
 interface Sheeted {
   readonly shape: Shape
   readonly family: Family
-  readonly plan: SheetPlan
+  readonly plan: RolledSheetPlan
   readonly roller: KeptRoller
 }
 
@@ -87,7 +87,7 @@ function Rolled({ shape, family, plan, roller }: Sheeted) {
   )
 }
 
-export function ThroughRoller({ part, worked, kitchen }: { part: ShapePart; worked: Worked; kitchen: Kitchen }) {
+export function ThroughRoller({ part, worked, kitchen }: { part: ShapeShare; worked: Worked; kitchen: Kitchen }) {
   const { rollers, boardMm } = kitchen.gear
   const [id, setId] = useState<string | null>(null)
   const roller = rollers.find((each) => each.id === id) ?? rollers[0]

@@ -1,9 +1,9 @@
 /** A batch is its events, replayed. Nothing here reads a clock: times come with the events. */
 import { unreachable } from '../result.ts'
 import { asWeighed, bowlOnRule } from './bowl.ts'
-import { standing } from './history.ts'
+import { activeEvents } from './history.ts'
 import { own, type BenchEvent, type Feel, type Plan, type PlannedStep, type TimerId } from '../model/index.ts'
-import { untouched, type Addition, type BenchState, type Timer } from './state.ts'
+import { initialState, type Addition, type BenchState, type Timer } from './state.ts'
 import { stepsNow, type StepChanges } from './steps.ts'
 
 const MINUTE_MS = 60_000
@@ -176,7 +176,7 @@ export function applyEvent(plan: Plan, state: BenchState, event: BenchEvent): Be
 }
 
 export const replay = (plan: Plan, events: readonly BenchEvent[]): BenchState =>
-  standing(events).reduce((state, event) => applyEvent(plan, state, event), untouched)
+  activeEvents(events).reduce((state, event) => applyEvent(plan, state, event), initialState)
 
 /** The steps of a batch, as what happened has left them. */
 export const stepsOf = ({ steps }: Pick<Plan, 'steps'>, state: StepChanges): readonly PlannedStep[] =>

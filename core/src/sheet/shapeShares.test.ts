@@ -2,12 +2,12 @@ import fc from 'fast-check'
 import { testKitchen, testSheet } from '../testing/testKitchen.ts'
 import type { AlsoShape, Sheet } from '../model/index.ts'
 import { computeSheet } from './computeSheet.ts'
-import { shapeParts } from './shapeParts.ts'
+import { shapeShares } from './shapeShares.ts'
 
 function parts(alsoShapes: Sheet['alsoShapes']) {
   const worked = computeSheet({ ...testSheet, alsoShapes }, testKitchen)
   if (!worked.ok) throw new Error(worked.problem.code)
-  return { worked: worked.value, parts: shapeParts(worked.value, testKitchen) }
+  return { worked: worked.value, parts: shapeShares(worked.value, testKitchen) }
 }
 const other = testSheet.shape === 'pips' ? 'hollows' : 'pips'
 

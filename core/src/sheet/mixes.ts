@@ -3,14 +3,14 @@ import type { Sheet } from '../model/index.ts'
 import type { Worked } from './computeSheet.ts'
 import type { Kitchen } from './kitchen.ts'
 
-export interface Split {
+export interface Mixes {
   readonly mixes: number
   readonly doughG: number
   readonly vessel: string
 }
 
 /** Null where the sheet names no vessel. */
-export function splitOf({ sheet, batch }: Pick<Worked, 'sheet' | 'batch'>, { gear }: Kitchen): Split | null {
+export function mixesOf({ sheet, batch }: Pick<Worked, 'sheet' | 'batch'>, { gear }: Kitchen): Mixes | null {
   const vessel = gear.vessels.find((each) => each.id === sheet.vessel)
   if (!vessel) return null
   const mixes = Math.max(1, Math.ceil(batch.doughG / vessel.maxDoughG - 1e-9))

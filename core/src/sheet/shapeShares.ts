@@ -7,7 +7,7 @@ import type { Kitchen } from './kitchen.ts'
 import { type Worked } from './computeSheet.ts'
 import { tableReading } from './reckoned.ts'
 
-export interface ShapePart {
+export interface ShapeShare {
   readonly shape: Shape
   readonly doughG: number
   readonly cut: Pieces
@@ -18,16 +18,16 @@ export interface ShapePart {
  * The sheet's own shape first, with what the others leave. Together they are the usable dough.
  * Problems: `unknown-shape` (id), `shapes-over-dough` (overG).
  */
-export function shapeParts(worked: Worked, kitchen: Kitchen): Result<readonly ShapePart[]> {
+export function shapeShares(worked: Worked, kitchen: Kitchen): Result<readonly ShapeShare[]> {
   const { sheet, shape: main, dough, usableG, batch } = worked
   const density = batch.densityGPerCm3
-  const part = (shape: Shape, doughG: number): ShapePart => ({
+  const part = (shape: Shape, doughG: number): ShapeShare => ({
     shape,
     doughG,
     cut: piecesOf(shape.blank, doughG, density, kitchen.gear.boardMm),
     match: matchShape(shape, dough, tableReading(worked)),
   })
-  const others: ShapePart[] = []
+  const others: ShapeShare[] = []
   for (const also of sheet.alsoShapes) {
     // Chosen as the sheet's own meanwhile: it takes the rest, and not a part as well.
     if (also.shape === main.id) continue

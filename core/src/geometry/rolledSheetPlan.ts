@@ -36,7 +36,7 @@ export interface Pass extends Setting {
   readonly ratio: number
 }
 
-export interface SheetPlan {
+export interface RolledSheetPlan {
   /** Where folding and passing is done: the widest. */
   readonly widest: Pass | null
   /** Each doubles the layers. */
@@ -47,7 +47,7 @@ export interface SheetPlan {
   readonly stamped: Stamped | null
 }
 
-export function sheetPlan(request: SheetPlanRequest): SheetPlan {
+export function rolledSheetPlan(request: SheetPlanRequest): RolledSheetPlan {
   const { doughG, densityGPerCm3, thicknessMm, hydrationPercent, roller, maxLengthMm, cut } = request
   const settings = settingsOf(roller)
   const [first] = settings

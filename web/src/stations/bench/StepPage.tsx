@@ -159,7 +159,7 @@ function useSpokenTitle(title: string, live: boolean) {
   }, [voice, live, title])
 }
 
-export function StepSheet({ title, lead, action, second, onDigit, aside, children }: Props) {
+export function StepPage({ title, lead, action, second, onDigit, aside, children }: Props) {
   const { live, back } = useBench()
   const main: StepAction = live ? action : { label: 'Back to now', run: back }
   useStepKeys(main, live ? onDigit : undefined)
