@@ -36,6 +36,8 @@ const note = (sheet: Sheet, code: string) => notes(sheet).find((each) => each.co
 it.each([
   [1.6, null],
   [1.7, 'alkali-outside'],
+  // Over 2 % it is harsh and soapy, and never called right.
+  [2.1, 'alkali-over'],
   [3, 'alkali-over'],
 ] as const)('%s %% of carbonate in an alkaline dough', (percent, code) => {
   const sheet = added('carbonate', percent, { ...testSheet, dough: 'alkaline-dough' })

@@ -61,9 +61,10 @@ it('says so when nothing is called that', async () => {
   expect(screen.getByText(/Nothing here is called that/)).toBeTruthy()
 })
 
-it('the list of keys names what the bench can do without a mouse', () => {
+it('the list of keys names what the bench can do without a mouse', async () => {
   cleanup()
   renderAt('/here', [{ path: '/here', element: <ShortcutList onClose={onClose} /> }])
+  await settle()
   for (const words of ['the dark button: done, go on', 'half a point of water', 'undo'])
     expect(screen.getByText(words)).toBeTruthy()
 })
