@@ -1,8 +1,8 @@
 import fc from 'fast-check'
-import { testKitchen, testSheet } from '../testing/testKitchen.ts'
+import { must, testKitchen, testSheet } from '../testing/testKitchen.ts'
 import type { AlsoShape, Sheet } from '../model/index.ts'
 import { computeSheet } from './computeSheet.ts'
-import { shapeShares } from './shapeShares.ts'
+import { amountOf, givenBy, shapeShares, withAmount } from './shapeShares.ts'
 
 function parts(alsoShapes: Sheet['alsoShapes']) {
   const worked = computeSheet({ ...testSheet, alsoShapes }, testKitchen)
@@ -54,4 +54,25 @@ it('the sheet’s own shape among the others takes the rest alone; an unknown on
   expect(parts([{ shape: 'gone', by: 'grams', grams: 5 }]).parts).toMatchObject({
     problem: { code: 'unknown-shape', data: { id: 'gone' } },
   })
+})
+
+it('said another way it is the same dough, to the step of what it is said in', () => {
+  fc.assert(
+    fc.property(also, fc.constantFrom('share' as const, 'count' as const, 'grams' as const), (given, by) => {
+      const { worked, parts: made } = parts([given])
+      if (!made.ok) return
+      const [, share] = made.value
+      const again = givenBy(share!, by, worked.usableG)
+      const { parts: remade } = parts([again])
+      if (!remade.ok) return
+      const stepG = by === 'share' ? worked.usableG * 0.001 : by === 'count' ? share!.cut.pieceG : 1
+      expect(Math.abs(remade.value[1]!.doughG - share!.doughG)).toBeLessThanOrEqual(stepG + 1e-6)
+    }),
+  )
+})
+
+it('250 g of a kilo is a quarter; a share ends at all of it', () => {
+  const [main] = must(parts([]).parts)
+  expect(givenBy({ ...main!, doughG: 250 }, 'share', 1000)).toMatchObject({ by: 'share', percent: 25 })
+  expect(amountOf(withAmount({ shape: other, by: 'share' }, 140))).toBe(100)
 })

@@ -2,7 +2,7 @@
 import { matchShape, type ShapeMatch } from '../match/index.ts'
 import { ok, problem, type Result } from '../result.ts'
 import { blankG, piecesOf, type Pieces } from '../shape/index.ts'
-import type { Shape } from '../model/index.ts'
+import type { AlsoShape, Shape } from '../model/index.ts'
 import type { Kitchen } from './kitchen.ts'
 import { type Worked } from './computeSheet.ts'
 import { tableReading } from './reckoned.ts'
@@ -45,4 +45,33 @@ export function shapeShares(worked: Worked, kitchen: Kitchen): Result<readonly S
   return restG < -1e-6
     ? problem('shapes-over-dough', 'alsoShapes', { overG: -restG })
     : ok([part(main, Math.max(0, restG)), ...others])
+}
+
+/** What is written of a further shape: percent of the usable dough, pieces, or g. */
+export const amountOf = (also: AlsoShape): number =>
+  also.by === 'share' ? also.percent : also.by === 'count' ? also.count : also.grams
+
+/** So much of it instead, in the unit it is given in; a share ends at all of the dough. */
+export function withAmount({ shape, by }: Pick<AlsoShape, 'shape' | 'by'>, amount: number): AlsoShape {
+  switch (by) {
+    case 'share':
+      return { shape, by, percent: Math.min(100, amount) }
+    case 'count':
+      return { shape, by, count: amount }
+    case 'grams':
+      return { shape, by, grams: amount }
+  }
+}
+
+/**
+ * The same dough said another way, so that a change of unit changes nothing else; at least 0.1 %, one piece, one gram.
+ * @example 250 g of 1000 g → 25 %
+ */
+export function givenBy({ shape, doughG, cut }: ShapeShare, by: AlsoShape['by'], usableG: number): AlsoShape {
+  const amount = {
+    share: Math.max(0.1, Number(((100 * doughG) / usableG).toFixed(1))),
+    count: Math.max(1, cut.pieces),
+    grams: Math.max(1, Number(doughG.toFixed(0))),
+  }
+  return withAmount({ shape: shape.id, by }, amount[by])
 }

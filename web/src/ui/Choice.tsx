@@ -20,7 +20,7 @@ export function Choice<T extends string>({ label, value, options, none, onChange
         // Named by its label and read with what is chosen, as a select is; a button would be read as one of the two.
         role="combobox"
         aria-label={label}
-        className={`choice inline-flex max-w-full min-w-0 cursor-pointer items-baseline gap-1.5 text-left ${className}`}
+        className={`choice inline-flex max-w-full min-w-0 cursor-pointer items-center gap-1.5 text-left ${className}`}
       >
         <span className="min-w-0 truncate">{all.find(([id]) => id === value)?.[1] ?? '…'}</span>
         <span aria-hidden="true" className="ml-auto shrink-0 text-sm text-second" data-screen-only>

@@ -4,6 +4,8 @@ import {
   plainTextFrom,
   windowFor,
   type Blank,
+  type Dough,
+  type Family,
   type OwnShape,
   type Shape,
   type Window,
@@ -98,24 +100,81 @@ function Windows({ window, onChange }: { window: Window; onChange: (window: Wind
 
 const isOwn = (shape: Shape): boolean => !tables().shapeRows.some((row) => row.id === shape.id)
 
+interface PartProps {
+  readonly shape: Shape
+  readonly onChange: (shape: Shape) => void
+}
+
+/** What it is cut from, and the finished piece: each size, drawn as it changes. */
+function Sizes({ shape, family, onChange }: PartProps & { family: Family }) {
+  const form = shape.form as Shape['form'] & { readonly lengthMm: number; readonly widthMm: number }
+  const resized = (part: { lengthMm?: number; widthMm?: number }) =>
+    onChange({ ...shape, form: { ...form, ...part } as Shape['form'] })
+  return (
+    <div className="grid gap-x-6 md:grid-cols-2">
+      <div>
+        <h3 className="head">What it is cut from</h3>
+        {numbersOf(shape.blank).map(([key, value]) => (
+          <Length
+            key={key}
+            label={shape.blank.type === 'disc' && key === 'diameterMm' ? 'width of the round' : measures[key]!}
+            mm={value}
+            onChange={(mm) => onChange({ ...shape, blank: { ...shape.blank, [key]: mm } as Blank })}
+          />
+        ))}
+        <BlankDrawing blank={shape.blank} family={family} width={250} />
+      </div>
+      <div>
+        <h3 className="head">The finished piece</h3>
+        <Length label="finished length" mm={form.lengthMm} onChange={(lengthMm) => resized({ lengthMm })} />
+        <Length label="finished width" mm={form.widthMm} onChange={(widthMm) => resized({ widthMm })} />
+        <Length
+          label="thickness of the dough"
+          mm={shape.wallMm}
+          onChange={(wallMm) => onChange({ ...shape, wallMm })}
+        />
+        <ShapeEngraving shape={shape} width={250} height={130} withScale />
+      </div>
+    </div>
+  )
+}
+
+function Steps({ shape, onChange }: PartProps) {
+  return (
+    <label className="flex flex-col">
+      <span className="small">Steps, a line each</span>
+      <textarea
+        className="box min-h-27.5"
+        defaultValue={shape.steps.join('\n')}
+        maxLength={6000}
+        onChange={(event) => {
+          const steps = event.target.value
+            .split('\n')
+            .map((line) => plainTextFrom(line.trim(), 400))
+            .filter(Boolean)
+          onChange({ ...shape, steps: steps.slice(0, 30) })
+        }}
+      />
+    </label>
+  )
+}
+
+/** One of the table's with another name, or one's own as it stands; with a window for the dough at hand. */
+const begunFrom = (from: Shape, dough: Dough, newId: string | null): Shape => ({
+  ...from,
+  ...(newId === null ? {} : { id: newId, name: `Our ${from.name}`.slice(0, 120), otherNames: [from.name] }),
+  doughs: [
+    { dough: dough.id, window: windowFor(from, dough).window },
+    ...from.doughs.filter((each) => each.dough !== dough.id),
+  ],
+})
+
 export function OwnShapePanel({ worked, onClose }: { worked: Worked; onClose: () => void }) {
   const { shape: from, dough } = worked
   const own = isOwn(from)
-  const [shape, setShape] = useState<Shape>(() => ({
-    ...from,
-    id: own ? from.id : nanoid(),
-    name: own ? from.name : `Our ${from.name}`.slice(0, 120),
-    otherNames: own ? from.otherNames : [from.name],
-    doughs: [
-      { dough: dough.id, window: windowFor(from, dough).window },
-      ...from.doughs.filter((each) => each.dough !== dough.id),
-    ],
-  }))
+  const [shape, setShape] = useState<Shape>(() => begunFrom(from, dough, own ? null : nanoid()))
   const window = shape.doughs[0]!.window
   const checked = ownShapeSchema.safeParse(shape)
-  const form = shape.form as Shape['form'] & { readonly lengthMm: number; readonly widthMm: number }
-  const resized = (part: { lengthMm?: number; widthMm?: number }) =>
-    setShape({ ...shape, form: { ...form, ...part } as Shape['form'] })
   const keep = async () => {
     if (!checked.success) return
     const kept = put('shape', checked.data)
@@ -149,31 +208,7 @@ export function OwnShapePanel({ worked, onClose }: { worked: Worked; onClose: ()
             onChange={(event) => setShape({ ...shape, name: plainTextFrom(event.target.value, 120) })}
           />
         </label>
-        <div className="grid gap-x-6 md:grid-cols-2">
-          <div>
-            <h3 className="head">What it is cut from</h3>
-            {numbersOf(shape.blank).map(([key, value]) => (
-              <Length
-                key={key}
-                label={shape.blank.type === 'disc' && key === 'diameterMm' ? 'width of the round' : measures[key]!}
-                mm={value}
-                onChange={(mm) => setShape({ ...shape, blank: { ...shape.blank, [key]: mm } as Blank })}
-              />
-            ))}
-            <BlankDrawing blank={shape.blank} family={dough.family} width={250} />
-          </div>
-          <div>
-            <h3 className="head">The finished piece</h3>
-            <Length label="finished length" mm={form.lengthMm} onChange={(lengthMm) => resized({ lengthMm })} />
-            <Length label="finished width" mm={form.widthMm} onChange={(widthMm) => resized({ widthMm })} />
-            <Length
-              label="thickness of the dough"
-              mm={shape.wallMm}
-              onChange={(wallMm) => setShape({ ...shape, wallMm })}
-            />
-            <ShapeEngraving shape={shape} width={250} height={130} withScale />
-          </div>
-        </div>
+        <Sizes shape={shape} family={dough.family} onChange={setShape} />
         <div>
           <h3 className="head">
             {dough.control.by === 'base' ? `Flour on 100 of ${dough.control.base}` : 'Water on 100 of flour'}, in{' '}
@@ -186,21 +221,7 @@ export function OwnShapePanel({ worked, onClose }: { worked: Worked; onClose: ()
             }
           />
         </div>
-        <label className="flex flex-col">
-          <span className="small">Steps, a line each</span>
-          <textarea
-            className="box min-h-27.5"
-            defaultValue={shape.steps.join('\n')}
-            maxLength={6000}
-            onChange={(event) => {
-              const steps = event.target.value
-                .split('\n')
-                .map((line) => plainTextFrom(line.trim(), 400))
-                .filter(Boolean)
-              setShape({ ...shape, steps: steps.slice(0, 30) })
-            }}
-          />
-        </label>
+        <Steps shape={shape} onChange={setShape} />
         {!checked.success && (
           <p role="alert" className="border-l-5 border-danger pl-3">
             {shape.name.trim() === ''

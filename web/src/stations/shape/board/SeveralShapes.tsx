@@ -1,30 +1,76 @@
 /** One dough cut into several shapes, by share, count or grams; the first takes what is left. */
-import { formatNumber, shapesFor, type AlsoShape, type Kitchen, type ShapeShare, type Worked } from '@harina/core'
+import {
+  amountOf,
+  formatNumber,
+  givenBy,
+  shapesFor,
+  withAmount,
+  type AlsoShape,
+  type Kitchen,
+  type ShapeShare,
+  type Worked,
+} from '@harina/core'
 import { sheetEdited } from '#web/state/draftSlice.ts'
 import { useAppDispatch } from '#web/state/store.ts'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { Choice } from '#web/ui/Choice.tsx'
 
-const ways = { share: '% of the dough', count: 'pieces', grams: 'by weight' } as const
+const waysToGive = [
+  ['share', '% of the dough'],
+  ['count', 'pieces'],
+  ['grams', 'by weight'],
+] as const satisfies readonly (readonly [AlsoShape['by'], string])[]
 
-const amountOf = (also: AlsoShape): number =>
-  also.by === 'share' ? also.percent : also.by === 'count' ? also.count : also.grams
-function withAmount({ shape, by }: Pick<AlsoShape, 'shape' | 'by'>, amount: number): AlsoShape {
-  switch (by) {
-    case 'share':
-      return { shape, by, percent: Math.min(100, amount) }
-    case 'count':
-      return { shape, by, count: amount }
-    case 'grams':
-      return { shape, by, grams: amount }
-  }
+interface OneProps {
+  readonly also: AlsoShape
+  readonly name: string
+  readonly part: ShapeShare | undefined
+  readonly usableG: number
+  readonly onChange: (also: AlsoShape, gesture?: string) => void
+  readonly onOut: () => void
 }
 
-/** The same dough said another way, so that a change of unit changes nothing else. */
-function said(part: ShapeShare, by: AlsoShape['by'], usableG: number): number {
-  if (by === 'share') return Math.max(0.1, Number(((100 * part.doughG) / usableG).toFixed(1)))
-  return by === 'count' ? Math.max(1, part.cut.pieces) : Math.max(1, Number(part.doughG.toFixed(0)))
+/** A further shape: how much of the dough, given in one way or another, and what comes of it. */
+function OneMore({ also, name, part, usableG, onChange, onOut }: OneProps) {
+  const { mass, massFigure } = useUnits()
+  const shown =
+    also.by === 'grams' ? massFigure(also.grams, 1) : formatNumber(amountOf(also), also.by === 'share' ? 1 : 0)
+  return (
+    <tr className="border-b border-line">
+      <th scope="row" className="py-1 text-left font-semibold">
+        {name}
+      </th>
+      <td>
+        <QuantityField
+          label={`How much for ${name}`}
+          shown={shown}
+          unit={also.by === 'share' ? '%' : also.by === 'grams' ? 'g' : 'count'}
+          min={also.by === 'share' ? 0.1 : 1}
+          max={also.by === 'share' ? 100 : 1_000_000}
+          widthCh={6}
+          className="figure text-lg font-semibold"
+          onChange={(amount) => onChange(withAmount(also, amount), `also-${also.shape}`)}
+        />{' '}
+        <Choice
+          label={`${name} is given in`}
+          className="field small"
+          value={also.by}
+          options={waysToGive}
+          onChange={(by) =>
+            by && onChange(part ? givenBy(part, by, usableG) : withAmount({ shape: also.shape, by }, 1))
+          }
+        />
+      </td>
+      <td className="figure text-right text-lg">{part && mass(part.doughG, 1)}</td>
+      <td className="figure text-right text-lg">{part && formatNumber(part.cut.pieces, 0)}</td>
+      <td className="pl-3 text-right">
+        <button type="button" className="quiet text-sm" aria-label={`Take out ${name}`} onClick={onOut}>
+          Take out
+        </button>
+      </td>
+    </tr>
+  )
 }
 
 export function SeveralShapes({
@@ -37,7 +83,7 @@ export function SeveralShapes({
   kitchen: Kitchen
 }) {
   const dispatch = useAppDispatch()
-  const { mass, massFigure } = useUnits()
+  const { mass } = useUnits()
   const { alsoShapes } = worked.sheet
   const put = (next: readonly AlsoShape[], gesture: string | null = null): void => {
     dispatch(sheetEdited({ sheet: { ...worked.sheet, alsoShapes: [...next] }, gesture }))
@@ -75,52 +121,16 @@ export function SeveralShapes({
             </tr>
             {alsoShapes.map((also, index) => {
               if (also.shape === worked.shape.id) return null
-              const part = parts.find(({ shape }) => shape.id === also.shape)
-              const name = kitchen.shapes.get(also.shape)?.name ?? also.shape
               return (
-                <tr key={also.shape} className="border-b border-line">
-                  <th scope="row" className="py-1 text-left font-semibold">
-                    {name}
-                  </th>
-                  <td>
-                    <QuantityField
-                      label={`How much for ${name}`}
-                      shown={
-                        also.by === 'grams'
-                          ? massFigure(also.grams, 1)
-                          : formatNumber(amountOf(also), also.by === 'share' ? 1 : 0)
-                      }
-                      unit={also.by === 'share' ? '%' : also.by === 'grams' ? 'g' : 'count'}
-                      min={also.by === 'share' ? 0.1 : 1}
-                      max={also.by === 'share' ? 100 : 1_000_000}
-                      widthCh={6}
-                      className="figure text-lg font-semibold"
-                      onChange={(amount) => replace(index, withAmount(also, amount), `also-${also.shape}`)}
-                    />{' '}
-                    <Choice
-                      label={`${name} is given in`}
-                      className="field small"
-                      value={also.by}
-                      options={Object.entries(ways).map(([by, words]) => [by, words] as const)}
-                      onChange={(chosen) => {
-                        const by = chosen as AlsoShape['by']
-                        replace(index, withAmount({ shape: also.shape, by }, part ? said(part, by, worked.usableG) : 1))
-                      }}
-                    />
-                  </td>
-                  <td className="figure text-right text-lg">{part && mass(part.doughG, 1)}</td>
-                  <td className="figure text-right text-lg">{part && formatNumber(part.cut.pieces, 0)}</td>
-                  <td className="pl-3 text-right">
-                    <button
-                      type="button"
-                      className="quiet text-sm"
-                      aria-label={`Take out ${name}`}
-                      onClick={() => put(alsoShapes.filter((_, place) => place !== index))}
-                    >
-                      Take out
-                    </button>
-                  </td>
-                </tr>
+                <OneMore
+                  key={also.shape}
+                  also={also}
+                  name={kitchen.shapes.get(also.shape)?.name ?? also.shape}
+                  part={parts.find(({ shape }) => shape.id === also.shape)}
+                  usableG={worked.usableG}
+                  onChange={(next, gesture) => replace(index, next, gesture)}
+                  onOut={() => put(alsoShapes.filter((_, place) => place !== index))}
+                />
               )
             })}
             <tr>
