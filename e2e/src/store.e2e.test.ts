@@ -196,6 +196,9 @@ describe('the store itself', () => {
     await drop()
     await press(page, 'Begin anew, without it')
     await sees(page, 'Formula')
+    // It is shown first and stored right after.
+    for (let tries = 0; tries < 50 && (await storedIn(page, 'formulas')).length === 0; tries += 1)
+      await new Promise((resolve) => setTimeout(resolve, 100))
     expect((await storedIn(page, 'formulas')).length).toBeGreaterThan(0)
   })
 

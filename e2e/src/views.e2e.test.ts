@@ -267,10 +267,12 @@ it('on paper a formula is whole, by day, without what can only be pressed; a lab
   await page.keyboard.press('Escape')
   await page.waitForFunction(() => !document.querySelector('[role=dialog]'))
   expect(await shown()).toContain('INPUT')
-  const loose = await page.$$eval('button:not([aria-pressed=true])', (all) =>
-    all.filter((one) => one.checkVisibility()),
+  const loose = await page.$$eval('button:not([aria-pressed=true], .choice)', (all) =>
+    all.filter((one) => one.checkVisibility()).map((one) => one.textContent),
   )
   expect(loose).toEqual([])
+  // What was chosen of a list is part of the formula.
+  expect(await page.$eval('[aria-label^="Sack of"]', (choice) => choice.checkVisibility())).toBe(true)
   expect(await page.$eval('main', (main) => main.scrollHeight - main.clientHeight)).toBe(0)
   expect(await page.$eval('body', (body) => getComputedStyle(body).color)).toBe('rgb(34, 40, 43)')
   await page.emulateMediaType('screen')

@@ -66,7 +66,17 @@ export function QuantityField(props: Props) {
   // Drawn with it once the letter is on the screen; a field that goes meanwhile takes nothing along.
   const drawn = useDeferredValue(typed)
   useEffect(() => countAfter(), [drawn])
-  useEffect(() => () => countAfter(), [])
+  const isOpen = typed !== null
+  useEffect(() => {
+    if (!isOpen) return
+    const leave = () => countAfter()
+    // Before the page goes there is still time to store it.
+    addEventListener('beforeunload', leave)
+    return () => {
+      removeEventListener('beforeunload', leave)
+      leave()
+    }
+  }, [isOpen])
 
   const change = (text: string) => {
     fresh.current = false

@@ -69,27 +69,30 @@ export function Chart({ table, height, option }: Props) {
 
   return (
     <div className="relative">
-      <table className="sr-only">
-        <caption>{table.caption}</caption>
-        <thead>
-          <tr>
-            {table.head.map((name) => (
-              <th key={name} scope="col">
-                {name}
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {table.rows.map((row, index) => (
-            <tr key={index}>
-              {row.map((cell, column) => (
-                <td key={column}>{cell}</td>
+      {/* A table takes no width but its own: what hides it stands round it. */}
+      <div className="sr-only">
+        <table>
+          <caption>{table.caption}</caption>
+          <thead>
+            <tr>
+              {table.head.map((name) => (
+                <th key={name} scope="col">
+                  {name}
+                </th>
               ))}
             </tr>
-          ))}
-        </tbody>
-      </table>
+          </thead>
+          <tbody>
+            {table.rows.map((row, index) => (
+              <tr key={index}>
+                {row.map((cell, column) => (
+                  <td key={column}>{cell}</td>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
       <div ref={place} aria-hidden="true" style={{ height }} data-drawn={drawing !== null} />
     </div>
   )
