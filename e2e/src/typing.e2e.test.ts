@@ -1,7 +1,7 @@
 /** Words typed into a record that is shown, stored and heard again meanwhile: no letter is lost, and the caret stays. */
 import type { Formula, Gear, Lot } from '@harina/core'
 import type { ElementHandle, Page } from 'puppeteer-core'
-import { fill, openPage, press, sees, storedIn } from './harness/index.ts'
+import { fill, named, openPage, press, sees, storedIn } from './harness/index.ts'
 import { useSite } from './useSite.ts'
 
 const here = useSite('file')
@@ -87,7 +87,7 @@ it('a name emptied and left is what it was', async () => {
 it('two figures changed at once both stand', async () => {
   await go(page, '/gear')
   await fill(page, 'Board length, millimetres', '777')
-  await press(page, '0.1 g')
+  await (await named(page, 'radio', '0.1 g')).click()
   await sees(page, 'Scale and board')
   await page.reload({ waitUntil: 'networkidle0' })
   expect(await gear()).toMatchObject({ boardMm: 777, scaleStepG: 0.1 })

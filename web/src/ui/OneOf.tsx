@@ -1,5 +1,5 @@
-/** One of a few, all in sight. By tap or arrows. */
-import { Radio, RadioGroup } from '@headlessui/react'
+/** One of a few with its name beside it. */
+import { boxed, Segments } from './Segments.tsx'
 
 interface Props<T extends string> {
   readonly name: string
@@ -8,23 +8,13 @@ interface Props<T extends string> {
   readonly onChange: (value: T) => void
 }
 
-export function OneOf<T extends string>({ name, options, value, onChange }: Props<T>) {
+export function OneOf<T extends string>({ name, ...group }: Props<T>) {
   return (
     <div className="mb-2 grid items-center gap-x-3 sm:grid-cols-[6.5rem_minmax(0,1fr)]">
       <span className="text-base" aria-hidden="true">
         {name}
       </span>
-      <RadioGroup value={value} onChange={onChange} aria-label={name} className="flex">
-        {options.map(([id, words]) => (
-          <Radio
-            key={id}
-            value={id}
-            className="press -ml-px flex min-h-9 flex-1 cursor-pointer items-center justify-center px-2 py-0 text-base first:ml-0 data-checked:bg-ink data-checked:text-sheet"
-          >
-            {words}
-          </Radio>
-        ))}
-      </RadioGroup>
+      <Segments label={name} each={`${boxed} min-h-9 py-0 text-base`} {...group} />
     </div>
   )
 }

@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useRef } from 'react'
 
 const pressable = (target: EventTarget | null): Element | null =>
-  target instanceof Element ? target.closest('button, a') : null
+  target instanceof Element ? target.closest('button, a, [role=radio]') : null
 
 /**
  * Whether a key is for what has the focus: something reached by Tab, or in a panel. What was pressed with a finger has the

@@ -18,6 +18,7 @@ import { useUnits } from '../../ui/units.ts'
 import { rowName } from './Ledger.tsx'
 import { useSheet } from './useSheet.ts'
 import { Choice } from '../../ui/Choice.tsx'
+import { Segments } from '../../ui/Segments.tsx'
 
 interface Props {
   readonly worked: Worked
@@ -186,19 +187,18 @@ export function HowMuch({ worked, kitchen }: Props) {
   const { target } = worked.sheet
   return (
     <div>
-      <div role="group" aria-label="Solve for" className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
-        <span className="small">Solve for</span>
-        {waysOf(worked).map(({ by, name }) => (
-          <button
-            key={by}
-            type="button"
-            aria-pressed={target.by === by}
-            className={`min-h-8 border-b-3 ${target.by === by ? 'border-family font-semibold' : 'border-transparent text-second hover:text-ink'}`}
-            onClick={() => edit(() => retarget(worked, by))}
-          >
-            {name}
-          </button>
-        ))}
+      <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
+        <span className="small" aria-hidden="true">
+          Solve for
+        </span>
+        <Segments
+          label="Solve for"
+          className="flex-wrap gap-x-4 gap-y-1"
+          each="min-h-8 items-center border-b-3 border-transparent text-second hover:text-ink data-checked:border-family data-checked:font-semibold data-checked:text-ink"
+          options={waysOf(worked).map(({ by, name }) => [by, name] as const)}
+          value={target.by}
+          onChange={(by) => edit(() => retarget(worked, by))}
+        />
       </div>
       <div className="mt-1 flex flex-wrap items-baseline gap-x-5">
         <TargetFields worked={worked} kitchen={kitchen} />

@@ -65,7 +65,7 @@ it.each([
   ['water in the jug', 'Grams, water'],
 ])('solving for %s takes over what stands there', async (way, label) => {
   const before = grams('Dough')
-  fireEvent.click(within(screen.getByRole('group', { name: 'Solve for' })).getByRole('button', { name: way }))
+  fireEvent.click(within(screen.getByRole('radiogroup', { name: 'Solve for' })).getByRole('radio', { name: way }))
   expect(Math.abs(grams('Dough') - before)).toBeLessThan(4)
   const now = Number(valueOf(label).replace(/\u202f/g, ''))
   await typeInto(label, String(now * 2))
@@ -75,7 +75,7 @@ it.each([
 
 it('water from the jug keeps the hydration', async () => {
   const hydration = valueOf('Hydration, percent')
-  fireEvent.click(screen.getByRole('button', { name: 'water in the jug' }))
+  fireEvent.click(screen.getByRole('radio', { name: 'water in the jug' }))
   await typeInto('Grams, water', '250')
   blur('Grams, water')
   expect(valueOf('Hydration, percent')).toBe(hydration)

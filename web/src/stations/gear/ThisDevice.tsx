@@ -4,6 +4,7 @@ import { freeSound, ring } from '../../ui/sound.ts'
 import { canSpeak, speak } from '../../ui/voice.ts'
 import { useApp, useAppDispatch } from '../../state/store.ts'
 import { Section } from './Section.tsx'
+import { Segments } from '../../ui/Segments.tsx'
 
 const themes: readonly { theme: Preferences['theme']; name: string }[] = [
   { theme: 'day', name: 'Day' },
@@ -50,19 +51,13 @@ export function ThisDevice() {
   const { kept, ask, possible } = usePersistence()
   return (
     <Section title="This device">
-      <div role="group" aria-label="Theme" className="mb-3 flex">
-        {themes.map((entry) => (
-          <button
-            key={entry.theme}
-            type="button"
-            aria-pressed={theme === entry.theme}
-            className="press -ml-px min-h-11 flex-1 px-2 first:ml-0"
-            onClick={() => dispatch(preferred({ theme: entry.theme }))}
-          >
-            {entry.name}
-          </button>
-        ))}
-      </div>
+      <Segments
+        label="Theme"
+        className="mb-3"
+        options={themes.map((entry) => [entry.theme, entry.name] as const)}
+        value={theme}
+        onChange={(chosen) => dispatch(preferred({ theme: chosen }))}
+      />
       <p className="flex flex-wrap items-center gap-x-4 gap-y-1">
         <Tick label="Timers are heard" on={sound} onChange={(on) => dispatch(preferred({ sound: on }))} />
         <button type="button" className="quiet" onClick={() => void freeSound().then(ring)}>

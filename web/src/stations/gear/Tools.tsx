@@ -9,6 +9,7 @@ import { useAir, type LiveAir } from '../../ui/useAir.ts'
 import { useApp } from '../../state/store.ts'
 import { AirNow, TakeAir } from './AirNow.tsx'
 import { Section } from './Section.tsx'
+import { Segments } from '../../ui/Segments.tsx'
 
 const STEPS = [0.1, 0.5, 1, 2, 5] as const
 
@@ -16,22 +17,16 @@ export function Tools({ gear }: { gear: Gear }) {
   const { lengthFigure, units } = useUnits()
   return (
     <Section title="Scale and board">
-      <div role="group" aria-label="The scale reads to" className="mb-3">
-        <p className="small mb-1">The scale reads to</p>
-        <div className="flex">
-          {STEPS.map((step) => (
-            <button
-              key={step}
-              type="button"
-              aria-pressed={gear.scaleStepG === step}
-              className="press figure -ml-px min-h-11 flex-1 px-2 text-lg first:ml-0"
-              onClick={() => void setGear({ scaleStepG: step })}
-            >
-              {step} g
-            </button>
-          ))}
-        </div>
-      </div>
+      <p className="small mb-1" aria-hidden="true">
+        The scale reads to
+      </p>
+      <Segments
+        label="The scale reads to"
+        className="figure mb-3 text-lg"
+        options={STEPS.map((step) => [step, `${step} g`] as const)}
+        value={gear.scaleStepG}
+        onChange={(scaleStepG) => void setGear({ scaleStepG })}
+      />
       <p>
         Board, along which ropes are rolled{' '}
         <QuantityField
@@ -161,19 +156,16 @@ export function Heat({ gear }: { gear: Gear }) {
       <p className="mb-1">
         Water from the tap <QuantityField {...tap} className={figure} /> {words.units.temperature}
       </p>
-      <div role="group" aria-label="Who kneads" className="my-2 flex">
-        {(['hand', 'mixer'] as const).map((by) => (
-          <button
-            key={by}
-            type="button"
-            aria-pressed={gear.kneads === by}
-            className="press -ml-px min-h-11 flex-1 px-2 first:ml-0"
-            onClick={() => void setGear({ kneads: by })}
-          >
-            {by === 'hand' ? 'Kneaded by hand' : 'In a mixer'}
-          </button>
-        ))}
-      </div>
+      <Segments
+        label="Who kneads"
+        className="my-2"
+        options={[
+          ['hand', 'Kneaded by hand'],
+          ['mixer', 'In a mixer'],
+        ]}
+        value={gear.kneads}
+        onChange={(kneads) => void setGear({ kneads })}
+      />
       <p className="mb-1">
         Kneading warms a dough by <QuantityField {...friction} className={figure} /> °C
         <span className="small block">

@@ -46,7 +46,8 @@ const bring = (content: string) => {
 
 it('scale, board and air are stored as they are set', async () => {
   await openBench()
-  await press('0.1 g')
+  fireEvent.click(screen.getByRole('radio', { name: '0.1 g' }))
+  await settle()
   await typeInto('Board length, millimetres', '750')
   await settle()
   await typeInto('Sea store, humidity', '75')
@@ -312,7 +313,8 @@ it('a scale is checked with a known weight, dated, and told when it is off', asy
 
 it('who kneads and where the bench stands are gear', async () => {
   await openBench()
-  await press('In a mixer')
+  fireEvent.click(screen.getByRole('radio', { name: 'In a mixer' }))
+  await settle()
   fireEvent.click(screen.getByLabelText('The bench stands in Lamp room'))
   await settle()
   const gear = (await repository.read('gear'))[0]!
