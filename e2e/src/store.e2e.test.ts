@@ -221,6 +221,8 @@ describe('the store itself', () => {
     expect(await storedIn(page, 'formulas')).toHaveLength(formulas)
     expect(await storedIn(page, 'openBatches')).toHaveLength(1)
     await fill(page, 'Board length, millimetres', '814')
+    // No hand is quicker at the key that loads the page again.
+    await new Promise((resolve) => setTimeout(resolve, 250))
     await page.reload({ waitUntil: 'networkidle0' })
     expect(await gear(page)).toMatchObject({ boardMm: 814 })
   })

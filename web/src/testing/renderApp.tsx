@@ -15,6 +15,15 @@ import { provideTables } from '../state/tables.ts'
 
 // A busy machine is slow, not wrong.
 configure({ asyncUtilTimeout: 8000, defaultHidden: true })
+
+/** Clocks tick on in tests; what a tick changes is drawn before anything is looked at. */
+const every = globalThis.setInterval
+globalThis.setInterval = ((tick: () => void, ms?: number) =>
+  every(
+    () => ((globalThis as { IS_REACT_ACT_ENVIRONMENT?: boolean }).IS_REACT_ACT_ENVIRONMENT ? act(tick) : tick()),
+    ms,
+  )) as typeof setInterval
+
 provideTables({ ingredients, doughs, shapes, schools, sauces, presses, troubles })
 
 const read = readWorkspaceFile(JSON.stringify(sample))
