@@ -44,7 +44,8 @@ it('a large photo is drawn down, told about, exported, and comes back with the w
   await page.keyboard.press('Escape')
 
   const downloads = await catchDownloads(page)
-  await page.goto(new URL('/gear/files', here.site.url).href, { waitUntil: 'networkidle0' })
+  await follow(page, 'Gear')
+  await follow(page, 'Files and device')
   await press(page, 'Export everything')
   const exported = await downloads.next()
   const { photos } = JSON.parse(exported.text) as WorkspaceFile

@@ -6,7 +6,7 @@
 import { fill, named, openBrowser, serveSite, type Visit } from '@harina/e2e/harness'
 import type { Page } from 'puppeteer-core'
 
-const VISITS = 9
+const VISITS = 7
 const GRAMS = 'table input[aria-label$="grams"]'
 const KEYS = 120
 
