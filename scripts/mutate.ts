@@ -17,7 +17,7 @@ async function copy(): Promise<string> {
   for (const path of COPIED) await cp(join(root, path), join(dir, path), { recursive: true })
   // Roots that the test configuration names, empty.
   for (const path of ['demo/src', 'server/src', 'web/src']) await mkdir(join(dir, path), { recursive: true })
-  // Packages of our own are the copy's, all others this tree's.
+  // All packages are this tree's; of our own only the tables are asked for, which nothing changes.
   await symlink(join(root, 'node_modules'), join(dir, 'node_modules'))
   return dir
 }

@@ -49,6 +49,9 @@ export function flourLot({ priorSd, batchSd, observations }: FlourLotRequest): F
 export const lotFromHistory = (observations: readonly number[]): FlourLot =>
   flourLot({ priorSd: 2, batchSd: 0.8, observations })
 
+/** How far the truth about a lot may lie from what is believed of it, to either side, points: two standard deviations. */
+export const giveOrTake = ({ sd }: Pick<FlourLot, 'sd'>): number => 2 * sd
+
 /** What was believed of a lot after each of its batches, the first before any: how the band closes in. */
 export const beliefsOver = (observations: readonly number[]): readonly FlourLot[] =>
   Array.from({ length: observations.length + 1 }, (_, n) => lotFromHistory(observations.slice(0, n)))

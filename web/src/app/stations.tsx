@@ -25,7 +25,7 @@ function coming(load: () => Promise<{ default: ComponentType }>): Coming {
   }
 }
 
-const stations = {
+export const stations = {
   formula: coming(() => import('../stations/formula/FormulaStation.tsx')),
   shape: coming(() => import('../stations/shape/ShapeStation.tsx')),
   bench: coming(() => import('../stations/bench/BenchStation.tsx')),
@@ -38,5 +38,3 @@ const names = Object.keys(stations) as readonly (keyof typeof stations)[]
 /** The station at an address; an address of none leads to the sheet. */
 export const stationAt = (path: string): keyof typeof stations =>
   names.find((name) => name === path.split('/')[1]) ?? 'formula'
-
-export { stations }

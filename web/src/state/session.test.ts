@@ -10,11 +10,11 @@ const byId = <R extends { readonly id: string }>(records: readonly R[]): R[] =>
 const FILE = '/workspace/start.harina.json'
 
 /** Everything anew, as a page that is loaded: one module of each, over the browser's store as it is. */
-async function load(offered: Workspace | null, path = FILE) {
+async function load(offered: Workspace | null) {
   const asked: string[] = []
   globalThis.fetch = jest.fn(async (address: string) => {
     asked.push(address)
-    if (!offered || address !== path) return { status: 204, headers: new Map() } as unknown as Response
+    if (!offered || address !== FILE) return { status: 204, headers: new Map() } as unknown as Response
     const { toFile } = await import('@harina/core')
     return {
       status: 200,

@@ -1,4 +1,4 @@
-import { formatNumber, formatPercent, type SheetNote, type Worked } from '@harina/core'
+import { formatNumber, formatPercent, giveOrTake, type SheetNote, type Worked } from '@harina/core'
 import { inGrams, type Worded } from './units.ts'
 
 export interface NoteWords {
@@ -55,7 +55,7 @@ const notes: {
     const points = formatNumber(Math.abs(note.points), 1)
     return {
       title: `This flour wants ${points} ${note.points < 0 ? 'less' : 'more'}`,
-      text: `Felt right that far ${note.points < 0 ? 'below' : 'above'} paper in ${batchesWords(note.batches)}, give or take ${formatNumber(2 * lot.sd, 1)}. The water above has it in.`,
+      text: `Felt right that far ${note.points < 0 ? 'below' : 'above'} paper in ${batchesWords(note.batches)}, give or take ${formatNumber(giveOrTake(lot), 1)}. The water above has it in.`,
     }
   },
   'thirsty-flour': (note) => ({

@@ -1,5 +1,5 @@
 /** How a lot was got to know: what each batch wanted against paper, and the belief that grew of it, with its band. */
-import { beliefsOver, formatNumber, formatPoints } from '@harina/core'
+import { beliefsOver, formatNumber, formatPoints, giveOrTake, lotFromHistory } from '@harina/core'
 import { useMemo } from 'react'
 import { Chart, type Inks } from '../../ui/chart/Chart.tsx'
 
@@ -14,14 +14,14 @@ const axis = ({ second, line }: Inks) => ({
 
 export function Thirst({ lot, points }: { lot: string; points: readonly number[] }) {
   const beliefs = useMemo(() => beliefsOver(points), [points])
-  const last = beliefs.at(-1)
+  const last = lotFromHistory(points)
   const table = useMemo(
     () => ({
       caption: `${lot}: what its batches wanted against paper, points of water on flour`,
       head: ['batch', 'wanted', 'believed after it', 'give or take'],
       rows: points.map((wanted, n) => {
-        const { shift = 0, sd = 0 } = beliefs[n + 1] ?? {}
-        return [String(n + 1), formatPoints(wanted), formatPoints(shift), formatNumber(2 * sd, 1)]
+        const belief = beliefs[n + 1] ?? lotFromHistory(points)
+        return [String(n + 1), formatPoints(wanted), formatPoints(belief.shift), formatNumber(giveOrTake(belief), 1)]
       }),
     }),
     [lot, points, beliefs],
@@ -29,13 +29,13 @@ export function Thirst({ lot, points }: { lot: string; points: readonly number[]
   const reach = Math.max(
     2,
     ...points.map(Math.abs),
-    ...beliefs.slice(1).map(({ shift, sd }) => Math.abs(shift) + 2 * sd),
+    ...beliefs.slice(1).map((belief) => Math.abs(belief.shift) + giveOrTake(belief)),
   )
   return (
     <div>
       <p className="small">
-        wants <strong className="text-ink">{formatPoints(last?.shift ?? 0)} points</strong> against paper, give or take{' '}
-        {formatNumber(2 * (last?.sd ?? 0), 1)}
+        wants <strong className="text-ink">{formatPoints(last.shift)} points</strong> against paper, give or take{' '}
+        {formatNumber(giveOrTake(last), 1)}
       </p>
       <Chart
         table={table}
@@ -63,7 +63,7 @@ export function Thirst({ lot, points }: { lot: string; points: readonly number[]
           series: [
             {
               type: 'line',
-              data: beliefs.slice(1).map(({ shift, sd }) => shift - 2 * sd),
+              data: beliefs.slice(1).map((belief) => belief.shift - giveOrTake(belief)),
               stack: 'band',
               stackStrategy: 'all',
               symbol: 'none',
@@ -71,7 +71,7 @@ export function Thirst({ lot, points }: { lot: string; points: readonly number[]
             },
             {
               type: 'line',
-              data: beliefs.slice(1).map(({ sd }) => 4 * sd),
+              data: beliefs.slice(1).map((belief) => 2 * giveOrTake(belief)),
               stack: 'band',
               stackStrategy: 'all',
               symbol: 'none',
