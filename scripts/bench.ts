@@ -4,7 +4,7 @@
  * Commit and layout are in it, paint is not. Then the first visit, coming back and typing, on a slow processor too; then
  * Formula and Log as they open with ten thousand batches, beside twenty.
  */
-import { openBrowser, openPage, serveSite } from '@harina/e2e/harness'
+import { goTo, openBrowser, openPage, serveSite } from '@harina/e2e/harness'
 import { fileURLToPath } from 'node:url'
 import { tellManyBatches } from './bench/manyBatches.ts'
 import { tellVisits } from './bench/visits.ts'
@@ -18,7 +18,7 @@ const clientDir = fileURLToPath(new URL('../web/dist', import.meta.url))
 const site = await serveSite({ clientDir })
 const visit = await openBrowser()
 const page = await openPage(visit, site.url)
-const go = (path: string) => page.goto(new URL(path, site.url).href, { waitUntil: 'networkidle0' })
+const go = (path: string) => goTo(page, new URL(path, site.url).href)
 
 function tell(what: string, timings: readonly number[], limitMs: number): void {
   const sorted = timings.slice(Math.min(WARM_UP, timings.length >> 2)).sort((a, b) => a - b)

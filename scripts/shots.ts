@@ -1,6 +1,7 @@
 /** `npm run shots`: one current picture a main view, from the demo workspace, into docs/screenshots. Build first. */
 import {
   DESK,
+  goTo,
   mixToTheFeel,
   onTo,
   openBrowser,
@@ -8,10 +9,11 @@ import {
   PHONE,
   press,
   pressStarting,
+  reload,
   sees,
   serveSite,
-  takeToBench,
   type Size,
+  takeToBench,
 } from '@harina/e2e/harness'
 import { fileURLToPath } from 'node:url'
 import type { Page } from 'puppeteer-core'
@@ -112,7 +114,7 @@ const shots: readonly Shot[] = [
     shows: 'Where ',
     before: async () => {
       await openFormula('Lamp-room semolina')
-      await page.goto(new URL('/shape', site.url).href, { waitUntil: 'networkidle0' })
+      await goTo(page, new URL('/shape', site.url).href)
       await sees(page, 'board lengths')
     },
   },
@@ -122,7 +124,7 @@ const shots: readonly Shot[] = [
     shows: 'Where ',
     before: async () => {
       await openFormula('Hot-water skins')
-      await page.goto(new URL('/shape', site.url).href, { waitUntil: 'networkidle0' })
+      await goTo(page, new URL('/shape', site.url).href)
       await pressStarting(page, 'Thin round wrappers')
       await page.locator('::-p-aria([role="tab"][name="At the board"])').click()
       await sees(page, 'Through the roller')
@@ -136,7 +138,7 @@ const shots: readonly Shot[] = [
     before: async () => {
       await openFormula('Lamp-room semolina')
       await measured()
-      await page.goto(new URL('/shape/gauge', site.url).href, { waitUntil: 'networkidle0' })
+      await goTo(page, new URL('/shape/gauge', site.url).href)
       await sees(page, 'both lengths agreed')
     },
   },
@@ -150,7 +152,7 @@ const shots: readonly Shot[] = [
 async function take({ name, at, shows, theme = 'day', size = DESK, before }: Shot): Promise<void> {
   await prefer(theme)
   await page.setViewport(size)
-  await page.goto(new URL(at, site.url).href, { waitUntil: 'networkidle0' })
+  await goTo(page, new URL(at, site.url).href)
   await sees(page, shows)
   await before?.(page)
   await keep(name)
@@ -167,7 +169,7 @@ for (const shot of shots) await take(shot)
 // The batch at the feel is still running beside others: a roller by lamplight, all of them in lanes, the feel on a phone.
 const feel = new URL(page.url()).pathname
 async function begin(formula: string, until: string): Promise<void> {
-  await page.goto(new URL('/formula', site.url).href, { waitUntil: 'networkidle0' })
+  await goTo(page, new URL('/formula', site.url).href)
   await takeToBench(page, formula)
   await onTo(page, until)
 }
@@ -179,12 +181,12 @@ await keep('bench-lamp')
 await prefer('day')
 await begin('Scraper drops', 'Rest, wrapped')
 await page.keyboard.press('Space')
-await page.goto(new URL('/bench/all', site.url).href, { waitUntil: 'networkidle0' })
+await goTo(page, new URL('/bench/all', site.url).href)
 await sees(page, 'Thick where it wants hands')
 await keep('bench-lanes')
-await page.goto(new URL(feel, site.url).href, { waitUntil: 'networkidle0' })
+await goTo(page, new URL(feel, site.url).href)
 await page.setViewport(PHONE)
-await page.reload({ waitUntil: 'networkidle0' })
+await reload(page)
 await sees(page, 'How does it feel?')
 await keep('bench-phone')
 

@@ -2,7 +2,7 @@
  * `npm run soak`: two hundred batches, and one with two thousand events in it, brought into the built client through its own
  * import and storage; then how long the bench and the log take to open, as median over several openings.
  */
-import { openBrowser, openPage, press, sees, serveSite } from '@harina/e2e/harness'
+import { goTo, openBrowser, openPage, press, sees, serveSite } from '@harina/e2e/harness'
 import { generateWorkspace } from '@harina/demo'
 import type { Batch, BenchEvent } from '@harina/core'
 import { mkdtemp, writeFile } from 'node:fs/promises'
@@ -42,7 +42,7 @@ await writeFile(path, JSON.stringify(file))
 const site = await serveSite({ clientDir: fileURLToPath(new URL('../web/dist', import.meta.url)), demo: false })
 const visit = await openBrowser()
 const page = await openPage(visit, site.url)
-const go = (to: string) => page.goto(new URL(to, site.url).href, { waitUntil: 'networkidle0' })
+const go = (to: string) => goTo(page, new URL(to, site.url).href)
 
 await go('/gear/files')
 const input = (await page.$('input[type=file]')) as { uploadFile(path: string): Promise<void> } | null

@@ -1,9 +1,10 @@
 /** `npm run verify`: everything that must hold, on a fresh machine too; ends with one line `N passed, N failed`. */
-import { spawn, spawnSync } from 'node:child_process'
+import { spawnSync } from 'node:child_process'
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { checkNode, installPackages, root, run } from './install.mjs'
+import { checkNode, installPackages, run } from './install.mjs'
+import { together } from './together.mjs'
 
 const CHROMIUM = [process.env.CHROMIUM, '/usr/bin/chromium', '/usr/bin/chromium-browser'].filter(Boolean)
 const hasChromium = () => CHROMIUM.some((path) => existsSync(path))
@@ -48,24 +49,10 @@ function step(name, work) {
 const whole = (ok) => ({ passed: ok ? 1 : 0, failed: ok ? 0 : 1 })
 const npm = (script) => () => whole(run('npm', ['run', '--silent', script]))
 
-/** Checks that hang on nothing but the sources, side by side: none of them uses both cores. Each tells at its end. */
-async function together(names, scripts) {
+async function checks(names, scripts) {
   process.stdout.write(`\n— ${names}\n`)
   const started = Date.now()
-  const ends = await Promise.all(
-    scripts.map(
-      (script) =>
-        new Promise((resolve) => {
-          const child = spawn('npm', ['run', '--silent', script], { cwd: root, stdio: ['ignore', 'pipe', 'pipe'] })
-          let told = ''
-          for (const stream of [child.stdout, child.stderr]) stream.on('data', (words) => (told += words))
-          child.on('exit', (code) => {
-            process.stdout.write(told)
-            resolve(code === 0)
-          })
-        }),
-    ),
-  )
+  const ends = await together(scripts)
   passed += ends.filter(Boolean).length
   failed += ends.filter((ok) => !ok).length
   process.stdout.write(
@@ -94,7 +81,7 @@ checkNode()
 installChromium()
 if (!installPackages()) process.exit(1)
 
-await together('format, lint, types', ['types', 'lint', 'format:check'])
+await checks('format, lint, types', ['types', 'lint', 'format:check'])
 step('unit tests', jest('unit', ['--maxWorkers=2']))
 if (step('build', npm('build'))) {
   step('end-to-end tests', jest('e2e', ['--config', 'e2e/jest.config.js', '--maxWorkers=2']))

@@ -1,6 +1,6 @@
 /** A dough of each family and way of shaping, from the book to the verdict by the space bar alone: its own steps, in order, and axe finds nothing on any. */
 import type { Page } from 'puppeteer-core'
-import { axeFaults, openPage, sees, takeToBench } from './harness/index.ts'
+import { axeFaults, goTo, openPage, sees, takeToBench } from './harness/index.ts'
 import { useSite } from './useSite.ts'
 
 const here = useSite('file')
@@ -23,7 +23,7 @@ async function judge(title: string): Promise<void> {
 
 /** Every title on the way, each told once. */
 async function titlesOf(formula: string): Promise<readonly string[]> {
-  await page.goto(new URL('/formula', here.site.url).href, { waitUntil: 'networkidle0' })
+  await goTo(page, new URL('/formula', here.site.url).href)
   await takeToBench(page, formula)
   const titles: string[] = []
   for (let n = 0; n < 60; n += 1) {

@@ -3,7 +3,7 @@ import type { Sheet } from '@harina/core'
 import { ingredients } from '@harina/facts'
 import { spawnSync } from 'node:child_process'
 import type { Page } from 'puppeteer-core'
-import { openPage, sees, tabTo, valueOf } from './harness/index.ts'
+import { goTo, openPage, sees, tabTo, valueOf } from './harness/index.ts'
 import { useSite } from './useSite.ts'
 
 const here = useSite('file')
@@ -33,7 +33,7 @@ async function choose(page: Page, label: RegExp, name: string): Promise<void> {
 }
 
 async function build(page: Page, family: number, dough: string, shape: string, portions: number): Promise<void> {
-  await page.goto(new URL('/formula', here.site.url).href, { waitUntil: 'networkidle0' })
+  await goTo(page, new URL('/formula', here.site.url).href)
   await tabTo(page, /^New$/)
   await page.keyboard.press('Enter')
   await page.waitForSelector('[role=dialog] [role=radio]')

@@ -4,7 +4,7 @@ import { mkdtemp, truncate, writeFile } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import type { Page } from 'puppeteer-core'
-import { catchDownloads, fill, openPage, press, sees, textOf } from './harness/index.ts'
+import { catchDownloads, fill, goTo, openPage, press, sees, textOf } from './harness/index.ts'
 import { useSite } from './useSite.ts'
 
 const here = useSite('file')
@@ -115,11 +115,11 @@ it('the same formula changed on both sides is offered as keep both, replace or s
     formulas: [{ ...good.formulas[1]!, sheet: { ...good.formulas[1]!.sheet, name: 'Stiffer semolina' } }],
   }
   const names = async () => {
-    await page.goto(new URL('/formula', here.site.url).href, { waitUntil: 'networkidle0' })
+    await goTo(page, new URL('/formula', here.site.url).href)
     await press(page, 'Formula book')
     await sees(page, 'Export')
     const found = await page.$$eval('[role=dialog] li .head', (heads) => heads.map((head) => head.textContent))
-    await page.goto(new URL('/gear/files', here.site.url).href, { waitUntil: 'networkidle0' })
+    await goTo(page, new URL('/gear/files', here.site.url).href)
     return found.sort()
   }
   const choose = async (label: string) => {
@@ -141,7 +141,7 @@ it('the same formula changed on both sides is offered as keep both, replace or s
 })
 
 it('one formula goes out alone, with the flour it names', async () => {
-  await page.goto(new URL('/formula', here.site.url).href, { waitUntil: 'networkidle0' })
+  await goTo(page, new URL('/formula', here.site.url).href)
   const downloads = await catchDownloads(page)
   await press(page, 'Formula book')
   await press(page, 'Export Keeper’s gnocchi')
@@ -154,7 +154,7 @@ it('one formula goes out alone, with the flour it names', async () => {
 })
 
 it('markup typed into a name is kept as words', async () => {
-  await page.goto(new URL('/formula', here.site.url).href, { waitUntil: 'networkidle0' })
+  await goTo(page, new URL('/formula', here.site.url).href)
   await fill(page, 'Name of the formula', '<script>x</script>')
   await sees(page, '‹script>x‹/script>')
 })

@@ -1,6 +1,6 @@
 /** A bench that is interrupted: set aside, handed over, split, undone, put away cold, and all of it still so after a reload. */
 import type { Page } from 'puppeteer-core'
-import { fill, keptEvents, onTo, openPage, press, pressStarting, sees, takeToBench } from './harness/index.ts'
+import { fill, keptEvents, onTo, openPage, press, pressStarting, reload, sees, takeToBench } from './harness/index.ts'
 import { useSite } from './useSite.ts'
 
 const here = useSite('file')
@@ -24,7 +24,7 @@ it('set aside, it says since when, through a reload, and goes on where it was', 
   await interrupt()
   await press(page, 'Set aside')
   await sees(page, 'It stands at: divide')
-  await page.reload({ waitUntil: 'networkidle0' })
+  await reload(page)
   await sees(page, 'It stands at: divide')
   await pressStarting(page, 'Go on with it')
   await sees(page, 'lumps')
@@ -64,7 +64,7 @@ it('put away cold, it waits in the fridge through a reload and comes back by its
   await interrupt()
   await press(page, 'Into the fridge')
   await sees(page, 'Back from the fridge')
-  await page.reload({ waitUntil: 'networkidle0' })
+  await reload(page)
   await sees(page, 'Take it out when you are ready for it')
   await pressStarting(page, 'It is out')
   await sees(page, 'left')

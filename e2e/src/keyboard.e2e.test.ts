@@ -4,6 +4,7 @@ import {
   at,
   chord,
   fill,
+  goTo,
   mixToTheFeel,
   named,
   openPage,
@@ -75,13 +76,13 @@ it('two doughs run side by side; what is done to one is not done to the other', 
   const page = await openPage(here.visit, here.site.url)
   await mixToTheFeel(page)
   const second = new URL(page.url()).pathname
-  await page.goto(new URL('/bench/demo-running', here.site.url).href, { waitUntil: 'networkidle0' })
+  await goTo(page, new URL('/bench/demo-running', here.site.url).href)
   await sees(page, 'Rest, wrapped')
   await press(page, '+1 min')
   await sees(page, '34:')
   await pressStarting(page, 'Rested, go on')
   await sees(page, 'lumps')
-  await page.goto(new URL(second, here.site.url).href, { waitUntil: 'networkidle0' })
+  await goTo(page, new URL(second, here.site.url).href)
   await sees(page, 'Squeeze a fistful')
   // A second page follows what the first one does.
   const other = await openPage(here.visit, new URL(second, here.site.url).href)

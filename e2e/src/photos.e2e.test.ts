@@ -3,7 +3,7 @@ import type { WorkspaceFile } from '@harina/core'
 import { mkdtemp, writeFile } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { bringBack, catchDownloads, clearWorkspace, follow, openPage, press, sees } from './harness/index.ts'
+import { bringBack, catchDownloads, clearWorkspace, follow, goTo, openPage, press, sees } from './harness/index.ts'
 import { useSite } from './useSite.ts'
 
 const here = useSite('file')
@@ -55,7 +55,7 @@ it('a large photo is drawn down, told about, exported, and comes back with the w
   await clearWorkspace(page)
   await follow(page, 'Files and device')
   await bringBack(page, exported.path, 13)
-  await page.goto(new URL('/bench/demo-running', here.site.url).href, { waitUntil: 'networkidle0' })
+  await goTo(page, new URL('/bench/demo-running', here.site.url).href)
   await press(page, 'Photos')
   await page.waitForSelector('ul[aria-label=Photos] img')
 })

@@ -3,10 +3,12 @@ import type { ScaleAct } from '@harina/core'
 import type { Page } from 'puppeteer-core'
 import {
   actOnScale,
+  goTo,
   keptEvents,
   openPage,
   press,
   pressStarting,
+  reload,
   scaleRestsAt,
   sees,
   textOf,
@@ -23,7 +25,7 @@ const FLOUR = 'Remilled durum R-34, grams on the scale'
 
 beforeAll(async () => {
   page = await openPage(here.visit, here.site.url)
-  await page.goto(new URL('/formula', here.site.url).href, { waitUntil: 'networkidle0' })
+  await goTo(page, new URL('/formula', here.site.url).href)
   await press(page, 'Take to the bench')
   await pressStarting(page, 'All at hand')
   await sees(page, 'Weigh the flour')
@@ -68,7 +70,7 @@ it('over-poured: the flour that brings it back, in one press, and it is in the b
   await sees(page, 'more than all of it')
   await pressStarting(page, 'Poured 5')
   await sees(page, 'How does it feel?')
-  await page.reload({ waitUntil: 'networkidle0' })
+  await reload(page)
   await sees(page, 'How does it feel?')
   const kept = Object.values(await keptEvents(page)).flat()
   const flour = kept.find((event) => event.type === 'added-flour')

@@ -1,12 +1,24 @@
 /** What must survive: a draft through a reload, an hour asleep, a lost network, a browser that holds sound back. */
 import type { Page } from 'puppeteer-core'
 import { clientDir } from './clientDir.ts'
-import { chord, fill, named, openPage, press, pressStarting, sees, serveSite, valueOf } from './harness/index.ts'
+import {
+  chord,
+  fill,
+  goTo,
+  named,
+  openPage,
+  press,
+  pressStarting,
+  reload,
+  sees,
+  serveSite,
+  valueOf,
+} from './harness/index.ts'
 import { useSite } from './useSite.ts'
 
 const here = useSite('test')
 
-const go = (page: Page, path: string) => page.goto(new URL(path, here.site.url).href, { waitUntil: 'networkidle0' })
+const go = (page: Page, path: string) => goTo(page, new URL(path, here.site.url).href)
 
 it('from the first screen, six portions are one action away; they survive a reload, and undo takes them back', async () => {
   const page = await openPage(here.visit, here.site.url)
@@ -15,7 +27,7 @@ it('from the first screen, six portions are one action away; they survive a relo
   const half = await valueOf(page, 'Remilled durum R-34, grams')
   expect(Math.abs(Number(flour) / 2 - Number(half))).toBeLessThan(2)
   await page.keyboard.press('Enter')
-  await page.reload({ waitUntil: 'networkidle0' })
+  await reload(page)
   expect(await valueOf(page, 'Portions')).toBe('6')
   await fill(page, 'Portions', '9')
   await page.keyboard.press('Enter')
@@ -80,7 +92,7 @@ it('after an hour asleep a timer has rung since it was due, in sight and in the 
   await sees(page, '+26:')
   await press(page, 'I heard it')
   await sees(page, 'Rest, wrapped')
-  await page.reload({ waitUntil: 'networkidle0' })
+  await reload(page)
   await sees(page, 'over by')
   expect(await page.$('[aria-label="Timers ringing"]')).toBeNull()
 })

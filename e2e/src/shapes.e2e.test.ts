@@ -1,13 +1,13 @@
 /** From a dough to a stamped layout and a gauge on paper, then a gauge on the screen that stays on at the bench. */
 import { readFile } from 'node:fs/promises'
 import type { Page } from 'puppeteer-core'
-import { catchDownloads, fill, openPage, press, readPdf, sees, tabTo, textOf, valueOf } from './harness/index.ts'
+import { catchDownloads, fill, goTo, openPage, press, readPdf, sees, tabTo, textOf, valueOf } from './harness/index.ts'
 import { useSite } from './useSite.ts'
 
 const here = useSite('file')
 let page: Page
 
-const go = (path: string) => page.goto(new URL(path, here.site.url).href, { waitUntil: 'networkidle0' })
+const go = (path: string) => goTo(page, new URL(path, here.site.url).href)
 const tab = (name: string) => page.locator(`::-p-aria([role="tab"][name="${name}"])`).click()
 const seenImage = (label: RegExp) =>
   page.evaluate((source) => {
@@ -85,7 +85,7 @@ it('a card held against the screen by keys alone, checked with a ruler; then lif
   await go('/formula')
   await press(page, 'Formula book')
   await press(page, 'Lamp-room semolina')
-  await page.goto(new URL('/bench', here.site.url).href, { waitUntil: 'networkidle0' })
+  await goTo(page, new URL('/bench', here.site.url).href)
   await sees(page, 'Rest, wrapped')
   await page.evaluate(() => {
     const stored = JSON.parse(localStorage.getItem('harina.preferences') ?? '{}') as { devicePxPerMm?: number }

@@ -4,7 +4,17 @@ import { generateWorkspace } from '@harina/demo'
 import { mkdtemp, writeFile } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { bringBack, catchDownloads, clearWorkspace, openPage, press, sees, storedIn, textOf } from './harness/index.ts'
+import {
+  bringBack,
+  catchDownloads,
+  clearWorkspace,
+  goTo,
+  openPage,
+  press,
+  sees,
+  storedIn,
+  textOf,
+} from './harness/index.ts'
 import { clientDir } from './clientDir.ts'
 import { openBrowser, serveSite } from './harness/index.ts'
 import { ingredients, shapes } from '@harina/facts'
@@ -41,7 +51,7 @@ it('exported alone, brought into an empty browser, it is worked out to the gram 
     await writeFile(path, JSON.stringify(own))
 
     const page = await openPage(visit, new URL('/gear/files', site.url).href)
-    const go = (to: string) => page.goto(new URL(to, site.url).href, { waitUntil: 'networkidle0' })
+    const go = (to: string) => goTo(page, new URL(to, site.url).href)
     await bringBack(page, path, 0)
     await go('/formula')
     await press(page, 'Formula book')

@@ -8,12 +8,14 @@ import {
   bringBack,
   catchDownloads,
   fill,
+  goTo,
   keptEvents,
   onTo,
   openBrowser,
   openPage,
   press,
   pressStarting,
+  reload,
   sees,
   storedIn,
   takeToBench,
@@ -23,7 +25,7 @@ import {
 import { useSite } from './useSite.ts'
 
 const here = useSite('test')
-const go = (page: Page, path: string) => page.goto(new URL(path, here.site.url).href, { waitUntil: 'networkidle0' })
+const go = (page: Page, path: string) => goTo(page, new URL(path, here.site.url).href)
 const gear = async (page: Page) => (await storedIn<Gear>(page, 'gear'))[0]!
 const titleIs = (page: Page, words: string) =>
   page.waitForFunction((wanted) => document.querySelector('#work h1')?.textContent?.startsWith(wanted), {}, words)
@@ -88,10 +90,7 @@ describe('a full disk', () => {
     expect(await textOf(page)).not.toContain('is removed')
     // Leaving with something unstored is asked about.
     const asked: string[] = []
-    page.on('dialog', (dialog) => {
-      asked.push(dialog.type())
-      void dialog.accept()
-    })
+    page.on('dialog', (dialog) => asked.push(dialog.type()))
     await go(page, '/formula')
     expect(asked).toEqual(['beforeunload'])
     await press(page, 'Formula book')
@@ -166,7 +165,7 @@ it('flour mistyped as a tenth of a gram leaves a bench that can be worked at, an
   expect(
     await page.$$eval('#work svg', (all) => Math.max(...all.map((svg) => svg.querySelectorAll('*').length))),
   ).toBeLessThan(2000)
-  await page.reload({ waitUntil: 'networkidle0' })
+  await reload(page)
   await sees(page, 'How does it feel')
 })
 
@@ -183,12 +182,12 @@ describe('the store itself', () => {
         origin: new URL(here.site.url).origin,
         storageTypes: 'indexeddb',
       })
-      await page.goto(here.site.url, { waitUntil: 'networkidle0' })
+      await goTo(page, here.site.url)
       await sees(page, 'The browser has dropped your work')
     }
     await drop()
     // Looked at and left alone, it says so again.
-    await page.reload({ waitUntil: 'networkidle0' })
+    await reload(page)
     await sees(page, 'The browser has dropped your work')
     await press(page, 'Bring my exported file in')
     await bringBack(page, path, (JSON.parse(text) as { batches: unknown[] }).batches.length)
@@ -221,9 +220,7 @@ describe('the store itself', () => {
     expect(await storedIn(page, 'formulas')).toHaveLength(formulas)
     expect(await storedIn(page, 'openBatches')).toHaveLength(1)
     await fill(page, 'Board length, millimetres', '814')
-    // No hand is quicker at the key that loads the page again.
-    await new Promise((resolve) => setTimeout(resolve, 250))
-    await page.reload({ waitUntil: 'networkidle0' })
+    await reload(page)
     expect(await gear(page)).toMatchObject({ boardMm: 814 })
   })
 

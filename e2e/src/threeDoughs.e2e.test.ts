@@ -6,6 +6,7 @@ import type { ScaleAct } from '@harina/core'
 import type { Page } from 'puppeteer-core'
 import {
   actOnScale,
+  goTo,
   keptEvents,
   onTo,
   openBrowser,
@@ -27,10 +28,10 @@ const paths: Record<string, string> = {}
 
 const act = (body: ScaleAct) => actOnScale(here.site.url, body)
 const restsAt = (grams: number) => scaleRestsAt(page, grams)
-const goTo = (path: string) => page.goto(new URL(path, here.site.url).href, { waitUntil: 'networkidle0' })
+const go = (path: string) => goTo(page, new URL(path, here.site.url).href)
 
 async function take(formula: string): Promise<void> {
-  await goTo('/formula')
+  await go('/formula')
   await takeToBench(page, formula)
   paths[formula] = new URL(page.url()).pathname
 }
@@ -90,7 +91,7 @@ it('the third: a batter that rests; now three are in their lanes, the one that w
   await onTo(page, 'Rest, wrapped')
   await pressStarting(page, 'Start the rest')
   await sees(page, 'left')
-  await goTo('/bench/all')
+  await go('/bench/all')
   await sees(page, 'Lamp-room semolina')
   const lanes = await page.$$eval('section[aria-label="The doughs"] li', (rows) =>
     rows.map((row) => row.textContent ?? ''),
@@ -103,7 +104,7 @@ it('the third: a batter that rests; now three are in their lanes, the one that w
 })
 
 it('the browser is killed: every event is there, and the clocks have not stopped', async () => {
-  await goTo(paths['Scraper drops']!)
+  await go(paths['Scraper drops']!)
   await sees(page, 'left')
   const [before, left, at] = [await keptEvents(page), await secondsLeft(), Date.now()]
   await here.visit.kill()
@@ -121,7 +122,7 @@ it('asleep for an hour: what was due in it rings once each, over by as much as i
     const now = Date.now
     Date.now = () => now() + ms
   }, asleepMs)
-  await goTo(paths['Scraper drops']!)
+  await go(paths['Scraper drops']!)
   await sees(page, 'has rested')
   const call = await page.$eval('[aria-label="Timers ringing"]', (element) => element.textContent ?? '')
   for (const name of ['Scraper drops', 'Gale noodles', 'Stiff semolina']) expect(call.split(name).length - 1).toBe(1)
@@ -138,7 +139,7 @@ it('each goes on from where it stood, and the first is judged with its over-pour
   const slept = page
   page = await here.visit.browser.newPage()
   await slept.close()
-  await goTo(paths['Lamp-room semolina']!)
+  await go(paths['Lamp-room semolina']!)
   await sees(page, 'How does it feel?')
   await press(page, 'What happened')
   await sees(page, 'of flour in')
@@ -150,6 +151,6 @@ it('each goes on from where it stood, and the first is judged with its over-pour
   await page.waitForSelector('[aria-pressed=true]')
   await pressStarting(page, 'Write in the log')
   await page.waitForFunction(() => location.pathname.startsWith('/log/'))
-  await goTo(paths['Gale noodles']!)
+  await go(paths['Gale noodles']!)
   await sees(page, 'Let the crumbs drink')
 })

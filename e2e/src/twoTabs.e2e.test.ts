@@ -1,13 +1,13 @@
 /** Two tabs: one holds the bench, the other follows live, records nothing, and can take it over. */
 import type { Page } from 'puppeteer-core'
-import { openPage, pourAll, press, pressStarting, sees, textOf } from './harness/index.ts'
+import { goTo, openPage, pourAll, press, pressStarting, sees, textOf } from './harness/index.ts'
 import { useSite } from './useSite.ts'
 
 const here = useSite('file')
 let first: Page
 let second: Page
 
-const goTo = (page: Page, path: string) => page.goto(new URL(path, here.site.url).href, { waitUntil: 'networkidle0' })
+const go = (page: Page, path: string) => goTo(page, new URL(path, here.site.url).href)
 const events = (page: Page) =>
   page.evaluate(
     () =>
@@ -23,12 +23,12 @@ const events = (page: Page) =>
 
 beforeAll(async () => {
   first = await openPage(here.visit, here.site.url)
-  await goTo(first, '/formula')
+  await go(first, '/formula')
   await press(first, 'Take to the bench')
   await pressStarting(first, 'All at hand')
   await sees(first, 'Weigh the flour')
   second = await here.visit.browser.newPage()
-  await goTo(second, new URL(first.url()).pathname)
+  await go(second, new URL(first.url()).pathname)
   await sees(second, 'Weigh the flour')
 })
 

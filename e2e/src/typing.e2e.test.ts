@@ -1,13 +1,13 @@
 /** Words typed into a record that is shown, stored and heard again meanwhile: no letter is lost, and the caret stays. */
 import type { Formula, Gear, Lot } from '@harina/core'
 import type { ElementHandle, Page } from 'puppeteer-core'
-import { fill, named, openPage, press, sees, storedIn } from './harness/index.ts'
+import { fill, goTo, named, openPage, press, reload, sees, storedIn } from './harness/index.ts'
 import { useSite } from './useSite.ts'
 
 const here = useSite('file')
 let page: Page
 
-const go = (to: Page, path: string) => to.goto(new URL(path, here.site.url).href, { waitUntil: 'networkidle0' })
+const go = (to: Page, path: string) => goTo(to, new URL(path, here.site.url).href)
 const WORD = 'abcdefghij'
 
 beforeAll(async () => {
@@ -89,7 +89,7 @@ it('two figures changed at once both stand', async () => {
   await fill(page, 'Board length, millimetres', '777')
   await (await named(page, 'radio', '0.1 g')).click()
   await sees(page, 'Scale and board')
-  await page.reload({ waitUntil: 'networkidle0' })
+  await reload(page)
   expect(await gear()).toMatchObject({ boardMm: 777, scaleStepG: 0.1 })
   expect(await (await firstNamed('Board length, millimetres')).evaluate(({ value }) => value)).toBe('777')
 })

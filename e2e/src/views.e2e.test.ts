@@ -1,6 +1,18 @@
 /** Every view in both themes: axe finds nothing, nothing is fetched from elsewhere, the sheet fits its screen. */
 import type { Page } from 'puppeteer-core'
-import { axeFaults, chord, DESK, openPage, PHONE, press, pressStarting, sees, type Size } from './harness/index.ts'
+import {
+  axeFaults,
+  chord,
+  DESK,
+  goTo,
+  openPage,
+  PHONE,
+  press,
+  pressStarting,
+  reload,
+  sees,
+  type Size,
+} from './harness/index.ts'
 import { useSite } from './useSite.ts'
 
 interface View {
@@ -184,7 +196,7 @@ beforeAll(async () => {
 
 it.each(views)('axe finds nothing on $name by day, nor by lamplight', async (view) => {
   await page.setViewport(view.size ?? DESK)
-  await page.goto(new URL(view.path, here.site.url).href, { waitUntil: 'networkidle0' })
+  await goTo(page, new URL(view.path, here.site.url).href)
   await sees(page, view.shows)
   await view.open?.(page)
   expect(await axeFaults(page)).toEqual([])
@@ -195,7 +207,7 @@ it.each(['day', 'lamp'])('the maker’s %s theme is there from the first paint',
     const key = 'harina.preferences'
     localStorage.setItem(key, JSON.stringify({ ...JSON.parse(localStorage.getItem(key) ?? '{}'), theme: wanted }))
   }, theme)
-  await page.goto(new URL('/log', here.site.url).href, { waitUntil: 'networkidle0' })
+  await goTo(page, new URL('/log', here.site.url).href)
   expect(await page.$eval('html', (html) => html.dataset['theme'])).toBe(theme)
 })
 
@@ -212,19 +224,19 @@ it.each([
       inside: main.scrollWidth - main.clientWidth,
     }))
   await page.setViewport(DESK)
-  await page.goto(new URL(path, here.site.url).href, { waitUntil: 'networkidle0' })
+  await goTo(page, new URL(path, here.site.url).href)
   const { down, ...sideways } = await overflow()
   expect(sideways).toEqual({ across: 0, inside: 0 })
   // A shelf of sacks or of shapes is as long as it is.
   if (!LONG.has(path)) expect(down).toBe(0)
   await page.setViewport(PHONE)
-  await page.reload({ waitUntil: 'networkidle0' })
+  await reload(page)
   expect(await overflow()).toMatchObject({ across: 0, inside: 0 })
 })
 
 it('every formula of the book fits the screen, and none runs out of a phone sideways', async () => {
   await page.setViewport(DESK)
-  await page.goto(new URL('/formula', here.site.url).href, { waitUntil: 'networkidle0' })
+  await goTo(page, new URL('/formula', here.site.url).href)
   await press(page, 'Formula book')
   await sees(page, 'those put away')
   const names = await page.$$eval('[role=dialog] li button.head', (heads) =>
@@ -251,7 +263,7 @@ it('every formula of the book fits the screen, and none runs out of a phone side
 
 it('on paper a formula is whole, by day, without what can only be pressed; a label is printed alone', async () => {
   await page.setViewport(DESK)
-  await page.goto(new URL('/formula', here.site.url).href, { waitUntil: 'networkidle0' })
+  await goTo(page, new URL('/formula', here.site.url).href)
   await page.evaluate(() => (document.documentElement.dataset['theme'] = 'lamp'))
   await press(page, 'Formula book')
   await press(page, 'Signal noodles')

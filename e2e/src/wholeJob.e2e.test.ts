@@ -7,11 +7,13 @@ import {
   clearWorkspace,
   fill,
   follow,
+  goTo,
   mixToTheFeel,
   openBrowser,
   openPage,
   press,
   pressStarting,
+  reload,
   sees,
   textOf,
   valueOf,
@@ -36,7 +38,7 @@ it('six portions of a hand shape, from the first screen to the log and through a
   await sees(page, '5 g water')
 
   // A reload in the middle: the batch stands where it stood.
-  await page.reload({ waitUntil: 'networkidle0' })
+  await reload(page)
   await sees(page, 'How does it feel?')
   await sees(page, '5 g water')
   await page.keyboard.press('3')
@@ -88,13 +90,13 @@ it('six portions of a hand shape, from the first screen to the log and through a
   await clearWorkspace(page)
   await follow(page, 'Sacks and jars')
   await sees(page, 'Your sacks would stand here.')
-  await page.goto(new URL('/log', here.site.url).href, { waitUntil: 'networkidle0' })
+  await goTo(page, new URL('/log', here.site.url).href)
   await sees(page, 'No batch in the log yet')
 
   await follow(page, 'Gear')
   await follow(page, 'Files and device')
   await bringBack(page, exported.path, 14)
-  await page.goto(new URL(logPath, here.site.url).href, { waitUntil: 'networkidle0' })
+  await goTo(page, new URL(logPath, here.site.url).href)
   await sees(page, 'Even pieces. ‹b>Again‹/b> on Saturday.')
   expect(await page.$eval('article', (article) => article.innerText)).toBe(logText)
 
@@ -109,7 +111,7 @@ it('six portions of a hand shape, from the first screen to the log and through a
   expect([after.gear, after.draft]).toEqual([before.gear, before.draft])
 
   // The next batch starts from what was learned.
-  await page.goto(new URL(logPath, here.site.url).href, { waitUntil: 'networkidle0' })
+  await goTo(page, new URL(logPath, here.site.url).href)
   await press(page, 'Start the next from it')
   await at(page, /^\/formula$/)
   await sees(page, 'This flour wants')

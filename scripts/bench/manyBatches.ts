@@ -4,7 +4,7 @@
  */
 import { generateWorkspace } from '@harina/demo'
 import type { Batch } from '@harina/core'
-import { openBrowser, openPage, press, sees, serveSite } from '@harina/e2e/harness'
+import { goTo, openBrowser, openPage, press, sees, serveSite } from '@harina/e2e/harness'
 import { mkdtemp, writeFile } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -55,7 +55,7 @@ async function kitchenWith(clientDir: string, count: number): Promise<Kitchen> {
   const site = await serveSite({ clientDir, demo: false })
   const visit = await openBrowser()
   const page = await openPage(visit, site.url)
-  await page.goto(new URL('/gear/files', site.url).href, { waitUntil: 'networkidle0' })
+  await goTo(page, new URL('/gear/files', site.url).href)
   const input = (await page.$('input[type=file]')) as { uploadFile(file: string): Promise<void> } | null
   if (!input) throw new Error('no place to bring a file in')
   await input.uploadFile(path)

@@ -12,12 +12,25 @@ export async function named(page: Page, role: string, name: string): Promise<Ele
   return found as ElementHandle<HTMLElement>
 }
 
+/** As a hand does: what is still sliding in is waited for. */
+async function click(element: ElementHandle<HTMLElement>): Promise<void> {
+  await element.evaluate(async (target) => {
+    const place = () => JSON.stringify(target.getBoundingClientRect())
+    const frame = () => new Promise((resolve) => requestAnimationFrame(resolve))
+    for (let before = '', frames = 0; before !== place() && frames < 120; frames += 1) {
+      before = place()
+      await frame()
+    }
+  })
+  await element.click()
+}
+
 export async function press(page: Page, name: string): Promise<void> {
-  await (await named(page, 'button', name)).click()
+  await click(await named(page, 'button', name))
 }
 
 export async function follow(page: Page, name: string): Promise<void> {
-  await (await named(page, 'link', name)).click()
+  await click(await named(page, 'link', name))
 }
 
 /** A button whose label begins so: its figures vary from run to run. */
@@ -30,7 +43,7 @@ export async function pressStarting(page: Page, start: string): Promise<void> {
     { timeout: WAIT_MS },
     start,
   )
-  await (handle.asElement() as ElementHandle<HTMLElement>).click()
+  await click(handle.asElement() as ElementHandle<HTMLElement>)
 }
 
 /** Types a figure over what a field shows. */

@@ -80,11 +80,34 @@ export async function openBrowser(profile?: string): Promise<Visit> {
   }
 }
 
-/** A page at an address, once the first station stands. */
+const asks = new WeakSet<Page>()
+
+/** Asks as the browser does before a page goes: whether something on it is still to be stored. */
+const isUnstored = (page: Page): Promise<boolean> =>
+  page.evaluate(() => !dispatchEvent(new Event('beforeunload', { cancelable: true })))
+
+/** An address, once what was done before is stored, or cannot be, and what stands there is drawn. */
+export async function goTo(page: Page, url: string): Promise<void> {
+  if (!asks.has(page)) page.on('dialog', (dialog) => void dialog.accept())
+  asks.add(page)
+  for (let tries = 0; tries < 40 && (await isUnstored(page)); tries += 1)
+    await new Promise((resolve) => setTimeout(resolve, 25))
+  await page.goto(url, { waitUntil: 'load' })
+  await page.waitForFunction(() => {
+    const main = document.querySelector('main')
+    return document.querySelector('#root > *') && (!main || main.firstElementChild)
+  })
+  await page.evaluate(() => document.fonts.ready)
+}
+
+export const reload = (page: Page): Promise<void> => goTo(page, page.url())
+
+/** A page at an address, once the first station stands and what it shows is stored. */
 export async function openPage({ browser }: Visit, url: string, size: Size = DESK): Promise<Page> {
   const page = await browser.newPage()
   await page.setViewport(size)
-  await page.goto(url, { waitUntil: 'networkidle0' })
+  await goTo(page, url)
   await page.waitForSelector('main')
+  await page.waitForFunction(() => localStorage.getItem('harina.kept') === 'yes')
   return page
 }

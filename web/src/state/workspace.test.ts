@@ -25,7 +25,10 @@ afterEach(() => jest.restoreAllMocks())
 it('shows a change at once, and stores it', async () => {
   const { stored } = setGear({ boardMm: 777 })
   expect(shown().boardMm).toBe(777)
+  // Until then the page does not go unasked.
+  expect(isUnwritten()).toBe(true)
   expect(await stored).toBe(true)
+  expect(isUnwritten()).toBe(false)
   expect(await kept()).toMatchObject({ boardMm: 777, scaleStepG: sampleWorkspace.gear!.scaleStepG })
 })
 

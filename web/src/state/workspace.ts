@@ -106,8 +106,8 @@ async function writeOut(key: string): Promise<void> {
   }
 }
 
-/** Something on the screen could not be stored, and a page that goes would take it along. */
-export const isUnwritten = (): boolean => failed.size > 0
+/** Something on the screen is not stored yet, or could not be, and a page that goes would take it along. */
+export const isUnwritten = (): boolean => pending.keys().some((key) => pending.unwritten(key).length > 0)
 
 /** All that could not be written, once more. */
 async function writeAllOut(): Promise<void> {

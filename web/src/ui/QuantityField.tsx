@@ -70,10 +70,10 @@ export function QuantityField(props: Props) {
   useEffect(() => {
     if (!isOpen) return
     const leave = () => countAfter()
-    // Before the page goes there is still time to store it.
-    addEventListener('beforeunload', leave)
+    // Before it is asked whether anything waits to be stored.
+    addEventListener('beforeunload', leave, { capture: true })
     return () => {
-      removeEventListener('beforeunload', leave)
+      removeEventListener('beforeunload', leave, { capture: true })
       leave()
     }
   }, [isOpen])
