@@ -87,6 +87,7 @@ export type PortProblemCode =
   | 'solve-row-twice'
   | 'solve-unknown-row'
   | 'solved-negative'
+  | 'stay-without-days'
   | 'too-big'
   | 'too-small'
   | 'unknown-field'

@@ -23,6 +23,7 @@ const kitchen: Kitchen = {
   schools,
   gear: workspace.gear!,
   lots: workspace.lots,
+  todayMs: NOW,
   thirst: new Map(),
 }
 const closed = workspace.batches.map(storyOf).filter((story) => story.state.end?.how === 'closed')
@@ -61,7 +62,7 @@ it('lies in the past, in order, and no batch runs through the night', () => {
 
 it('lets a reader learn what the keepers learned: R-34 drinks about two points more', () => {
   const thirst = thirstByLot(workspace.batches.map(summarise))
-  const mean = (key: string) => thirst.get(key)!.reduce((a, b) => a + b, 0) / thirst.get(key)!.length
+  const mean = (key: string) => thirst.get(key)!.reduce((sum, { points }) => sum + points, 0) / thirst.get(key)!.length
   expect(mean('lot-r34') - mean('lot-r31')).toBeGreaterThan(1)
   expect(mean('lot-r34')).toBeLessThan(3.5)
 })

@@ -158,7 +158,7 @@ const tables = {
 }
 
 /** The air of that day, inside the ranges the two rooms are known for. */
-function kitchenThatDay(random: Random, batches: readonly Batch[], gale: boolean): Kitchen {
+function kitchenThatDay(random: Random, batches: readonly Batch[], gale: boolean, todayMs: number): Kitchen {
   const places = gear.places.map((place) => {
     const damp = place.id === 'sea-store'
     const temperatureC = Math.round(damp ? random.between(14, 19) : random.between(24, 30))
@@ -166,7 +166,7 @@ function kitchenThatDay(random: Random, batches: readonly Batch[], gale: boolean
     const rhPercent = gale && damp ? 88 : Math.round(usual)
     return { ...place, temperatureC, rhPercent }
   })
-  return { ...tables, gear: { ...gear, places }, lots, thirst: thirstByLot(batches.map(summarise)) }
+  return { ...tables, gear: { ...gear, places }, lots, todayMs, thirst: thirstByLot(batches.map(summarise)) }
 }
 
 /** The bench scale is true; the pocket scale has begun to read high. */
@@ -197,7 +197,7 @@ function pastBatches(midnightMs: number, random: Random): Batch[] {
     const startMs = midnightMs - daysAgo * DAY_MS + Math.round(random.between(8, 10.5) * 60) * 60_000
     const thirst = (THIRST[formula] ?? 0) + random.normal(0, 0.5)
     const sheet = sheetFor(formula, portions, place, shape)
-    const kitchen = kitchenThatDay(random, batches, temper === 'chased')
+    const kitchen = kitchenThatDay(random, batches, temper === 'chased', startMs)
     batches.push(
       runBatch({ id: `demo-${index + 1}`, formula, sheet, kitchen, startMs, thirst, temper, verdict, note }, random),
     )
@@ -213,7 +213,7 @@ export function generateWorkspace(nowMs: number): WorkspaceFile {
   const random = seeded(SEED)
   const midnightMs = nowMs - (nowMs % DAY_MS)
   const batches = pastBatches(midnightMs, random)
-  const kitchen: Kitchen = { ...tables, gear, lots, thirst: thirstByLot(batches.map(summarise)) }
+  const kitchen: Kitchen = { ...tables, gear, lots, todayMs: midnightMs, thirst: thirstByLot(batches.map(summarise)) }
   const running = runBatch(
     {
       id: 'demo-running',

@@ -1,5 +1,14 @@
 /** What stands at Skerrin Light before anything has been made: gear, lots and the formulas of the house. */
-import { defaultGear, type Formula, type Gear, type Lot, type Sheet, type SheetRow } from '@harina/core'
+import {
+  defaultGear,
+  type Formula,
+  type Gear,
+  type Lot,
+  type Packing,
+  type Sheet,
+  type SheetRow,
+  usualMachines,
+} from '@harina/core'
 
 export const gear: Gear = {
   ...defaultGear,
@@ -47,6 +56,18 @@ export const gear: Gear = {
   schools: { 'salt-place': 'little', staging: 'held-back' },
 }
 
+/** The sacks are of paper, and nobody remembers which boat brought them; what mice like stands in tins. */
+const PACKED: Readonly<Partial<Record<string, Packing>>> = {
+  r31: 'paper-sack',
+  r34: 'paper-sack',
+  c08: 'paper-sack',
+  s12: 'paper-sack',
+  b27: 'paper-sack',
+  w05: 'paper-sack',
+  k03: 'sealed',
+  t02: 'sealed',
+}
+
 const lot = (id: string, name: string, ingredient: string, pricePerKg: number, stockG: number, note: string): Lot => ({
   id: `lot-${id}`,
   name,
@@ -54,6 +75,7 @@ const lot = (id: string, name: string, ingredient: string, pricePerKg: number, s
   note,
   pricePerKg,
   stockG,
+  ...(PACKED[id] === undefined ? {} : { packing: PACKED[id] }),
 })
 
 export const lots: readonly Lot[] = [
@@ -130,6 +152,8 @@ const sheet = (part: Pick<Sheet, 'name' | 'dough' | 'shape' | 'rows' | 'note'> &
   vessel: null,
   alsoShapes: [],
   filling: null,
+  unfilled: false,
+  machines: usualMachines,
   ...part,
 })
 

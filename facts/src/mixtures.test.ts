@@ -1,5 +1,5 @@
 /** Mass balance of any mixture of the whole ingredient table. */
-import { columnOf, computeSheet, type Sheet, type Worked } from '@harina/core'
+import { columnOf, computeSheet, type Sheet, usualMachines, type Worked } from '@harina/core'
 import fc from 'fast-check'
 import { doughs, ingredients } from './index.ts'
 import { wholeKitchen } from './testing/wholeKitchen.ts'
@@ -62,6 +62,8 @@ function sheetOf({ flours: shares, others: rest, hydration, grams, lossPercent }
     note: '',
     alsoShapes: [],
     filling: null,
+    unfilled: false,
+    machines: usualMachines,
   }
 }
 

@@ -85,14 +85,16 @@ it('a step of the scale too much is the scale; more is over, and names its flour
   expect(over.saltG).toBeCloseTo(over.flourG / 100, 6)
 })
 
-it('a kilo of flour a point moister wants 10 g less for itself, and the water that those solids drink', () => {
+it('flour a point moister wants 10 g a kilo less for itself, and the water that those solids drink', () => {
   const written = { ...testSheet, flourState: { by: 'place', place: 'damp' } as const }
   const plan = planOf({ ...written, target: { by: 'flour', grams: 1000 } })
   const flour = plan.rows.find((row) => row.part === 'flour')!
   const dry = { temperatureC: 27, rhPercent: 38 }
   // Solids of a flour at 14 % are 86 of 100: (48 + 14)/86 of water on each gram of them.
   const moved = airShiftG({ ...plan, rows: [flour] }, dry, () => 'durum')!
-  expect(moved / (flour.weighedG * (1 + 62 / 86))).toBeCloseTo(flour.water - storeMoisture('durum', dry), 9)
+  // A sack of unknown age has gone 0.35 of the way.
+  const drier = 0.35 * (storeMoisture('durum', { temperatureC: 17, rhPercent: 81 }) - storeMoisture('durum', dry))
+  expect(moved / (flour.weighedG * (1 + 62 / 86))).toBeCloseTo(drier, 9)
 })
 
 it('a piece a tenth off the reference is told of, one less is not', () => {
@@ -116,9 +118,16 @@ it('dry enough to be packed is 12.5 %: 100 g of dough at 42 % come down to its s
   expect(driedG(kilo, state, whole)).toBeCloseTo(solids / 0.875, 3)
 })
 
-it('a flat parcel from the fridge is ready once its middle is within 3 degrees of the room', () => {
-  // The worked case of the series solution takes 191 min at 8 W/m²K; still air on a wrapped lump carries 10.
-  expect(backFromFridgeMin(22, 0.4)).toBe(160)
+it('back from the fridge: a sheet bends within half an hour, a lump within the hour, a batter is used cold', () => {
+  for (const roomC of [16, 19, 21, 24, 30]) {
+    expect(backFromFridgeMin('sheet', roomC, 0.42)).toBeGreaterThanOrEqual(15)
+    expect(backFromFridgeMin('sheet', roomC, 0.42)).toBeLessThanOrEqual(25)
+    expect(backFromFridgeMin('lump', roomC, 0.42)).toBeGreaterThanOrEqual(30)
+    expect(backFromFridgeMin('lump', roomC, 0.42)).toBeLessThanOrEqual(60)
+    expect(backFromFridgeMin('loose', roomC, 0.42)).toBe(0)
+  }
+  // Pliable at 15 °C: a warmer room is there sooner.
+  expect(backFromFridgeMin('lump', 30, 0.42)).toBeLessThan(backFromFridgeMin('lump', 19, 0.42))
 })
 
 /** The test dough, its water at such a heat. */

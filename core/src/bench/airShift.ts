@@ -6,18 +6,21 @@ import type { Grain, Plan } from '../model/index.ts'
 const SOLIDS_14 = 86
 
 /**
- * Water more (or less) for the same dough, g, were the flour to follow the air: `null` where the plan knows of no store, or
- * of no grain. Water on solids is kept: ΔW = −F·Δm·(1 + (h₁₄ + 14)/86).
- * @example 500 g of durum, written for 17 °C and 81 %, now 27 °C and 38 %: some 60 g more
+ * Water more (or less) for the same dough, g, were the flour's air this all along, and the sack as far on its way to it:
+ * `null` where the plan knows of no store, or of no grain. Water on solids is kept: ΔW = −F·Δm·(1 + (h₁₄ + 14)/86).
+ * @example 500 g of durum in a sack of unknown age, written for 17 °C and 81 %, now 27 °C and 38 %: some 21 g more
  */
 export function airShiftG(plan: Plan, now: Climate, grainOf: (ingredient: string) => Grain | undefined): number | null {
-  if (!plan.store || plan.control.by === 'base' || plan.sheet.flourState.by !== 'place') return null
+  const { store } = plan
+  if (!store || plan.control.by === 'base' || plan.sheet.flourState.by !== 'place') return null
   const onSolids = (plan.hydration.expected14 + 14) / SOLIDS_14
   const shifts = plan.rows
     .filter((row) => row.part === 'flour')
     .flatMap((row) => {
       const grain = grainOf(row.ingredient)
-      return grain ? [row.weighedG * (row.water - storeMoisture(grain, now)) * (1 + onSolids)] : []
+      if (!grain || row.airShare === undefined) return []
+      const drier = row.airShare * (storeMoisture(grain, store) - storeMoisture(grain, now))
+      return [row.weighedG * drier * (1 + onSolids)]
     })
   return shifts.length === 0 ? null : shifts.reduce((sum, each) => sum + each, 0)
 }

@@ -1,7 +1,16 @@
 import fc from 'fast-check'
 import { computeSheet } from '../sheet/index.ts'
-import { testKitchen, testSheet } from '../testing/testKitchen.ts'
-import { benchPieces, boardFlour, bowlBasis14, doughG, effectivePercent, planWindow, waterTargets } from './bowl.ts'
+import { testKitchen, testSheet, workSheet } from '../testing/testKitchen.ts'
+import {
+  benchPieces,
+  boardFlour,
+  bowlBasis14,
+  doughG,
+  effectivePercent,
+  planWindow,
+  usableDoughG,
+  waterTargets,
+} from './bowl.ts'
 import { corrections, currentStep, isRinging, liveTimers, replay, standingFeel, stepsOf } from './replay.ts'
 import { initialState } from './state.ts'
 import { figureOf, redoable, activeEvents, undoable } from './history.ts'
@@ -13,11 +22,14 @@ import {
   VERDICTS,
   type BenchAction,
   type BenchEvent,
+  batchSchema,
+  type Finish,
   FINISHES,
   LONGEST_MS,
 } from '../model/index.ts'
 import { carvedOff } from './split.ts'
 import { additionOf, suggest } from './suggest.ts'
+import { isKept } from './steps.ts'
 import { storyOf, summarise, thirstByLot } from './summary.ts'
 
 const worked = computeSheet(testSheet, testKitchen)
@@ -239,7 +251,7 @@ it('a closed batch teaches its lot what it was accepted at; one never called rig
   const summary = summarise({ id: 'b1', plan, events: run })
   expect(storyOf({ id: 'b1', plan, events: run }).corrections).toBe(1)
   expect(summary.thirst).toBeCloseTo((100 * 226.04) / 452 - 48, 6)
-  expect([...thirstByLot([summary])]).toEqual([['lot-a', [summary.thirst]]])
+  expect([...thirstByLot([summary])]).toEqual([['lot-a', [{ points: summary.thirst, store: null }]]])
   expect(thirstByLot([summarise({ id: 'b2', plan, events: run.filter((e) => e.type !== 'felt') })]).size).toBe(0)
 })
 
@@ -344,7 +356,7 @@ describe('a batch set aside', () => {
   })
 })
 
-describe('tomorrow, the rack or the fridge', () => {
+describe('tomorrow, the rack, the freezer or the fridge', () => {
   it('put away cold, it comes back before it goes on', () => {
     const state = doneUntil('divide', stamp({ type: 'chilled', minutes: 120 }, 50))
     expect(currentStep(plan, state)).toEqual({ id: 'back-1', kind: 'temper', minutes: 120 })
@@ -356,14 +368,30 @@ describe('tomorrow, the rack or the fridge', () => {
     expect(currentStep(plan, back)?.id).toBe('divide')
   })
 
-  it('kept in the fridge it is cooked later; dried it is not cooked now', () => {
-    const kinds = (finish: 'cook' | 'hold' | 'dry') =>
+  it('kept in the fridge, in the freezer or on the rack it is out of the way, and cooked and judged later', () => {
+    const kinds = (finish: Finish) =>
       stepsOf(plan, replay(plan, [stamp({ type: 'finish-chosen', finish }, 1)]))
         .slice(-3)
         .map((step) => step.kind)
     expect(kinds('cook')).toEqual(['then', 'cook', 'verdict'])
-    expect(kinds('hold')).toEqual(['hold', 'cook', 'verdict'])
-    expect(kinds('dry')).toEqual(['then', 'dry', 'verdict'])
+    for (const finish of ['hold', 'freeze', 'dry'] as const) {
+      expect(kinds(finish)).toEqual([finish, 'cook', 'verdict'])
+      expect(isKept({ kind: finish })).toBe(true)
+    }
+  })
+
+  it('a closed batch takes a line more: what a tray weighed dry, a word, a verdict; nothing else is added to it', () => {
+    const closed = [stamp({ type: 'poured', grams: 217 }, 1), stamp({ type: 'closed' }, 300)]
+    const later = replay(plan, [
+      ...closed,
+      stamp({ type: 'dried', grams: 510 }, 5000),
+      stamp({ type: 'judged', verdict: 'very-good' }, 5001),
+      stamp({ type: 'noted', text: 'Better the week after.' }, 5002),
+      stamp({ type: 'poured', grams: 50 }, 5003),
+    ])
+    expect(later).toMatchObject({ driedG: 510, verdict: 'very-good', end: { how: 'closed' } })
+    expect(later.notes.at(-1)?.text).toBe('Better the week after.')
+    expect(later.pouredG).toBe(replay(plan, closed).pouredG)
   })
 })
 
@@ -426,11 +454,37 @@ it('of a dough for two shapes, the batch’s own pieces are of its share, and th
   const worked = computeSheet({ ...testSheet, alsoShapes: [{ by: 'share', shape: 'pips', percent: 25 }] }, testKitchen)
   if (!worked.ok) throw new Error(worked.problem.code)
   const shared = planBatch(worked.value, testKitchen, plan.at, null)
-  expect(shared.also).toEqual([{ id: 'pips', name: 'pips', share: 0.25 }])
+  expect(shared.also).toMatchObject([
+    { id: 'pips', name: 'pips', share: 0.25, own: { shape: { id: 'pips', share: 1 } } },
+  ])
   expect(shared.shape.share).toBeCloseTo(0.75, 9)
-  expect(shared.shape.pieces).toBe(Math.floor(plan.shape.pieces * 0.75 + 1e-9))
+  expect(shared.shape.pieces).toBe(Math.floor((0.75 * plan.doughG * 0.98) / plan.shape.pieceG))
   const poured = replay(shared, [stamp({ type: 'poured', grams: 217 }, 1)])
   expect(benchPieces(shared, poured).usableG).toBeCloseTo(0.75 * 674 * 0.98, 6)
+})
+
+it('two shapes of one dough go on as two batches: together what there was, each with its own steps, counts and pot', () => {
+  const worked = workSheet({ ...testSheet, alsoShapes: [{ by: 'share', shape: 'pips', percent: 25 }] })
+  const shared = planBatch(worked, testKitchen, plan.at, null)
+  const mixed = [stamp({ type: 'poured', grams: 217 }, 1), stamp({ type: 'felt', feel: 'right' }, 2)]
+  const split = stamp({ type: 'split', keeps: 0.75, other: 'pips-1', part: 'kept', shape: 'pips' }, 3)
+  const batch = { id: 'first', plan: shared, events: [...mixed, split] }
+  const other = carvedOff(batch, split.id)!
+  expect(batchSchema.safeParse(other).error?.issues ?? []).toEqual([])
+  const [kept, taken] = [replay(shared, batch.events), replay(other.plan, other.events)]
+  const whole = replay(shared, mixed)
+  expect(doughG(shared, kept) + doughG(other.plan, taken)).toBeCloseTo(doughG(shared, whole), 6)
+  // Nothing more is set aside: all that stayed is the first shape's.
+  expect(benchPieces(shared, kept).usableG).toBeCloseTo(0.75 * usableDoughG(shared, whole), 6)
+  expect(benchPieces(other.plan, taken).usableG).toBeCloseTo(0.25 * usableDoughG(shared, whole), 6)
+  expect(other.plan).toMatchObject({ shape: { id: 'pips', share: 1 }, also: [] })
+  expect(other.plan.steps.filter(({ kind }) => kind === 'divide')).toHaveLength(1)
+  expect(other.plan.steps.map(({ kind }) => kind)).toEqual(shared.steps.map(({ kind }) => kind))
+  // What a dough taught its flour it teaches once.
+  expect(summarise({ ...other, events: [...other.events, stamp({ type: 'closed' }, 9)] }).thirst).toBeNull()
+  // Undone, it is one dough for two shapes again.
+  const undone = replay(shared, [...batch.events, stamp({ type: 'undone', events: [split.id] }, 4)])
+  expect(benchPieces(shared, undone).usableG).toBeCloseTo(0.75 * usableDoughG(shared, whole), 6)
 })
 
 describe('a clock of the device that was put back', () => {

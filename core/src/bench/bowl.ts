@@ -57,9 +57,18 @@ export function doughG(plan: Plan, state: Contents): number {
 export const usableDoughG = (plan: Plan, state: Contents): number =>
   doughG(plan, state) * (1 - plan.sheet.lossPercent / 100)
 
+/** Of the dough that is still here, what goes into the batch's own shape: others that were divided off have taken theirs. */
+export function ownShare(plan: Plan, { gone }: Pick<BenchState, 'gone'>): number {
+  const left = plan.also.reduce((sum, { id, share }) => (gone.includes(id) ? sum - share : sum), 1)
+  return left > 1e-9 ? Math.min(1, plan.shape.share / left) : 1
+}
+
 /** The dough that is really there, less what is lost on the way and what goes into other shapes, cut as planned. */
-export function benchPieces(plan: Plan, state: Contents): Pieces & { readonly usableG: number } {
-  const usableG = usableDoughG(plan, state) * plan.shape.share
+export function benchPieces(
+  plan: Plan,
+  state: Contents & Pick<BenchState, 'gone'>,
+): Pieces & { readonly usableG: number } {
+  const usableG = usableDoughG(plan, state) * ownShare(plan, state)
   return { usableG, ...piecesOf(plan.shape.blank, usableG, plan.densityGPerCm3, plan.boardMm) }
 }
 

@@ -89,8 +89,11 @@ export function stepMinutes(plan: Plan, state: BenchState, step: PlannedStep): {
     case 'then':
       return waits(step.minutes[0])
     case 'hold':
+    case 'freeze':
     case 'dry':
       return waits(60)
+    case 'rinse':
+      return hands(1)
     case 'drop':
     case 'cook':
       return hands(Math.max(1, middle(plan.minutes.cook)))

@@ -1,6 +1,15 @@
-import type { Lot, Window, Plan, PlannedRow } from '../model/index.ts'
-import { type Kitchen, placeOf, shapeShares, type Worked, type WorkedRow } from '../sheet/index.ts'
-import { planSteps, roomC } from './planSteps.ts'
+import type { Lot, Window, Plan, PlannedRow, Shape } from '../model/index.ts'
+import type { Pieces } from '../shape/index.ts'
+import {
+  benchC,
+  type Kitchen,
+  placeOf,
+  type ShapeShare,
+  shapeShares,
+  type Worked,
+  type WorkedRow,
+} from '../sheet/index.ts'
+import { planSteps, stepsAs } from './planSteps.ts'
 
 const lotName = (lots: readonly Lot[], id: string | undefined) => lots.find((lot) => lot.id === id)?.name
 
@@ -13,6 +22,7 @@ function plannedRow(row: WorkedRow, lots: readonly Lot[]): PlannedRow {
     ...(row.lot === undefined ? {} : { lot: row.lot }),
     part: row.part,
     water: row.water,
+    ...(row.airShare > 0 ? { airShare: row.airShare } : {}),
     percent: row.percent,
     weighedG: row.weighedG,
   }
@@ -26,16 +36,44 @@ const shifted = ({ low, best, high }: Window, points: number): Window => ({
 })
 
 /** How the usable dough is shared out; a sheet whose other shapes ask for more than there is gives all to its own. */
-function shares(worked: Worked, kitchen: Kitchen): Pick<Plan, 'also'> & { readonly share: number } {
+function shares(
+  worked: Worked,
+  kitchen: Kitchen,
+): Pick<Plan, 'also'> & { readonly share: number; readonly own: ShapeShare | null } {
   const parts = shapeShares(worked, kitchen)
-  if (!parts.ok || worked.usableG <= 0) return { share: 1, also: [] }
-  const [main, ...others] = parts.value.map((part) => ({
-    id: part.shape.id,
-    name: part.shape.name,
-    share: Math.min(1, part.doughG / worked.usableG),
-  }))
-  return { share: main?.share ?? 1, also: others }
+  if (!parts.ok || worked.usableG <= 0) return { share: 1, also: [], own: null }
+  const [main, ...others] = parts.value.map((part) => ({ ...part, share: Math.min(1, part.doughG / worked.usableG) }))
+  return {
+    share: main?.share ?? 1,
+    own: main ?? null,
+    also: others.map(({ shape, cut, match, share }) => ({
+      id: shape.id,
+      name: shape.name,
+      share,
+      own: {
+        shape: plannedShape(worked, shape, cut, match.window, 1),
+        cook: shape.cookFreshMin,
+        steps: [...stepsAs(worked, shape, kitchen)],
+      },
+    })),
+  }
 }
+
+const plannedShape = (
+  { control, flourShift }: Pick<Worked, 'control' | 'flourShift'>,
+  { id, name, blank }: Shape,
+  cut: Pieces,
+  window: Window,
+  share: number,
+): Plan['shape'] => ({
+  id,
+  name,
+  blank,
+  pieceG: cut.pieceG,
+  pieces: cut.pieces,
+  share,
+  window: control.by === 'base' ? window : shifted(window, flourShift),
+})
 
 /**
  * The plan a batch runs with: a copy of the sheet and of every figure that mattered that day, so that later changes to
@@ -43,7 +81,7 @@ function shares(worked: Worked, kitchen: Kitchen): Pick<Plan, 'also'> & { readon
  */
 export function planBatch(worked: Worked, kitchen: Kitchen, at: string, formula: string | null): Plan {
   const { dough, shape, cut, batch, practice, control } = worked
-  const { share, also } = shares(worked, kitchen)
+  const { share, also, own } = shares(worked, kitchen)
   const place = placeOf(worked.sheet, kitchen.gear)
   return {
     at,
@@ -65,20 +103,12 @@ export function planBatch(worked: Worked, kitchen: Kitchen, at: string, formula:
     waterC: practice.waterC,
     doughG: batch.doughG,
     densityGPerCm3: batch.densityGPerCm3,
-    shape: {
-      id: shape.id,
-      name: shape.name,
-      blank: shape.blank,
-      pieceG: cut.pieceG,
-      pieces: Math.floor(cut.pieces * share + 1e-9),
-      share,
-      window: control.by === 'base' ? worked.match.window : shifted(worked.match.window, worked.flourShift),
-    },
+    shape: plannedShape(worked, shape, own?.cut ?? cut, worked.match.window, share),
     also: [...also],
     minutes: { cook: shape.cookFreshMin, drink: dough.drinkMin },
     steps: [...planSteps(worked, kitchen)],
     kneads: kitchen.gear.kneads,
-    roomC: roomC(kitchen),
+    roomC: benchC(kitchen),
     pot: {
       litres: Math.max(2, (dough.pot.litresPer100G * batch.doughG) / 100),
       saltGPerL: practice.potSaltGPerL,

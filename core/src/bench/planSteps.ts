@@ -1,8 +1,19 @@
 /** From formula, family, method, school and machines to the steps of one batch. */
-import { scald, temperMinutes } from '../heat/index.ts'
+import { temperMinutes } from '../heat/index.ts'
 import { positionOf } from '../schools/index.ts'
-import type { CourseStep, Dough, PlannedStep } from '../model/index.ts'
-import { type Kitchen, placeOf, type Worked } from '../sheet/index.ts'
+import type { CourseStep, Dough, PlannedStep, Shape } from '../model/index.ts'
+import {
+  benchC,
+  foldsFor,
+  keepingOf,
+  type Keeping,
+  type Kitchen,
+  PERISHABLE_REST_MIN,
+  rollerFor,
+  pressFor,
+  scalded,
+  type Worked,
+} from '../sheet/index.ts'
 import { readyItems } from './ready.ts'
 
 /** Poured at this heat or above, the starch is scalded. °C. */
@@ -10,35 +21,59 @@ const SCALDS_C = 60
 /** Below this hands can work it. °C. */
 const HAND_WARM_C = 45
 const FRIDGE_C = 4
-/** A dough laid out flat, and torn open to cool. Half of its thickness, mm. */
+/** A dough laid out flat, and crumbs or clods torn open to cool. Half of its thickness, mm. */
 const FLAT_HALF_MM = 15
 const TORN_HALF_MM = 10
+const CRUMB_HALF_MM = 4
 /** Still air on a wrapped lump, and on one torn open that steams, W/m²K. */
 const STILL_AIR = 10
 const STEAMING = 20
-/** Near enough to the room to be rolled, degrees. */
-const NEAR_ROOM_C = 3
+/** Cold dough bends without cracking from here on, °C: it need not come all the way back. */
+const PLIABLE_C = 15
 
-/** Heat of the air at the bench, °C. */
-export const roomC = ({ gear }: Pick<Kitchen, 'gear'>): number =>
-  (gear.places.find((place) => place.id === gear.benchPlace) ?? gear.places[0])?.temperatureC ?? 21
+/** What comes back from the fridge. */
+export type Chilled = 'lump' | 'sheet' | 'loose'
+/** A sheet of a few millimetres, and a flat lump: no sooner and no later, min. */
+const BACK_MIN: Readonly<Record<Exclude<Chilled, 'loose'>, readonly [number, number]>> = {
+  sheet: [15, 25],
+  lump: [30, 60],
+}
+const SHEET_HALF_MM = 4
 
-/** How long a chilled dough takes to come back, min. Moisture as a fraction of mass. */
-export const backFromFridgeMin = (atC: number, moisture: number): number =>
-  Math.max(
-    10,
-    Math.round(
-      temperMinutes({
-        shape: 'slab',
-        halfThicknessMm: FLAT_HALF_MM,
-        fromC: FRIDGE_C,
-        roomC: atC,
-        withinC: NEAR_ROOM_C,
-        moisture,
-        hWPerM2K: STILL_AIR,
-      }) / 5,
-    ) * 5,
+/**
+ * How long a chilled dough takes until it bends, min; batter and pieces are used cold. Moisture as a fraction of mass.
+ * @example a flat lump at 42 %, in a room of 21 °C → 60; a rolled sheet → 25
+ */
+export function backFromFridgeMin(what: Chilled, atC: number, moisture: number): number {
+  if (what === 'loose') return 0
+  const [soonest, latest] = BACK_MIN[what]
+  const reckoned = temperMinutes({
+    shape: 'slab',
+    halfThicknessMm: what === 'sheet' ? SHEET_HALF_MM : FLAT_HALF_MM,
+    fromC: FRIDGE_C,
+    roomC: atC,
+    withinC: Math.max(1, atC - PLIABLE_C),
+    moisture,
+    hWPerM2K: STILL_AIR,
+  })
+  return Math.min(latest, Math.max(soonest, Math.round(reckoned / 5) * 5))
+}
+
+/** What of a dough lies in the fridge before a step: a batter, a sheet that is folded or thinned, shaped pieces, or a lump. */
+export function chilledBefore(steps: readonly PlannedStep[], step: Pick<PlannedStep, 'id'> | null): Chilled {
+  const after = steps.slice(
+    Math.max(
+      0,
+      steps.findIndex(({ id }) => id === step?.id),
+    ),
   )
+  const has = (...kinds: readonly PlannedStep['kind'][]) => after.some(({ kind }) => kinds.includes(kind))
+  if (has('drop')) return 'loose'
+  const shaped = !has('divide', 'thin', 'roll', 'shape', 'pull', 'feed', 'stamp', 'cut', 'fill')
+  if (shaped) return 'loose'
+  const folded = steps.some(({ kind }) => kind === 'fold') && !has('fold')
+  return folded || (has('cut', 'stamp') && !has('thin')) ? 'sheet' : 'lump'
+}
 
 /** Moisture of a filling until a maker says otherwise. */
 export const USUAL_FILLING_PERCENT = 60
@@ -49,25 +84,17 @@ interface Making {
 }
 
 /** Where hot water on this flour lands, °C. */
-function scaldedC({ worked, kitchen }: Making): number {
-  const flourG = worked.rows.filter((row) => row.part === 'flour').reduce((sum, row) => sum + row.grams, 0)
-  return scald({
-    flourG,
-    flourC: placeOf(worked.sheet, kitchen.gear)?.temperatureC ?? roomC(kitchen),
-    flourMoisture: worked.flourMoisture,
-    waterG: worked.water.totalG,
-    waterC: worked.practice.waterC ?? 20,
-  }).doughC
-}
+const scaldedC = ({ worked, kitchen }: Making): number => scalded(worked, kitchen).doughC
 
 function coolStep(making: Making, belowC: number): PlannedStep[] {
   const { worked } = making
   const fromC = scaldedC(making)
   if (fromC <= belowC) return []
-  const atC = roomC(making.kitchen)
+  const atC = benchC(making.kitchen)
   const minutes = temperMinutes({
     shape: 'slab',
-    halfThicknessMm: TORN_HALF_MM,
+    // Scalded flour without gluten lies in crumbs; a wheat dough is torn open.
+    halfThicknessMm: worked.dough.flours.every((id) => isGlutenFree(id, making.kitchen)) ? CRUMB_HALF_MM : TORN_HALF_MM,
     fromC,
     roomC: atC,
     withinC: Math.max(1, belowC - atC),
@@ -76,6 +103,8 @@ function coolStep(making: Making, belowC: number): PlannedStep[] {
   })
   return [{ id: 'cool', kind: 'cool', fromC: Math.round(fromC), belowC, minutes: Math.max(2, Math.round(minutes)) }]
 }
+
+const isGlutenFree = (id: string, { ingredients }: Kitchen): boolean => ingredients.get(id)?.gluten === 'none'
 
 const shares = (goes: readonly number[]): number[] => {
   const all = goes.reduce((sum, part) => sum + part, 0)
@@ -108,24 +137,33 @@ function pourSteps(making: Making, { how, goes }: Extract<CourseStep, { do: 'pou
   ]
 }
 
+/** What a rest in the fridge leaves: doughs on a base are used cold, as batters are. */
+const restedAs = ({ dough, shape }: Worked, of: string): Chilled =>
+  dough.control.by === 'base' || shape.method === 'drop' ? 'loose' : of === 'sheet' ? 'sheet' : 'lump'
+
 function restSteps(
   { worked, kitchen }: Making,
   { of, minutes }: Extract<CourseStep, { do: 'rest' }>,
   id: string,
 ): PlannedStep[] {
-  const { dough, practice, batch } = worked
+  const { dough, practice, batch, keeping } = worked
+  /** Egg and milk lie warm for an hour at the most. */
+  const atMost = (span: number) => (keeping.perishable ? Math.min(PERISHABLE_REST_MIN, span) : span)
   if (minutes) {
     const best = Math.round((minutes[0] + minutes[1]) / 2)
-    return [{ id, kind: 'rest', of, cold: false, low: minutes[0], best, high: minutes[1] }]
+    return [
+      { id, kind: 'rest', of, cold: false, low: atMost(minutes[0]), best: atMost(best), high: atMost(minutes[1]) },
+    ]
   }
   if (practice.restMin < 1) return []
-  const { low, high } = practice.restCold
-    ? { low: dough.restColdH.low * 60, high: dough.restColdH.high * 60 }
-    : dough.restMin
-  const rest: PlannedStep = { id, kind: 'rest', of, cold: practice.restCold, low, best: practice.restMin, high }
-  return practice.restCold
-    ? [rest, { id: 'temper', kind: 'temper', minutes: backFromFridgeMin(roomC(kitchen), batch.doughMoisture) }]
-    : [rest]
+  const cold = practice.restCold
+  const span = cold ? { low: dough.restColdH.low * 60, high: dough.restColdH.high * 60 } : dough.restMin
+  const best = practice.restMin
+  const low = Math.min(best, atMost(span.low))
+  const high = Math.max(best, cold ? span.high : atMost(span.high))
+  const rest: PlannedStep = { id, kind: 'rest', of, cold, low, best, high }
+  const back = backFromFridgeMin(restedAs(worked, of), benchC(kitchen), batch.doughMoisture)
+  return cold && back > 0 ? [rest, { id: 'temper', kind: 'temper', minutes: back }] : [rest]
 }
 
 /** Identifiers by kind; the second of a kind gets a number, and so on. */
@@ -192,14 +230,13 @@ function courseSteps(making: Making, rolled: boolean): readonly PlannedStep[] {
   })
 }
 
-function shapingSteps({ worked, kitchen }: Making): readonly PlannedStep[] {
-  const { shape, sheet } = worked
+function shapingSteps({ worked, kitchen }: Making, shape: Shape): readonly PlannedStep[] {
+  const { sheet } = worked
   const { blank, method } = shape
-  const { gear } = kitchen
   const perMin = shape.piecesPerMin.practised
   const step = (kind: 'divide' | 'roll' | 'pull' | 'cut'): PlannedStep => ({ id: kind, kind })
   const formed: PlannedStep = { id: 'shape', kind: 'shape', perMin }
-  const filling = shape.fillingG
+  const filling = sheet.unfilled ? undefined : shape.fillingG
   const fill: PlannedStep[] = filling
     ? [
         {
@@ -211,27 +248,66 @@ function shapingSteps({ worked, kitchen }: Making): readonly PlannedStep[] {
         },
       ]
     : []
-  if (blank.type === 'die') return [{ id: 'feed', kind: 'feed', press: gear.presses[0] ?? null }]
+  if (blank.type === 'die') return [{ id: 'feed', kind: 'feed', press: pressFor(sheet, kitchen.gear) }]
   if (method === 'drop') return []
   if (method === 'pull') return [step('divide'), step('pull')]
   if (shape.sheeted) {
     const cut: PlannedStep =
       blank.type === 'disc' || method === 'stamp' ? { id: 'stamp', kind: 'stamp', perMin } : step('cut')
     const byHand = method === 'hand' ? [formed] : []
-    return [{ id: 'thin', kind: 'thin', roller: gear.rollers[0] ?? null }, cut, ...fill, ...byHand]
+    const roller = rollerFor(sheet, kitchen.gear)
+    const { belt } = sheet.machines
+    return [
+      { id: 'thin', kind: 'thin', roller, folds: foldsFor(worked, kitchen.gear), belt: belt && roller !== null },
+      cut,
+      ...fill,
+      ...byHand,
+    ]
   }
   return blank.type === 'rope' ? [step('divide'), step('roll'), formed, ...fill] : [step('divide'), formed, ...fill]
 }
 
-function finishSteps({ shape, dough }: Pick<Worked, 'shape' | 'dough'>): readonly PlannedStep[] {
-  if (shape.method === 'drop') return [{ id: 'drop', kind: 'drop' }]
-  const { airBeforeCookMin, keep } = shape
-  const cook: PlannedStep = { id: 'cook', kind: 'cook', how: shape.heat ?? 'boil' }
-  if (airBeforeCookMin[1] === 0) return [cook]
-  // Milk, curd and egg do not dry safely in room air.
-  const dries = keep.driedMonths !== null && shape.fillingG === undefined && !dough.cautions.includes('egg-dairy')
-  return [{ id: 'then', kind: 'then', minutes: airBeforeCookMin, fridgeDays: keep.fridgeDays, dries }, cook]
+/** Air before the pot stays within what the dough may lie open; what wants longer than that is dried, not aired. */
+function airing([low, high]: Shape['airBeforeCookMin'], { roomMin }: Keeping): readonly [number, number] {
+  return low >= roomMin ? [0, roomMin] : [low, Math.min(high, roomMin)]
 }
+
+function finishSteps({ worked, kitchen }: Making, shape: Shape): readonly PlannedStep[] {
+  const rinse: PlannedStep[] = shape.rinse ? [{ id: 'rinse', kind: 'rinse' }] : []
+  if (shape.method === 'drop') return [{ id: 'drop', kind: 'drop' }, ...rinse]
+  // Skins kept empty go into the fridge or the freezer, and are filled and cooked another day.
+  const cook: PlannedStep[] =
+    worked.sheet.unfilled && shape.fillingG ? [] : [{ id: 'cook', kind: 'cook', how: shape.heat ?? 'boil' }, ...rinse]
+  const chill: PlannedStep[] = shape.chillH
+    ? [
+        {
+          id: 'chill',
+          kind: 'rest',
+          of: 'pieces',
+          cold: true,
+          low: shape.chillH[0] * 60,
+          best: Math.round((shape.chillH[0] + shape.chillH[1]) / 2) * 60,
+          high: shape.chillH[1] * 60,
+        },
+      ]
+    : []
+  const waits = shape.airBeforeCookMin[1] > 0 || shape.fillingG !== undefined || shape.group === 'gnocchi'
+  if (chill.length > 0 || !waits) return [...chill, ...cook]
+  const keeping = keepingOf(worked, shape, kitchen)
+  const { roomMin, fridgeH, freezerMonths, driedMonths, wet } = keeping
+  const minutes = [...airing(shape.airBeforeCookMin, keeping)] as [number, number]
+  return [
+    { id: 'then', kind: 'then', minutes, keeps: { roomMin, fridgeH, freezerMonths, driedMonths, wet: [...wet] } },
+    ...cook,
+  ]
+}
+
+/** From the divided dough to the pot, as one of the shapes it is made into. */
+export const stepsAs = (worked: Worked, shape: Shape, kitchen: Kitchen): readonly PlannedStep[] => [
+  ...shapingSteps({ worked, kitchen }, shape),
+  ...finishSteps({ worked, kitchen }, shape),
+  { id: 'verdict', kind: 'verdict' },
+]
 
 function prepareSteps({ course }: Dough): readonly PlannedStep[] {
   return course.flatMap((each) =>
@@ -258,9 +334,7 @@ export function planSteps(worked: Worked, kitchen: Kitchen): readonly PlannedSte
     { id: 'flour', kind: 'flour' },
     ...(worked.water.totalG > 0 ? [{ id: 'water', kind: 'water' } as const] : []),
     ...courseSteps(making, rolled),
-    ...shapingSteps(making),
-    ...finishSteps(worked),
-    { id: 'verdict', kind: 'verdict' },
+    ...stepsAs(worked, worked.shape, kitchen),
   ]
   return [{ id: 'ready', kind: 'ready', items: [...readyItems(worked, kitchen, steps)] }, ...steps]
 }

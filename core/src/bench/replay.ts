@@ -89,9 +89,12 @@ function resume(plan: Plan, state: BenchState, at: string): BenchState {
   return { ...changeRunning(state, (id) => waitsInPause(plan, id), awayMs), paused: null }
 }
 
+/** What is written under a batch after it was closed: it was eaten later. */
+const ADDED_LATER: ReadonlySet<BenchEvent['type']> = new Set(['dried', 'judged', 'noted'])
+
 /** Total: an event that does not fit leaves the batch as it was, so every stored log replays. */
 export function applyEvent(plan: Plan, state: BenchState, event: BenchEvent): BenchState {
-  if (state.end) return state
+  if (state.end && !ADDED_LATER.has(event.type)) return state
   const { at } = event
   switch (event.type) {
     case 'weighed':
@@ -156,9 +159,14 @@ export function applyEvent(plan: Plan, state: BenchState, event: BenchEvent): Be
     case 'taken-on':
       return state.hands ? { ...state, hands: { ...state.hands, taken: true } } : state
     case 'split':
-      return keepShare(plan, state, event.keeps, event.part)
+      return {
+        ...keepShare(plan, state, event.keeps, event.part),
+        gone: event.shape === undefined ? state.gone : [...state.gone, event.shape],
+      }
     case 'cooked':
       return { ...state, cookedMin: event.minutes }
+    case 'dried':
+      return { ...state, driedG: event.grams }
     case 'judged':
       return { ...state, verdict: event.verdict }
     case 'noted':

@@ -1,5 +1,5 @@
 /** A dough in two: the part carved off is a batch of its own, with all that happened before. */
-import type { Batch, BenchEvent } from '../model/index.ts'
+import type { Batch, BenchEvent, Plan, PlannedStep } from '../model/index.ts'
 import { activeEvents } from './history.ts'
 
 const NAME_MAX = 120
@@ -13,11 +13,45 @@ export function carvedOff(batch: Batch, splitId: string): Batch | null {
   const at = batch.events.findIndex((event) => event.id === splitId)
   const split = batch.events[at]
   if (split?.type !== 'split') return null
-  const { sheet } = batch.plan
   const before = activeEvents(batch.events.slice(0, at)).filter(({ type }) => type !== 'amended')
   const events = [...before, { ...split, keeps: 1 - split.keeps, other: batch.id, part: 'taken' } as const].map(
     (event, index): BenchEvent => ({ ...event, id: `${split.other.slice(0, 40)}-${index + 1}` }),
   )
-  const name = `${sheet.name.slice(0, NAME_MAX - SECOND.length)}${SECOND}`
-  return { id: split.other, plan: { ...batch.plan, sheet: { ...sheet, name } }, events }
+  const own = batch.plan.also.find(({ id }) => id === split.shape)?.own
+  const plan = own ? asOtherShape(batch.plan, own) : named(batch.plan, SECOND)
+  return { id: split.other, plan, events }
 }
+
+const named = (plan: Plan, ending: string): Plan => ({
+  ...plan,
+  sheet: { ...plan.sheet, name: `${plan.sheet.name.slice(0, NAME_MAX - ending.length)}${ending}` },
+})
+
+/** The plan of a part that goes on as another shape: what was made is in common, what follows is its own. */
+function asOtherShape(plan: Plan, own: NonNullable<Plan['also'][number]['own']>): Plan {
+  const mixed = plan.steps.slice(
+    0,
+    plan.steps.findIndex(({ kind }) => SHAPES_FROM.has(kind)),
+  )
+  return {
+    ...named(plan, `, ${own.shape.name}`.slice(0, 60)),
+    shape: own.shape,
+    also: [],
+    minutes: { ...plan.minutes, cook: own.cook },
+    steps: [...mixed, ...own.steps],
+  }
+}
+
+/** The first of these is where one dough parts into its shapes. */
+const SHAPES_FROM: ReadonlySet<PlannedStep['kind']> = new Set([
+  'divide',
+  'thin',
+  'roll',
+  'shape',
+  'pull',
+  'feed',
+  'stamp',
+  'cut',
+  'fill',
+  'drop',
+])

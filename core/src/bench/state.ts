@@ -52,7 +52,11 @@ export interface BenchState extends StepChanges {
   readonly hands: { readonly at: string; readonly who: string; readonly word: string; readonly taken: boolean } | null
   /** `keeps`: how much of the first dough this is, all splits together. */
   readonly split: { readonly keeps: number; readonly part: 'kept' | 'taken' } | null
+  /** Other shapes of this dough that have gone on as batches of their own. */
+  readonly gone: readonly string[]
   readonly cookedMin: number | null
+  /** A tray once it was dry, g. */
+  readonly driedG: number | null
   readonly verdict: Verdict | null
   readonly notes: readonly { readonly at: string; readonly text: string }[]
   readonly end: { readonly how: 'closed' | 'abandoned'; readonly at: string; readonly reason: string } | null
@@ -78,7 +82,9 @@ export const initialState: BenchState = {
   paused: null,
   hands: null,
   split: null,
+  gone: [],
   cookedMin: null,
+  driedG: null,
   verdict: null,
   notes: [],
   end: null,

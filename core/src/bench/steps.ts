@@ -12,16 +12,19 @@ const temperId = (index: number) => `back-${index + 1}`
 
 /** The steps as they now stand, in order. */
 export function stepsNow(planned: readonly PlannedStep[], { finish, chilled }: StepChanges): readonly PlannedStep[] {
-  const finished = planned.flatMap((step): readonly PlannedStep[] => {
-    if (step.kind !== 'cook' || finish === null || finish === 'cook') return [step]
-    return finish === 'hold' ? [{ id: 'hold', kind: 'hold' }, step] : [{ id: 'dry', kind: 'dry' }]
-  })
+  const finished = planned.flatMap((step): readonly PlannedStep[] =>
+    step.kind === 'then' && finish !== null && finish !== 'cook' ? [step, { id: finish, kind: finish }] : [step],
+  )
   return chilled.reduce<readonly PlannedStep[]>((steps, { before, minutes: wanted }, index) => {
     const at = steps.findIndex((step) => step.id === before)
     const back: PlannedStep = { id: temperId(index), kind: 'temper', minutes: wanted }
     return at < 0 ? steps : [...steps.slice(0, at), back, ...steps.slice(at)]
   }, finished)
 }
+
+/** Away in the fridge, in the freezer or on the rack, and in nobody's way. */
+export const isKept = ({ kind }: Pick<PlannedStep, 'kind'>): boolean =>
+  kind === 'hold' || kind === 'freeze' || kind === 'dry'
 
 /** The rest that counts: the longest. Null for a dough that has none. */
 export function mainRest({ steps }: { readonly steps: readonly PlannedStep[] }): StepOf<'rest'> | null {

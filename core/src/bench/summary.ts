@@ -1,5 +1,6 @@
 /** A batch told in full for its page, and in a few figures for lists, searches and what its flour has taught. */
 import type { Batch, BenchEvent, Feel, Plan, Verdict } from '../model/index.ts'
+import type { Taught } from '../lot/index.ts'
 import { lotKey } from '../sheet/index.ts'
 import { bowlBasis14, bowlOnRule } from './bowl.ts'
 import { corrections, replay } from './replay.ts'
@@ -34,6 +35,8 @@ export interface BatchSummary extends Pick<BatchStory, 'id' | 'onRule' | 'lastFe
   readonly shape: string
   /** `lotKey` of its flours. */
   readonly flour: string
+  /** Where its flour stood; null where its moisture was typed. */
+  readonly store: Taught['store']
   /** Its rule counts flour on a base. */
   readonly onBase: boolean
   readonly pouredG: number
@@ -47,7 +50,7 @@ export interface BatchSummary extends Pick<BatchStory, 'id' | 'onRule' | 'lastFe
 }
 
 /** Raised when a summary holds something else than before: those kept in a browser are then made anew. */
-export const SUMMARY_VERSION = 1
+export const SUMMARY_VERSION = 2
 
 /** The 14 % basis hydration at which the dough was last called right; null if it never was. */
 function accepted14(plan: Plan, state: BenchState): number | null {
@@ -89,6 +92,7 @@ export function summarise(batch: Batch): BatchSummary {
     dough: sheet.dough,
     shape: plan.shape.name,
     flour: lotKey(sheet.rows),
+    store: sheet.flourState.by === 'place' ? plan.store : null,
     onBase: plan.control.by === 'base',
     onRule,
     lastFeel,
@@ -117,6 +121,7 @@ export const unreadableSummary = (id: string, name: string, atMs: number): Batch
   dough: '',
   shape: '',
   flour: '',
+  store: null,
   onBase: false,
   onRule: 0,
   lastFeel: null,
@@ -131,14 +136,15 @@ export const unreadableSummary = (id: string, name: string, atMs: number): Batch
 
 /** Observations of each flour's thirst, oldest first, by `lotKey`: what the next plan starts from. */
 export function thirstByLot(
-  batches: readonly Pick<BatchSummary, 'atMs' | 'flour' | 'thirst' | 'end'>[],
-): ReadonlyMap<string, readonly number[]> {
-  const byLot = new Map<string, number[]>()
-  for (const { flour, thirst, end } of [...batches].sort((a, b) => a.atMs - b.atMs)) {
+  batches: readonly Pick<BatchSummary, 'atMs' | 'flour' | 'thirst' | 'store' | 'end'>[],
+): ReadonlyMap<string, readonly Taught[]> {
+  const byLot = new Map<string, Taught[]>()
+  for (const { flour, thirst, store, end } of [...batches].sort((a, b) => a.atMs - b.atMs)) {
     if (flour === '' || thirst === null || end !== 'closed') continue
     const known = byLot.get(flour)
-    if (known) known.push(thirst)
-    else byLot.set(flour, [thirst])
+    const taught = { points: thirst, store }
+    if (known) known.push(taught)
+    else byLot.set(flour, [taught])
   }
   return byLot
 }

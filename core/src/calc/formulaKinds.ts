@@ -2,14 +2,16 @@
 import {
   COARSE_PERCENT,
   correctHydration,
+  PACKED_MOISTURE,
   rebaseHydration,
+  sackMoisture,
   solveBatch,
   storeMoisture,
   type BatchRequest,
   type BatchResult,
 } from '../formula/index.ts'
-import { materialOf, type IngredientTable, type Material, fraction } from '../model/index.ts'
-import { flourLot } from '../lot/index.ts'
+import { materialOf, PACKINGS, type IngredientTable, type Material, fraction } from '../model/index.ts'
+import { flourLot, flourLotAir, usualSack } from '../lot/index.ts'
 import { ok, problem, type Result } from '../result.ts'
 import { z } from '../zod.ts'
 import { id, kind, notNegative, plain, positive, type Computed, type Kind, type Warning } from './kind.ts'
@@ -104,6 +106,11 @@ function batch(request: BatchPortRequest, table: IngredientTable): Result<Comput
   return solved.ok ? ok({ result: solved.value, warnings: batchWarnings(solved.value) }) : solved
 }
 
+const air = {
+  temperatureC: z.number().check(z.minimum(-30), z.maximum(80)),
+  rhPercent: z.number().check(z.minimum(5), z.maximum(95)),
+} as const
+
 export const formulaKinds: Readonly<Record<string, Kind>> = {
   batch: kind(batchSchema, batch),
   correct: kind(
@@ -123,10 +130,43 @@ export const formulaKinds: Readonly<Record<string, Kind>> = {
     z.strictObject({
       kind: z.literal('store-moisture'),
       grain: z.enum(['durum', 'hard', 'soft']),
-      temperatureC: z.number().check(z.minimum(-30), z.maximum(80)),
-      rhPercent: z.number().check(z.minimum(5), z.maximum(95)),
+      ...air,
     }),
     (request) => plain({ moisture: storeMoisture(request.grain, request) }),
+  ),
+  'sack-moisture': kind(
+    z.strictObject({
+      kind: z.literal('sack-moisture'),
+      grain: z.enum(['durum', 'hard', 'soft']),
+      packing: z.enum(PACKINGS),
+      startMoisture: z._default(z.number().check(z.minimum(0.08), z.maximum(0.18)), PACKED_MOISTURE),
+      stays: z.array(z.strictObject({ days: z.optional(notNegative), ...air })).check(
+        z.minLength(1),
+        z.maxLength(10_000),
+        z.refine((stays) => stays.length === 1 || stays.every(({ days }) => days !== undefined), {
+          params: { code: 'stay-without-days' },
+        }),
+      ),
+    }),
+    (request) => plain(sackMoisture(request)),
+  ),
+  'flour-lot-air': kind(
+    z.strictObject({
+      kind: z.literal('flour-lot-air'),
+      grain: z.enum(['durum', 'hard', 'soft']),
+      startMoisture: z._default(z.number().check(z.minimum(0.08), z.maximum(0.18)), usualSack.startMoisture),
+      share: z._default(
+        z.strictObject({ mean: z.number().check(z.minimum(0), z.maximum(1)), sd: positive }),
+        usualSack.share,
+      ),
+      priorSd: z._default(positive, usualSack.priorSd),
+      batchSd: z._default(positive, usualSack.batchSd),
+      observations: z
+        .array(z.strictObject({ paper14: z.number(), pouredPercent: z.number(), ...air }))
+        .check(z.maxLength(10_000)),
+      next: z.strictObject({ paper14: z.number(), ...air }),
+    }),
+    (request) => plain(flourLotAir(request)),
   ),
   rebase: kind(
     z.strictObject({

@@ -23,6 +23,8 @@ const errors: Readonly<Record<PortProblemCode, Say>> = {
     `This is too large. Give ${inclusive ? 'at most' : 'less than'} ${rounded(limit)}.`,
   'composition-over-one': () =>
     'Water, fat and salt together are more than the whole. Give fractions that add to 1 at most.',
+  'stay-without-days': () =>
+    'With several stays each needs its days. Give "days" for every one, or a single stay of unknown age.',
   'not-finite': () => 'The numbers are too extreme to compute with. Give amounts of a size a kitchen could hold.',
   'no-flour': () => 'No row is marked as flour. Mark the flours with "flour": true.',
   'flours-not-100': ({ sum }) => `The flours add to ${rounded(sum)}, not to 100. Change them so that they do.`,

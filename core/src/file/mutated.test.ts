@@ -67,6 +67,7 @@ function kitchenOf({ gear, lots, ingredients: own, shapes: ownShapes, batches }:
       schools,
       gear,
       lots,
+      todayMs: 0,
       thirst: thirstByLot(batches.map(summarise)),
     }
   )

@@ -58,7 +58,7 @@ const INNER = [
   /\.rows\.\*\.key$/,
   /\.target\.key$/,
   /sheet\.dough$/,
-  /^batches\.\*\.plan\.steps\.\*\.(id|items\.\*\.id)$/,
+  /^batches\.\*\.plan\.(also\.\*\.own\.)?steps\.\*\.(id|items\.\*\.id)$/,
   /^batches\.\*\.events\.\*\.(id|row|timer|step|item|of|events\.\*)$/,
   /^photos\.\*\.step$/,
 ]
@@ -200,7 +200,9 @@ it('one formula takes with it all it needs to be opened elsewhere, and nothing e
   expect(alone.shapes.map(({ id }) => id).sort()).toEqual(['our-hollows', 'our-pips'])
   expect(alone.lots.map(({ id }) => id)).toEqual(['lot-a'])
   expect([alone.formulas.length, alone.batches, alone.photos, alone.gear, alone.draft]).toEqual([1, [], [], null, null])
-  expect(danglingIn(alone, (named) => inTables(named) || ['place', 'vessel'].includes(named.to))).toEqual([])
+  expect(
+    danglingIn(alone, (named) => inTables(named) || ['place', 'vessel', 'roller', 'press'].includes(named.to)),
+  ).toEqual([])
 })
 
 it('says who uses a thing', () => {
@@ -215,6 +217,6 @@ it('says who uses a thing', () => {
   ])
   expect(users('shape', 'our-pips')).toEqual(['formula f1', 'batch whole', 'batch half', 'draft draft'])
   expect(users('place', 'dry')).toEqual(['gear gear'])
-  expect(users('roller', 'crank')).toEqual(['batch whole', 'batch half'])
+  expect(users('roller', 'crank')).toEqual(['formula f1', 'batch whole', 'batch half', 'draft draft'])
   expect(users('lot', 'nobody')).toEqual([])
 })

@@ -16,6 +16,7 @@ import sample1 from '../../fixtures/workspace-1.harina.json'
 import sample2 from '../../fixtures/workspace-2.harina.json'
 import sample3 from '../../fixtures/workspace-3.harina.json'
 import sample4 from '../../fixtures/workspace-4.harina.json'
+import sample5 from '../../fixtures/workspace-5.harina.json'
 
 const AT = '2031-03-01T09:00:00+00:00'
 const worked = computeSheet(testSheet, testKitchen)
@@ -93,7 +94,7 @@ it('never throws, whatever it is given', () => {
 })
 
 it('every version has a saved sample that still reads', () => {
-  const samples: Readonly<Record<number, unknown>> = { 1: sample1, 2: sample2, 3: sample3, 4: sample4 }
+  const samples: Readonly<Record<number, unknown>> = { 1: sample1, 2: sample2, 3: sample3, 4: sample4, 5: sample5 }
   for (let version = 1; version <= FILE_VERSION; version += 1)
     expect(readWorkspaceFile(JSON.stringify(samples[version]))).toMatchObject({ ok: true })
 })
@@ -113,6 +114,23 @@ it('version 1 comes over whole: every formula, batch and figure, with what is ne
       blank: { type: 'rope', diameterMm: old.shape.diameterMm, cutMm: old.shape.cutMm },
       window: old.shape.window14,
     })
+  }
+})
+
+it('version 4 comes over whole: what was at hand to be done after shaping stays, the freezer is not made up', () => {
+  const read = readWorkspaceFile(JSON.stringify(sample4))
+  if (!read.ok) throw new Error(read.problem.code)
+  for (const { sheet } of read.value.formulas)
+    expect(sheet).toMatchObject({ unfilled: false, machines: { byPin: false, roller: null, press: null, folds: null } })
+  for (const [index, { plan, events }] of read.value.batches.entries()) {
+    const old = sample4.batches[index]!
+    expect(events).toEqual(old.events)
+    const was = old.plan.steps.find((step) => step.kind === 'then') as
+      { fridgeDays: number; dries: boolean } | undefined
+    const then = plan.steps.find((step) => step.kind === 'then')
+    if (!was || !then) continue
+    expect(then.keeps).toMatchObject({ fridgeH: was.fridgeDays * 24, freezerMonths: 0 })
+    expect(then.keeps.driedMonths !== null).toBe(was.dries)
   }
 })
 

@@ -16,6 +16,10 @@ const SUPPLE_FOLDS = 3
 const REROLLS = 2
 const PICKUP = 0.02
 
+/** How often a dough is folded and passed at the widest until it is smooth. Hydration in percent. */
+export const usualFolds = (hydrationPercent: number): number =>
+  hydrationPercent < STIFF_PERCENT ? STIFF_FOLDS : SUPPLE_FOLDS
+
 /** Strands of a width, or pieces stamped. */
 export type SheetCut = { readonly pitchMm: number } | { readonly stamp: Stamp }
 
@@ -28,6 +32,8 @@ export interface SheetPlanRequest {
   /** The longest sheet that can be handled. */
   readonly maxLengthMm: number
   readonly cut: SheetCut
+  /** Folded and passed so often first; usual for its hydration where it is left out. */
+  readonly folds?: number
 }
 
 export interface Pass extends Setting {
@@ -69,7 +75,7 @@ export function rolledSheetPlan(request: SheetPlanRequest): RolledSheetPlan {
     cutterPitchMm: 'pitchMm' in cut ? cut.pitchMm : undefined,
   })
   return {
-    folds: hydrationPercent < STIFF_PERCENT ? STIFF_FOLDS : SUPPLE_FOLDS,
+    folds: request.folds ?? usualFolds(hydrationPercent),
     widest: first ? { ...first, outMm: outOf(first), ratio: 1 } : null,
     passes: found.ok
       ? {

@@ -3,9 +3,16 @@
  * less than was poured at first, and water can be added, not taken out.
  */
 const HOLD_BACK_SD = 2
+/** Stiffer than this a dough is crumbs, and late water never gets into a crumb: little is held back. Percent, and points. */
+const CRUMB_PERCENT = 36
+const CRUMB_HOLD_BACK = 2
 
-/** What one keeps in the jug of a flour that may want less, and how much more it may want, points. */
-export const holdBackPoints = ({ predictiveSd }: Pick<FlourLot, 'predictiveSd'>): number => HOLD_BACK_SD * predictiveSd
+/** How much less or more a flour may want than is believed of it, points. */
+export const doubtPoints = ({ predictiveSd }: Pick<FlourLot, 'predictiveSd'>): number => HOLD_BACK_SD * predictiveSd
+
+/** What one keeps back of a flour that may want less, points; `hydrationPercent` is what the dough is made at. */
+export const holdBackPoints = (lot: Pick<FlourLot, 'predictiveSd'>, hydrationPercent: number): number =>
+  hydrationPercent < CRUMB_PERCENT ? Math.min(CRUMB_HOLD_BACK, doubtPoints(lot)) : doubtPoints(lot)
 
 export interface FlourLotRequest {
   /** sd of the belief about a lot nobody has used yet, points on the 14 % basis. */
@@ -40,8 +47,27 @@ export function flourLot({ priorSd, batchSd, observations }: FlourLotRequest): F
     shift,
     sd: Math.sqrt(1 / precision),
     predictiveSd,
-    startPoints: shift - holdBackPoints({ predictiveSd }),
+    startPoints: shift - doubtPoints({ predictiveSd }),
     n: observations.length,
+  }
+}
+
+/** What one batch said of its flour, and in what air that stood. */
+export interface Taught {
+  /** Accepted minus formula, points on the 14 % basis. */
+  readonly points: number
+  /** Null where its moisture was typed, or nothing was known of its store. */
+  readonly store: { readonly name: string; readonly temperatureC: number; readonly rhPercent: number } | null
+}
+
+/** The same belief, less sure by so many points (one standard deviation). */
+export function lessSure(lot: FlourLot, doubtSd: number): FlourLot {
+  const predictiveSd = Math.hypot(lot.predictiveSd, doubtSd)
+  return {
+    ...lot,
+    sd: Math.hypot(lot.sd, doubtSd),
+    predictiveSd,
+    startPoints: lot.shift - doubtPoints({ predictiveSd }),
   }
 }
 

@@ -1,1 +1,2 @@
 export * from './flourLot.ts'
+export * from './flourLotAir.ts'

@@ -20,6 +20,7 @@ export const batchReferences: readonly Reference[] = [
   ...under('plan', planReferences),
   // Both parts of a dough that was split name each other.
   { at: 'events.*.other', to: 'batch', partOf: true },
+  { at: 'events.*.shape', to: 'shape' },
 ]
 
 export const batchUpgrades = upgradesOf(planUpgrades, (upgrade) => (batch) => ({

@@ -57,6 +57,8 @@ export const benchEventSchema = z.discriminatedUnion('type', [
     other: idSchema,
     /** `taken`: this is the part that was carved off. */
     part: z.enum(['kept', 'taken']),
+    /** What is taken goes on as this of the plan's other shapes. */
+    shape: z.optional(idSchema),
   }),
   /** An entry was mistaken: its figure is this. */
   z.strictObject({ ...base, type: z.literal('amended'), of: idSchema, figure: massG }),
@@ -66,6 +68,8 @@ export const benchEventSchema = z.discriminatedUnion('type', [
   /** One piece on the scale while shaping. */
   z.strictObject({ ...base, type: z.literal('sampled'), grams: between(0.001, 10_000) }),
   z.strictObject({ ...base, type: z.literal('cooked'), minutes: anyMinutes }),
+  /** What a tray weighed once it was dry; also long after the batch was closed. */
+  z.strictObject({ ...base, type: z.literal('dried'), grams: massG }),
   z.strictObject({ ...base, type: z.literal('judged'), verdict: z.enum(VERDICTS) }),
   z.strictObject({ ...base, type: z.literal('noted'), text: noteSchema }),
   /** Takes back what one tap recorded. */

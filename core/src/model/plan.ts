@@ -1,7 +1,7 @@
 /** What a batch runs with: a plan that never changes once it has begun. */
 import { z } from '../zod.ts'
 import { blankSchema } from './blank.ts'
-import { figureOr, one, partOf, together, upgradesOf, type Loose, type Upgrades } from './loose.ts'
+import { each, figureOr, one, partOf, together, upgradesOf, type Loose, type Upgrades } from './loose.ts'
 import { between, celsius, fraction, lengthMm, massG, minutes, pieces, reckoned, whole } from './ranges.ts'
 import type { Reference } from './reference.ts'
 import { sheetReferencesAt, sheetSchema, sheetUpgrades } from './sheet.ts'
@@ -21,8 +21,22 @@ const plannedRowSchema = z.strictObject({
   part: z.enum(['flour', 'base', 'water', 'salt', 'alkali', 'other']),
   /** Fraction of massG; for a flour, as it stood in store that day. */
   water: fraction,
+  /** Of the way from its sack's start to the air's own moisture; the air has no say where it is left out. */
+  airShare: z.optional(fraction),
   percent: between(0, 10_000),
   weighedG: massG,
+})
+
+const plannedShapeSchema = z.strictObject({
+  id: idSchema,
+  name: nameSchema,
+  blank: blankSchema,
+  pieceG: massG,
+  pieces,
+  /** Of the usable dough; the rest is cut into other shapes. */
+  share: fraction,
+  /** In the dough's control variable: the 14 % basis, or flour on the base. */
+  window: z.strictObject({ low: reckoned, best: reckoned, high: reckoned }),
 })
 
 export const planSchema = z.strictObject({
@@ -56,19 +70,24 @@ export const planSchema = z.strictObject({
   waterC: z.nullable(celsius),
   doughG: massG,
   densityGPerCm3: between(0.1, 10),
-  shape: z.strictObject({
-    id: idSchema,
-    name: nameSchema,
-    blank: blankSchema,
-    pieceG: massG,
-    pieces,
-    /** Of the usable dough; the rest is cut into other shapes. */
-    share: fraction,
-    /** In the dough's control variable: the 14 % basis, or flour on the base. */
-    window: z.strictObject({ low: reckoned, best: reckoned, high: reckoned }),
-  }),
-  /** What else the dough is cut into, with its share of it. */
-  also: z.array(z.strictObject({ id: idSchema, name: nameSchema, share: fraction })).check(z.maxLength(8)),
+  shape: plannedShapeSchema,
+  /** What else the dough is cut into, with its share of it, and what it goes on with as a batch of its own. */
+  also: z
+    .array(
+      z.strictObject({
+        id: idSchema,
+        name: nameSchema,
+        share: fraction,
+        own: z.optional(
+          z.strictObject({
+            shape: plannedShapeSchema,
+            cook: spanSchema,
+            steps: z.array(plannedStepSchema).check(z.minLength(1), z.maxLength(80)),
+          }),
+        ),
+      }),
+    )
+    .check(z.maxLength(8)),
   minutes: z.strictObject({ cook: spanSchema, drink: minutes }),
   steps: z.array(plannedStepSchema).check(z.minLength(1), z.maxLength(80)),
   /** Who kneads, unless the batch says otherwise. */
@@ -88,6 +107,9 @@ export const planReferences: readonly Reference[] = [
   { at: 'rows.*.lot', to: 'lot' },
   { at: 'shape.id', to: 'shape' },
   { at: 'also.*.id', to: 'shape' },
+  { at: 'also.*.own.shape.id', to: 'shape' },
+  { at: 'also.*.own.steps.*.roller.id', to: 'roller' },
+  { at: 'also.*.own.steps.*.press.id', to: 'press' },
   { at: 'steps.*.roller.id', to: 'roller' },
   { at: 'steps.*.press.id', to: 'press' },
 ]
@@ -136,7 +158,29 @@ function steps3to4(plan: Loose): Loose[] {
   ]
 }
 
-/** 2: every blank, doughs on a base. 3: drops say how. 4: the batch's own steps. */
+/** What was offered after shaping; nothing was known of the freezer then. */
+function step4to5(step: Loose): Loose {
+  const { fridgeDays, dries, ...kept } = step
+  switch (step['kind']) {
+    case 'then':
+      return {
+        ...kept,
+        keeps: {
+          roomMin: 120,
+          fridgeH: figureOr(fridgeDays, 0) * 24,
+          freezerMonths: 0,
+          driedMonths: dries === true ? 6 : null,
+          wet: [],
+        },
+      }
+    case 'thin':
+      return { ...step, folds: 0, belt: false }
+    default:
+      return step
+  }
+}
+
+/** 2: every blank, doughs on a base. 3: drops say how. 4: the batch's own steps. 5: how long it keeps, folds and belts. */
 const ownUpgrades: Upgrades = {
   2: (plan) => ({
     ...plan,
@@ -157,6 +201,7 @@ const ownUpgrades: Upgrades = {
     kneads: 'hand',
     roomC: 21,
   }),
+  5: (plan) => ({ ...plan, steps: each(plan['steps'], step4to5) }),
 }
 export const planUpgrades = together(
   upgradesOf(sheetUpgrades, (upgrade) => (plan) => ({ ...plan, sheet: one(plan['sheet'], upgrade) })),

@@ -106,6 +106,10 @@ export const shapeSchema = z.strictObject({
   /** What the pace counts. */
   paceOf: z.enum(['pieces', 'strands', 'portions']),
   airBeforeCookMin: spanSchema,
+  /** Pieces that must set in the cold before they are cooked, hours. */
+  chillH: z.optional(spanSchema),
+  /** Under cold water after the pot. */
+  rinse: z.optional(z.literal(true)),
   /** At a full boil at sea level, from the return of the boil. */
   cookFreshMin: spanSchema,
   cookDriedMin: z.optional(spanSchema),

@@ -1,7 +1,7 @@
 /** A work sheet: all that a maker decides about one dough. Formulas keep one, the draft is one, a batch remembers one. */
 import { z } from '../zod.ts'
 import type { Upgrades } from './loose.ts'
-import { between, fraction, someG as massSchema } from './ranges.ts'
+import { between, fraction, someG as massSchema, whole } from './ranges.ts'
 import { under, type Reference } from './reference.ts'
 import { idSchema, nameSchema, noteSchema } from './text.ts'
 
@@ -54,6 +54,18 @@ export const fillingSchema = z.strictObject({
   moisturePercent: between(0, 100),
 })
 
+/** What this dough goes through and how; null is what Gear has first, or the dough's own way. */
+export const machinesSchema = z.strictObject({
+  /** A pin alone, though Gear holds a roller. */
+  byPin: z.boolean(),
+  roller: z.nullable(idSchema),
+  press: z.nullable(idSchema),
+  /** The sheet's ends joined, so that it runs round the roller. */
+  belt: z.boolean(),
+  /** Folded and passed so often before it is thinned. */
+  folds: z.nullable(whole(0, 12)),
+})
+
 export const sheetSchema = z
   .strictObject({
     name: nameSchema,
@@ -76,6 +88,9 @@ export const sheetSchema = z
     alsoShapes: z.array(alsoShapeSchema).check(z.maxLength(8)),
     /** For a filled shape; null leaves it at the usual mass and moisture. */
     filling: z.nullable(fillingSchema),
+    /** A shape that could be filled is made empty: only its skins. */
+    unfilled: z.boolean(),
+    machines: machinesSchema,
   })
   .check(
     z.refine(
@@ -95,6 +110,8 @@ export type Target = z.infer<typeof targetSchema>
 export type FlourState = z.infer<typeof flourStateSchema>
 export type AlsoShape = z.infer<typeof alsoShapeSchema>
 export type Filling = z.infer<typeof fillingSchema>
+export type Machines = z.infer<typeof machinesSchema>
+export const usualMachines: Machines = { byPin: false, roller: null, press: null, belt: false, folds: null }
 export type Sheet = z.infer<typeof sheetSchema>
 
 /** What a sheet names outside itself. Doughs and schools stand in the tables and are no records. */
@@ -105,11 +122,14 @@ export const sheetReferences: readonly Reference[] = [
   { at: 'alsoShapes.*.shape', to: 'shape' },
   { at: 'flourState.place', to: 'place' },
   { at: 'vessel', to: 'vessel' },
+  { at: 'machines.roller', to: 'roller' },
+  { at: 'machines.press', to: 'press' },
 ]
 export const sheetReferencesAt = (place: string): readonly Reference[] => under(place, sheetReferences)
 
-/** 2: heat of the water, schools, a vessel. 3: several shapes of one dough, a filling. */
+/** 2: heat of the water, schools, a vessel. 3: several shapes of one dough, a filling. 5: machines, skins kept empty. */
 export const sheetUpgrades: Upgrades = {
   2: (sheet) => ({ ...sheet, waterC: null, schools: {}, vessel: null }),
   3: (sheet) => ({ ...sheet, alsoShapes: [], filling: null }),
+  5: (sheet) => ({ ...sheet, unfilled: false, machines: usualMachines }),
 }

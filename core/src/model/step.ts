@@ -9,6 +9,25 @@ import { spanSchema } from './window.ts'
 const id = idSchema
 const minutes = spanSchema
 
+/** Why a dough is never dried in room air. */
+const wetReasonSchema = z.discriminatedUnion('code', [
+  z.strictObject({ code: z.literal('row'), name: nameSchema }),
+  z.strictObject({ code: z.literal('filling') }),
+  z.strictObject({ code: z.literal('scalded') }),
+])
+export type WetReason = z.infer<typeof wetReasonSchema>
+
+/** How long shaped pieces of this dough keep, and where: 0 or null is not at all. */
+const keepsSchema = z.strictObject({
+  roomMin: between(0, 100_000),
+  fridgeH: between(0, 100_000),
+  freezerMonths: between(0, 1000),
+  driedMonths: z.nullable(between(0.01, 1000)),
+  /** Empty for a dough that may be dried. */
+  wet: z.array(wetReasonSchema).check(z.maxLength(62)),
+})
+export type Keeps = z.infer<typeof keepsSchema>
+
 export const plannedStepSchema = z.discriminatedUnion('kind', [
   /** Everything at hand. An item without a name is one of the product's own words. */
   z.strictObject({
@@ -43,7 +62,7 @@ export const plannedStepSchema = z.discriminatedUnion('kind', [
   z.strictObject({
     id,
     kind: z.literal('rest'),
-    of: z.enum(['dough', 'sheet', 'crumb']),
+    of: z.enum(['dough', 'sheet', 'crumb', 'pieces']),
     cold: z.boolean(),
     low: between(0, 100_000),
     best: between(1, 100_000),
@@ -53,8 +72,14 @@ export const plannedStepSchema = z.discriminatedUnion('kind', [
   z.strictObject({ id, kind: z.literal('temper'), minutes: someMinutes }),
   z.strictObject({ id, kind: z.literal('fold'), times: whole(1, 20) }),
   z.strictObject({ id, kind: z.literal('divide') }),
-  /** By pin where there is no roller. */
-  z.strictObject({ id, kind: z.literal('thin'), roller: z.nullable(rollerSchema) }),
+  /** By pin where there is no roller; folded and passed so often first; a belt runs round the roller, its ends joined. */
+  z.strictObject({
+    id,
+    kind: z.literal('thin'),
+    roller: z.nullable(rollerSchema),
+    folds: whole(0, 12),
+    belt: z.boolean(),
+  }),
   z.strictObject({ id, kind: z.literal('cut') }),
   /** `perMin`: pieces by practised hands. */
   z.strictObject({ id, kind: z.literal('stamp'), perMin: pace }),
@@ -70,17 +95,14 @@ export const plannedStepSchema = z.discriminatedUnion('kind', [
     /** Of the filling, percent of its mass. */
     moisturePercent: between(0, 100),
   }),
-  /** Made, and in no hurry: pot, fridge or rack. `minutes`: how long it may lie open before the pot. */
-  z.strictObject({
-    id,
-    kind: z.literal('then'),
-    minutes,
-    fridgeDays: between(0, 10_000),
-    dries: z.boolean(),
-  }),
+  /** Made, and in no hurry: pot, fridge, freezer or rack. `minutes`: how long it lies open before the pot. */
+  z.strictObject({ id, kind: z.literal('then'), minutes, keeps: keepsSchema }),
   z.strictObject({ id, kind: z.literal('drop') }),
   z.strictObject({ id, kind: z.literal('hold') }),
+  z.strictObject({ id, kind: z.literal('freeze') }),
   z.strictObject({ id, kind: z.literal('dry') }),
+  /** Under cold water, after the pot. */
+  z.strictObject({ id, kind: z.literal('rinse') }),
   z.strictObject({ id, kind: z.literal('cook'), how: z.enum(['boil', 'bake', 'pan', 'steam']) }),
   z.strictObject({ id, kind: z.literal('verdict') }),
 ])
@@ -90,5 +112,5 @@ export type StepKind = PlannedStep['kind']
 export type StepOf<K extends StepKind> = Extract<PlannedStep, { kind: K }>
 
 /** What becomes of shaped pieces. */
-export const FINISHES = ['cook', 'hold', 'dry'] as const
+export const FINISHES = ['cook', 'hold', 'freeze', 'dry'] as const
 export type Finish = (typeof FINISHES)[number]

@@ -11,7 +11,7 @@ const writtenUnits: Record<Unit, Readonly<Record<string, Conversion>>> = {
   '%': { '': 1, '%': 1, percent: 1 },
   mm: { '': 1, mm: 1, cm: 10, m: 1000, in: 25.4, inch: 25.4 },
   '°C': { '': 1, c: 1, '°c': 1, f: fromFahrenheit, '°f': fromFahrenheit },
-  min: { '': 1, min: 1, h: 60, hours: 60 },
+  min: { '': 1, min: 1, h: 60, hours: 60, s: 1 / 60, sec: 1 / 60 },
   count: { '': 1 },
 }
 
@@ -66,6 +66,8 @@ export function parseQuantity(
 ): Result<number> {
   const trimmed = text.trim().replace(/[\s\u00a0\u202f]+/g, ' ')
   if (trimmed === '') return problem('empty')
+  const clock = unit === 'min' ? clockMinutes(trimmed) : null
+  if (clock !== null) return withinRange(clock, range, unit)
   const read = /^([-+−]?)((?:\d[\d ]*)?(?:[.,]\d+)?)\s*(.*)$/.exec(trimmed)
   if (!read || !read[2]) return problem('not-a-number', undefined, { text: trimmed })
   const digits = read[2].replace(/ /g, '')
@@ -78,7 +80,18 @@ export function parseQuantity(
   const figure = sign * Number(digits.replace(',', '.'))
   const value = typeof conversion === 'number' ? figure * conversion : conversion(figure)
   if (!Number.isFinite(value)) return problem('not-a-number', undefined, { text: trimmed })
-  if (value < range.min) return problem('too-small', undefined, { min: range.min, unit })
-  if (value > range.max) return problem('too-big', undefined, { max: range.max, unit })
-  return ok(value)
+  return withinRange(value, range, unit)
+}
+
+function withinRange(value: number, { min, max }: Range, unit: Unit): Result<number> {
+  if (value < min) return problem('too-small', undefined, { min, unit })
+  return value > max ? problem('too-big', undefined, { max, unit }) : ok(value)
+}
+
+/** A time as a clock shows it, in minutes; null for what is none. @example 0:50 → 0.83; 1:20:00 → 80 */
+function clockMinutes(text: string): number | null {
+  const read = /^(?:(\d{1,3}):)?(\d{1,3}):([0-5]\d)$/.exec(text)
+  if (!read) return null
+  const [, hours, minutes, seconds] = read
+  return Number(hours ?? 0) * 60 + Number(minutes) + Number(seconds) / 60
 }

@@ -1,4 +1,5 @@
 import type { IngredientTable, Gear, Lot, Sheet, DoughTable, ShapeTable } from '../model/index.ts'
+import type { Taught } from '../lot/index.ts'
 import type { School } from '../schools/index.ts'
 
 /** Everything outside a work sheet that its figures depend on. */
@@ -9,21 +10,32 @@ export interface Kitchen {
   readonly schools: readonly School[]
   readonly gear: Gear
   readonly lots: readonly Lot[]
-  /** Accepted minus paper, points on the 14 % basis, by `lotKey`; oldest first. */
-  readonly thirst: ReadonlyMap<string, readonly number[]>
+  /** The day it is, ms since the epoch: how long a sack has stood. */
+  readonly todayMs: number
+  /** What past batches said of a flour, by `lotKey`; oldest first. */
+  readonly thirst: ReadonlyMap<string, readonly Taught[]>
 }
 
-/** Batches teach about the flour they were made of: a blend of lots is a flour of its own. Empty when a lot is not known. */
-export function lotKey(
-  rows: readonly { readonly flour?: true | undefined; readonly lot?: string | undefined }[],
-): string {
-  const flours = rows.filter((row) => row.flour)
-  if (flours.length === 0 || flours.some((row) => row.lot === undefined)) return ''
-  return flours
-    .map((row) => row.lot)
+/**
+ * Batches teach about the flour they were made of: a blend is a flour of its own. A flour from no named sack teaches by what
+ * it is.
+ */
+export const lotKey = (
+  rows: readonly {
+    readonly flour?: true | undefined
+    readonly lot?: string | undefined
+    readonly ingredient: string
+  }[],
+): string =>
+  rows
+    .filter((row) => row.flour)
+    .map(({ lot, ingredient }) => lot ?? `any ${ingredient}`)
     .sort()
     .join('+')
-}
+
+/** Heat of the air at the bench, °C. */
+export const benchC = ({ gear }: Pick<Kitchen, 'gear'>): number =>
+  (gear.places.find((place) => place.id === gear.benchPlace) ?? gear.places[0])?.temperatureC ?? 21
 
 /** The place a sheet's flour stands in, if it stands in one. */
 export const placeOf = ({ flourState }: Sheet, gear: Gear) =>

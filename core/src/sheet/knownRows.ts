@@ -1,4 +1,11 @@
-import { DRY_SHARE_AT_14, massAt14, storeMoisture, type BatchRow } from '../formula/index.ts'
+import {
+  DRY_SHARE_AT_14,
+  massAt14,
+  PACKED_MOISTURE,
+  sackMoisture,
+  shareOfTheWay,
+  type BatchRow,
+} from '../formula/index.ts'
 import { isPlainWater, materialOf, type Ingredient, type Material, type Sheet, type SheetRow } from '../model/index.ts'
 import { ok, problem, type Result } from '../result.ts'
 import { placeOf, type Kitchen } from './kitchen.ts'
@@ -12,6 +19,11 @@ export interface Known {
   readonly ingredient: Ingredient
   readonly material: Material
   readonly part: Part
+  readonly moistureBy: 'typed' | 'place' | 'table'
+  /** As reckoned, before it is held between what real flour can be. Fraction of mass. */
+  readonly reckoned: number
+  /** Of the way from its start to the air's own moisture; 0 where the air has no say. */
+  readonly airShare: number
 }
 
 function partOf(row: SheetRow, { group, water }: Ingredient): Part {
@@ -21,12 +33,50 @@ function partOf(row: SheetRow, { group, water }: Ingredient): Part {
   return group === 'salt' || group === 'alkali' ? group : 'other'
 }
 
-function moistureOf(row: SheetRow, ingredient: Ingredient, sheet: Sheet, kitchen: Kitchen): number {
-  if (row.water !== undefined) return row.water
-  if (!row.flour) return ingredient.water
-  if (sheet.flourState.by === 'typed') return sheet.flourState.moisture
+/** Real flour is no drier and no damper than this, whatever the air; damper than the upper one it may mould. Fraction of mass. */
+const DRIEST = 0.105
+export const DAMPEST = 0.15
+
+const DAY_MS = 86_400_000
+
+/** How damp this flour is where it stands, and how far of the way to the air's own moisture its sack has gone. */
+interface Stood {
+  readonly water: number
+  /** Not held between what real flour can be. */
+  readonly reckoned: number
+  readonly airShare: number
+}
+
+/** Null where the flour stands in no place, or is no wheat: nothing is known of it then. */
+function stood(row: SheetRow, { grain }: Ingredient, sheet: Sheet, kitchen: Kitchen): Stood | null {
   const place = placeOf(sheet, kitchen.gear)
-  return place && ingredient.grain ? storeMoisture(ingredient.grain, place) : ingredient.water
+  if (!place || !grain) return null
+  const lot = kitchen.lots.find(({ id }) => id === row.lot)
+  const packing = lot?.packing ?? 'paper-sack'
+  const days = lot?.since === undefined ? undefined : Math.max(0, (kitchen.todayMs - Date.parse(lot.since)) / DAY_MS)
+  const startMoisture = lot?.startMoisture ?? PACKED_MOISTURE
+  const { temperatureC, rhPercent } = place
+  const { moisture } = sackMoisture({ grain, packing, startMoisture, stays: [{ temperatureC, rhPercent, days }] })
+  return {
+    water: Math.min(DAMPEST, Math.max(DRIEST, moisture)),
+    reckoned: moisture,
+    airShare: shareOfTheWay(packing, days),
+  }
+}
+
+/** What is known of a row's water. `by`: measured or typed by the maker, reckoned from where it stands, or the table's. */
+function waterOf(
+  row: SheetRow,
+  ingredient: Ingredient,
+  sheet: Sheet,
+  kitchen: Kitchen,
+): Pick<Known, 'moistureBy'> & Stood {
+  const said = (water: number, moistureBy: Known['moistureBy']) => ({ water, reckoned: water, airShare: 0, moistureBy })
+  if (row.water !== undefined) return said(row.water, 'typed')
+  if (!row.flour) return said(ingredient.water, 'table')
+  if (sheet.flourState.by === 'typed') return said(sheet.flourState.moisture, 'typed')
+  const found = stood(row, ingredient, sheet, kitchen)
+  return found ? { ...found, moistureBy: 'place' } : said(ingredient.water, 'table')
 }
 
 /** A wetter potato is less of everything else. */
@@ -44,11 +94,11 @@ export function knownRows(sheet: Sheet, kitchen: Kitchen): Result<readonly Known
   for (const [index, row] of sheet.rows.entries()) {
     const ingredient = kitchen.ingredients.get(row.ingredient)
     if (!ingredient) return problem('unknown-ingredient', `rows.${index}`, { id: row.ingredient })
-    const water = moistureOf(row, ingredient, sheet, kitchen)
+    const { water, ...how } = waterOf(row, ingredient, sheet, kitchen)
     const table = materialOf(ingredient)
     // A flour's fat is told for the flour as traded; a store only moves its water, and the tables say no more.
     const material = row.flour || row.water === undefined ? { ...table, water } : withWater(table, water)
-    known.push({ row, ingredient, material, part: partOf(row, ingredient) })
+    known.push({ row, ingredient, material, part: partOf(row, ingredient), ...how })
   }
   return ok(known)
 }

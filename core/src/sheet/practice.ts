@@ -1,7 +1,9 @@
 /** How this sheet is worked once the schools are settled: heat of the water, rest, salt in the pot, the share held back. */
 import type { Sheet, Dough } from '../model/index.ts'
 import { setsFor, type SchoolSets } from '../schools/index.ts'
+import { isCurdBased, isPerishable, PERISHABLE_REST_MIN } from './perishable.ts'
 import type { Kitchen } from './kitchen.ts'
+import type { WorkedRow } from './workedRow.ts'
 
 export interface Practice {
   readonly sets: SchoolSets
@@ -19,7 +21,9 @@ function doughWaterC({ waterC }: Dough, wantedC: number | undefined): number | n
   return middles.length === 0 ? null : middles.reduce((a, b) => (Math.abs(b - wantedC) < Math.abs(a - wantedC) ? b : a))
 }
 
-function restOf({ restMin, restColdH }: Dough, rest: SchoolSets['rest']): Pick<Practice, 'restMin' | 'restCold'> {
+type Rest = Pick<Practice, 'restMin' | 'restCold'>
+
+function restOf({ restMin, restColdH }: Dough, rest: SchoolSets['rest']): Rest {
   switch (rest) {
     case 'low':
       return { restMin: Math.max(5, restMin.low), restCold: false }
@@ -35,12 +39,28 @@ function restOf({ restMin, restColdH }: Dough, rest: SchoolSets['rest']): Pick<P
   }
 }
 
-export function practiceOf(sheet: Sheet, dough: Dough, { schools, gear }: Kitchen): Practice {
+/** A curd dough chills while it rests, half an hour at least. */
+const CURD_REST_MIN = 30
+
+/** What is in the dough may want less of the room than the school does: egg and milk an hour at the most, curd none. */
+function safeRest(rest: Rest, rows: readonly WorkedRow[]): Rest {
+  if (rest.restMin < 1 || rest.restCold) return rest
+  if (isCurdBased(rows)) return { restMin: Math.max(CURD_REST_MIN, rest.restMin), restCold: true }
+  const perishable = rows.some((row) => row.grams > 0 && isPerishable(row))
+  return perishable ? { ...rest, restMin: Math.min(PERISHABLE_REST_MIN, rest.restMin) } : rest
+}
+
+export function practiceOf(
+  sheet: Sheet,
+  dough: Dough,
+  rows: readonly WorkedRow[],
+  { schools, gear }: Kitchen,
+): Practice {
   const sets = setsFor(schools, dough.family, gear.schools, sheet.schools)
   return {
     sets,
     waterC: sheet.waterC ?? doughWaterC(dough, sets.waterC),
-    ...restOf(dough, sets.rest),
+    ...safeRest(restOf(dough, sets.rest), rows),
     potSaltGPerL: sets.potSaltGPerL ?? dough.pot.saltGPerL,
   }
 }

@@ -5,6 +5,7 @@ import type { ShapeMatch } from '../match/index.ts'
 import type { Dough, Shape, Sheet, Window } from '../model/index.ts'
 import type { Pieces } from '../shape/index.ts'
 import type { Balance } from './balance.ts'
+import type { Keeping } from './keeping.ts'
 import type { Practice } from './practice.ts'
 import type { WorkedRow } from './workedRow.ts'
 
@@ -38,6 +39,8 @@ export interface Reckoned {
   readonly paper14: number
   readonly expected14: number
   readonly lot: FlourLot
+  /** Where the flour stood that taught its thirst, where that is another air than today's. */
+  readonly learnedAt: string | null
   readonly water: WaterPlan
   readonly poured: PouredScale
   /** All flours together, fraction of mass, as they stand. */
@@ -50,6 +53,8 @@ export interface Reckoned {
   readonly cut: Pieces
   readonly balance: Balance
   readonly practice: Practice
+  /** As the sheet's own shape. */
+  readonly keeping: Keeping
   readonly portionG: number | null
   /** What one eats of such a dough as a main course, by the maker's own guide, g. */
   readonly guideG: number

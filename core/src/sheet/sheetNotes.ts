@@ -1,5 +1,6 @@
 import { COARSE_PERCENT, resolutionPercent } from '../formula/index.ts'
 import { holdBackPoints } from '../lot/index.ts'
+import { DAMPEST } from './knownRows.ts'
 import { tableReading, type Reckoned } from './reckoned.ts'
 import { placeOf, type Kitchen } from './kitchen.ts'
 import { sanityNotes, type SanityNote } from './sanity.ts'
@@ -23,9 +24,24 @@ export type SheetNote =
       readonly moisture: number
       /** Water that this moisture saves (negative) or costs, points. */
       readonly points: number
+      /** Where it stands; null where the maker typed it. */
       readonly place: string | null
     }
-  | { readonly code: 'lot-thirst'; readonly severity: 'note'; readonly points: number; readonly batches: number }
+  | {
+      readonly code: 'flour-damp'
+      readonly severity: 'caution'
+      /** As reckoned in its store, fraction of mass. */
+      readonly moisture: number
+      readonly limit: number
+    }
+  | {
+      readonly code: 'lot-thirst'
+      readonly severity: 'note'
+      readonly points: number
+      readonly batches: number
+      /** Where it was learned, where that is another air than today's. */
+      readonly learnedAt: string | null
+    }
   | {
       readonly code: 'hold-back'
       readonly severity: 'note'
@@ -66,16 +82,23 @@ function hydrationNote(worked: Reckoned): SheetNote[] {
 
 function moistureNote(worked: Reckoned, kitchen: Kitchen): SheetNote[] {
   const { poured, expected14, control } = worked
-  if (control.by === 'base') return []
+  const flours = worked.rows.filter(({ part }) => part === 'flour')
+  const damp = Math.max(...flours.map(({ reckoned, moistureBy }) => (moistureBy === 'table' ? 0 : reckoned)))
+  const mould: SheetNote[] =
+    damp > DAMPEST + 1e-9 ? [{ code: 'flour-damp', severity: 'caution', moisture: damp, limit: DAMPEST }] : []
+  // Of a flour that nothing was said of, and whose grain follows no air that is known, nothing is told.
+  const told = flours.some(({ moistureBy }) => moistureBy !== 'table')
   const points = poured.slope * expected14 + poured.offset - expected14
-  if (Math.abs(points) < 0.1) return []
+  if (control.by === 'base' || !told || Math.abs(points) < 0.1) return mould
+  const placed = flours.some(({ moistureBy }) => moistureBy === 'place')
   return [
+    ...mould,
     {
       code: 'flour-moisture',
       severity: 'note',
       moisture: worked.flourMoisture,
       points,
-      place: placeOf(worked.sheet, kitchen.gear)?.name ?? null,
+      place: placed ? (placeOf(worked.sheet, kitchen.gear)?.name ?? null) : null,
     },
   ]
 }
@@ -96,9 +119,9 @@ function scaleNotes({ rows }: Reckoned, stepG: number): SheetNote[] {
     }))
 }
 
-function lotNotes({ lot, water }: Reckoned): SheetNote[] {
+function lotNotes({ lot, learnedAt, water, expected14 }: Reckoned): SheetNote[] {
   const thirst: SheetNote[] =
-    lot.n > 0 ? [{ code: 'lot-thirst', severity: 'note', points: lot.shift, batches: lot.n }] : []
+    lot.n > 0 ? [{ code: 'lot-thirst', severity: 'note', points: lot.shift, batches: lot.n, learnedAt }] : []
   const hold: SheetNote[] =
     water.holdBackG > 0
       ? [
@@ -108,7 +131,7 @@ function lotNotes({ lot, water }: Reckoned): SheetNote[] {
             grams: water.holdBackG,
             startG: water.startG,
             batches: lot.n,
-            points: holdBackPoints(lot),
+            points: holdBackPoints(lot, expected14),
           },
         ]
       : []

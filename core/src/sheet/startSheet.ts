@@ -1,5 +1,5 @@
 /** A first sheet for a dough: the flour its windows are written for, everything at its best, by the maker's schools. */
-import { type Sheet, type SheetRow, ownFlours, type Dough, type Shape } from '../model/index.ts'
+import { type Sheet, type SheetRow, ownFlours, usualMachines, type Dough, type Shape } from '../model/index.ts'
 import { setsFor, type SchoolSets } from '../schools/index.ts'
 import { windowFor } from '../match/index.ts'
 import type { Kitchen } from './kitchen.ts'
@@ -99,5 +99,7 @@ export function startSheet(dough: Dough, shape: Shape, kitchen: Kitchen): Sheet 
     note: '',
     alsoShapes: [],
     filling: null,
+    unfilled: false,
+    machines: usualMachines,
   }
 }

@@ -1,5 +1,5 @@
 import type { Ingredient } from '../model/index.ts'
-import type { Part } from './knownRows.ts'
+import type { Known, Part } from './knownRows.ts'
 
 export interface WorkedRow {
   readonly key: string
@@ -8,6 +8,9 @@ export interface WorkedRow {
   readonly part: Part
   /** Fraction of mass; for a flour, as it stands in store today. */
   readonly water: number
+  readonly moistureBy: Known['moistureBy']
+  readonly reckoned: number
+  readonly airShare: number
   /** Per 100 of what the sheet counts on: flour, or its base. */
   readonly percent: number
   /** Per 100 of all flour. */

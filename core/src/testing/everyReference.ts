@@ -49,6 +49,7 @@ const sheet: Sheet = {
   alsoShapes: [{ shape: 'our-pips', by: 'share', percent: 25 }],
   flourState: { by: 'place', place: 'damp' },
   vessel: 'bowl',
+  machines: { ...testSheet.machines, roller: 'crank', press: 'counter' },
 }
 const formula: Formula = {
   id: 'f1',
@@ -68,20 +69,23 @@ const kitchen: Kitchen = {
 }
 const worked = computeSheet(sheet, kitchen)
 if (!worked.ok) throw new Error(worked.problem.code)
+const steps = [
+  { id: 'flour', kind: 'flour' as const },
+  { id: 'thin', kind: 'thin' as const, roller: crank, folds: 0, belt: false },
+  { id: 'feed', kind: 'feed' as const, press: counterPress },
+]
+const began = planBatch(worked.value, kitchen, AT, 'f1')
 const plan = {
-  ...planBatch(worked.value, kitchen, AT, 'f1'),
-  steps: [
-    { id: 'flour', kind: 'flour' as const },
-    { id: 'thin', kind: 'thin' as const, roller: crank },
-    { id: 'feed', kind: 'feed' as const, press: counterPress },
-  ],
+  ...began,
+  steps,
+  also: began.also.map((each) => ({ ...each, own: each.own && { ...each.own, steps } })),
 }
 const part = (id: string, other: string, which: 'kept' | 'taken'): Batch => ({
   id,
   plan,
   events: [
     { id: `${id}-1`, at: AT, type: 'poured', grams: 200 },
-    { id: `${id}-2`, at: AT, type: 'split', keeps: 0.5, other, part: which },
+    { id: `${id}-2`, at: AT, type: 'split', keeps: 0.75, other, part: which, shape: 'our-pips' },
   ],
 })
 

@@ -1,5 +1,13 @@
 import type { Result } from '../result.ts'
-import { defaultGear, doughTable, shapeTable, type Dough, type Shape, type Sheet } from '../model/index.ts'
+import {
+  defaultGear,
+  doughTable,
+  shapeTable,
+  usualMachines,
+  type Dough,
+  type Shape,
+  type Sheet,
+} from '../model/index.ts'
 import { computeSheet, type Worked } from '../sheet/computeSheet.ts'
 import type { Kitchen } from '../sheet/kitchen.ts'
 import { testTable } from './testTable.ts'
@@ -105,6 +113,7 @@ export const testKitchen: Kitchen = {
     ],
   },
   lots: [{ id: 'lot-a', name: 'A-1', ingredient: 'durum', note: '' }],
+  todayMs: Date.parse('2031-03-01T00:00:00Z'),
   thirst: new Map(),
 }
 
@@ -135,6 +144,8 @@ export const testSheet: Sheet = {
   note: '',
   alsoShapes: [],
   filling: null,
+  unfilled: false,
+  machines: usualMachines,
 }
 
 /** 28 of flour on 100 of cooked potato, 1 of salt. */

@@ -24,6 +24,7 @@ export const wholeKitchen: Kitchen = {
     ],
   },
   lots: [],
+  todayMs: 0,
   thirst: new Map(),
 }
 

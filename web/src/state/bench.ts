@@ -76,6 +76,19 @@ export function finishStep(batch: Batch, ...actions: BenchAction[]): Promise<boo
   return step ? write(batch.id, [...actions, { type: 'step-done', step: step.id }]) : Promise.resolve(false)
 }
 
+/**
+ * Takes a share of what is kept out, to go on with: all of it, or a part that becomes a batch of its own while the rest stays.
+ * The batch that came out; null where nothing was stored.
+ */
+export async function takeOut(batch: Batch, share: number, other: string): Promise<string | null> {
+  const step = currentStep(batch.plan, replay(batch.plan, batch.events))
+  if (!step) return null
+  const out: BenchAction = { type: 'step-done', step: step.id }
+  if (share >= 1) return (await write(batch.id, [out])) ? batch.id : null
+  if (!(await write(batch.id, [{ type: 'split', keeps: 1 - share, other, part: 'kept' }]))) return null
+  return (await write(other, [out])) ? other : null
+}
+
 export async function undoTap({ id, events }: Batch): Promise<boolean> {
   const ids = undoable(events)
   if (ids.length > 0) return write(id, [{ type: 'undone', events: [...ids] }])

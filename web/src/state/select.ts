@@ -4,6 +4,7 @@ import {
   currentStep,
   defaultUnits,
   ingredientTable,
+  isKept,
   replay,
   shapeTable,
   thirstByLot,
@@ -35,13 +36,17 @@ const selectIngredientTable = createSelector([selectIngredients], (own) =>
 const selectShapeTable = createSelector([selectOwnShapes], (own) => shapeTable([...tables().shapeRows, ...own]))
 const selectThirst = createSelector([selectEnded], (ended) => ended && thirstByLot(ended))
 
+const DAY_MS = 86_400_000
+/** The day, so that what hangs on it is worked out once a day. */
+const selectToday = () => Math.floor(Date.now() / DAY_MS) * DAY_MS
+
 /** The kitchen every figure is computed in: tables, gear, lots and what past batches have taught. Null until all of it is heard. */
 export const selectKitchen = createSelector(
-  [selectAllHeard, selectGear, selectLots, selectIngredientTable, selectShapeTable, selectThirst],
-  (heard, gear, lots, ingredients, shapes, thirst): Kitchen | null => {
+  [selectAllHeard, selectGear, selectLots, selectIngredientTable, selectShapeTable, selectThirst, selectToday],
+  (heard, gear, lots, ingredients, shapes, thirst, todayMs): Kitchen | null => {
     if (!heard || !gear || !thirst) return null
     const { doughs, schools } = tables()
-    return { doughs, shapes, schools, ingredients, gear, lots, thirst }
+    return { doughs, shapes, schools, ingredients, gear, lots, thirst, todayMs }
   },
 )
 
@@ -69,6 +74,13 @@ export const selectRunning = createSelector([({ batches }: AppState) => batches.
   [...open].sort((a, b) => Date.parse(a.plan.at) - Date.parse(b.plan.at)).map((batch) => runningBatch(batch)),
 )
 
+/** Batches that wait in the fridge, in the freezer or on the rack: out of the bench's way until they are taken out. */
+const selectKept = createSelector([selectRunning], (running) => running.filter(({ step }) => step && isKept(step)))
+const selectAtBench = createSelector([selectRunning], (running) => running.filter(({ step }) => !step || !isKept(step)))
+
 export const useKitchen = (): Kitchen | null => useApp(selectKitchen)
 export const useWorked = () => useApp(selectWorked)
+export const useKept = (): readonly RunningBatch[] => useApp(selectKept)
+export const useAtBench = (): readonly RunningBatch[] => useApp(selectAtBench)
+/** Every open batch, at the bench or kept: its clocks run on. */
 export const useRunningBatches = (): readonly RunningBatch[] => useApp(selectRunning)

@@ -77,5 +77,6 @@ export class HarinaDatabase extends Dexie {
     this.version(4).stores({ photos: 'id, batch' }).upgrade(upgradeTo(4))
     // Photos by their length, so that their sum is known without reading one.
     this.version(5).stores({ summaries: 'bucket', photos: 'id, batch, base64.length' })
+    this.version(6).upgrade(upgradeTo(5))
   }
 }

@@ -11,6 +11,7 @@ export const sampleKitchen: Kitchen = {
   schools,
   gear: sampleWorkspace.gear!,
   lots: sampleWorkspace.lots,
+  todayMs: Date.parse('2031-03-01T00:00:00Z'),
   thirst: new Map(),
 }
 

@@ -2,7 +2,7 @@
 import { useEffect, useRef, type ReactNode } from 'react'
 import { NavLink, useLocation } from 'react-router'
 import { standingWords } from './batches.ts'
-import { useRunningBatches } from '../state/select.ts'
+import { useAtBench } from '../state/select.ts'
 import { familyInk, type Family } from './family.tsx'
 import { useKitchen } from '../state/select.ts'
 import { useNow } from './useNow.ts'
@@ -34,7 +34,7 @@ function Tab({ to, ink, name, note, paper }: TabProps) {
 }
 
 export function BatchStrip({ children }: { children?: ReactNode }) {
-  const batches = useRunningBatches()
+  const batches = useAtBench()
   const now = useNow()
   const kitchen = useKitchen()
   const sheet = useApp((state) => state.draft.present?.sheet)

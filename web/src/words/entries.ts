@@ -34,13 +34,18 @@ const entries: {
   lumped: (event, { grams }) => `a lump of ${grams(event.grams)}`,
   shaped: (event) => `${formatNumber(event.pieces, 0)} pieces`,
   sampled: (event, { mass }) => `a piece of ${mass(event.grams, 0.01)}`,
-  'finish-chosen': (event) => ({ cook: 'to the pot', hold: 'into the fridge', dry: 'on the rack' })[event.finish],
+  'finish-chosen': (event) =>
+    ({ cook: 'to the pot', hold: 'into the fridge', freeze: 'into the freezer', dry: 'on the rack' })[event.finish],
   chilled: () => 'into the fridge, to go on later',
   paused: (event) => `set aside${event.why ? `: ${event.why}` : ''}`,
   resumed: () => 'gone on with',
   'handed-over': (event) => `handed to ${event.to}${event.word ? `: ${event.word}` : ''}`,
   'taken-on': () => 'taken on',
-  split: (event) => `split: ${formatNumber(100 * event.keeps, 0)} % stay`,
+  split: (event, { plan }) => {
+    const other = plan.also.find(({ id }) => id === event.shape)
+    return other ? `divided: ${other.name} goes on by itself` : `split: ${formatNumber(100 * event.keeps, 0)} % stay`
+  },
+  dried: (event, { grams }) => `${grams(event.grams)} once it was dry`,
   cooked: (event) => `cooked ${formatNumber(event.minutes, event.minutes % 1 === 0 ? 0 : 1)} min`,
   judged: (event) => verdictWords[event.verdict],
   noted: (event) => event.text,

@@ -40,22 +40,27 @@ const notes: {
   }),
   'flour-moisture': (note) => {
     const points = formatNumber(Math.abs(note.points), 1)
-    const where = note.place ?? 'as typed'
-    return note.points < 0
-      ? {
-          title: `${where}: ${points} points less water`,
-          text: `Flour there holds about ${formatPercent(note.moisture * 100)} % water and has drunk some already. An estimate: a closed sack lags by weeks.`,
-        }
+    const water = formatPercent(note.moisture * 100)
+    const by = `${points} points ${note.points < 0 ? 'less' : 'more'} water`
+    return note.place === null
+      ? { title: `Flour at ${water} %: ${by}`, text: 'As typed, against flour at 14 %.' }
       : {
-          title: `${where}: ${points} points more water`,
-          text: `Flour there is down to about ${formatPercent(note.moisture * 100)} % water and drinks more. An estimate: a closed sack lags by weeks.`,
+          title: `${note.place}: ${by}`,
+          text: `There the flour holds about ${water} % water by now${note.points < 0 ? ', and has drunk some already' : ', and drinks more'}. Reckoned from its packing and the air; a weighed and dried spoonful is surer.`,
         }
   },
+  'flour-damp': (note) => ({
+    title: `${formatPercent(100 * note.moisture)} % water in the flour`,
+    text: `Over ${formatNumber(100 * note.limit, 0)} % flour may mould. Smell it, and throw out what is musty or lumped; move the rest to a drier place, in something with a lid.`,
+  }),
   'lot-thirst': (note, { worked: { lot } }) => {
     const points = formatNumber(Math.abs(note.points), 1)
+    const learned = note.learnedAt
+      ? ` Learned in ${note.learnedAt}, in another air: more is held back until it has been tried here.`
+      : ''
     return {
       title: `This flour wants ${points} ${note.points < 0 ? 'less' : 'more'}`,
-      text: `Felt right that far ${note.points < 0 ? 'below' : 'above'} paper in ${batchesWords(note.batches)}, give or take ${formatNumber(giveOrTake(lot), 1)}. The water above has it in.`,
+      text: `Felt right that far ${note.points < 0 ? 'below' : 'above'} paper in ${batchesWords(note.batches)}, give or take ${formatNumber(giveOrTake(lot), 1)}. The water above has it in.${learned}`,
     }
   },
   'thirsty-flour': (note) => ({

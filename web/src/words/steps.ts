@@ -24,6 +24,8 @@ const kindWords: Readonly<Record<Exclude<StepKind, 'prepare' | 'knead'>, string>
   then: 'Air',
   drop: 'Drop',
   hold: 'Keep',
+  freeze: 'Freeze',
+  rinse: 'Rinse',
   dry: 'Dry',
   cook: 'Cook',
   verdict: 'Verdict',

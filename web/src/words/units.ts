@@ -1,6 +1,8 @@
 /** Figures with the maker's own units: everything below is in g, mm and °C. */
 import {
   defaultUnits,
+  formatCountdown,
+  formatNumber,
   showGap,
   showLength,
   showMass,
@@ -27,3 +29,18 @@ export type Worded = ReturnType<typeof worded>
 
 /** For words made outside a component. */
 export const inGrams: Worded = worded(defaultUnits)
+
+/** A time in the pot: seconds under a minute. @example 0.8 → 50 s; 1.5 → 1½ min; 3 → 3 min */
+export function minutesWords(minutes: number): string {
+  if (minutes < 1) return `${formatNumber(Math.round(minutes * 12) * 5, 0)} s`
+  const whole = Math.floor(minutes)
+  const part = minutes - whole
+  if (part < 1e-9) return `${whole} min`
+  return Math.abs(part - 0.5) < 1e-9 ? `${whole}½ min` : formatCountdown(Math.round(minutes * 60))
+}
+
+export function spanOfMinutes(from: number, to: number): string {
+  if (from === to) return minutesWords(from)
+  const [low, high] = [minutesWords(from), minutesWords(to)]
+  return low.endsWith(' min') && high.endsWith(' min') ? `${low.replace(' min', '')} to ${high}` : `${low} to ${high}`
+}

@@ -10,8 +10,7 @@ import { preferred } from '../../state/preferencesSlice.ts'
 import { useApp, useAppDispatch } from '../../state/store.ts'
 import { familyInk } from '../../ui/family.tsx'
 import { isTyping } from '../../ui/keys.ts'
-import { useKitchen } from '../../state/select.ts'
-import { useRunningBatches, type RunningBatch } from '../../state/select.ts'
+import { useAtBench, useKept, useKitchen, useRunningBatches, type RunningBatch } from '../../state/select.ts'
 import { useUnits } from '../../ui/units.ts'
 import { useKeyIsTaken } from '../../ui/useKeyIsTaken.ts'
 import { useNow } from '../../ui/useNow.ts'
@@ -22,8 +21,9 @@ import { DivideStep } from './steps/DivideStep.tsx'
 import { RollStep, ShapeStep } from './steps/HandSteps.tsx'
 import { FillStep, PullStep } from './steps/PullAndFill.tsx'
 import { FeelStep } from './steps/FeelStep.tsx'
-import { DryStep, HoldStep, ThenStep } from './steps/FinishSteps.tsx'
-import { CookStep, DropStep } from './steps/PotSteps.tsx'
+import { DryStep, FreezeStep, HoldStep } from './steps/KeptSteps.tsx'
+import { ThenStep } from './steps/ThenStep.tsx'
+import { CookStep, DropStep, RinseStep } from './steps/PotSteps.tsx'
 import { PourStep } from './steps/PourStep.tsx'
 import { FeedStep } from './steps/PressStep.tsx'
 import { ReadyStep } from './steps/ReadyStep.tsx'
@@ -68,6 +68,8 @@ const sheets: Readonly<Record<StepKind, ComponentType>> = {
   then: ThenStep,
   drop: DropStep,
   hold: HoldStep,
+  freeze: FreezeStep,
+  rinse: RinseStep,
   dry: DryStep,
   cook: CookStep,
   verdict: VerdictStep,
@@ -247,6 +249,7 @@ function RunningSheet({ running, step }: { running: RunningBatch; step: PlannedS
 }
 
 function EmptyBench() {
+  const kept = useKept().length
   return (
     <div className="m-auto max-w-md text-center">
       <h1 className="head mb-3 text-4xl">The bench is clear</h1>
@@ -256,6 +259,13 @@ function EmptyBench() {
       <Link to="/formula" className="action inline-block">
         To the formula
       </Link>
+      {kept > 0 && (
+        <p className="mt-6">
+          <Link to="/log" className="quiet font-semibold">
+            {kept === 1 ? 'One batch is kept' : `${kept} batches are kept`}, in the log
+          </Link>
+        </p>
+      )}
     </div>
   )
 }
@@ -265,10 +275,11 @@ const ALL = 'all'
 export default function BenchStation() {
   const { batchId } = useParams()
   const navigate = useNavigate()
-  const batches = useRunningBatches()
+  const open = useRunningBatches()
+  const batches = useAtBench()
   const big = useApp((state) => state.preferences.big)
   const doughs = useKitchen()?.doughs
-  const running = batches.find((candidate) => candidate.batch.id === batchId)
+  const running = open.find((candidate) => candidate.batch.id === batchId)
   const ink = familyInk[(running && doughs?.get(running.batch.plan.sheet.dough)?.family) ?? 'semolina']
   const gone = batchId !== undefined && batchId !== ALL && !running
   // A batch that has just ended goes to the log by itself; an address that never was one leads back to the bench.

@@ -6,7 +6,7 @@ import { isTyping } from '../../ui/keys.ts'
 import { recordTap } from '../../state/bench.ts'
 import { useApp } from '../../state/store.ts'
 import { callsOf } from '../../ui/batches.ts'
-import { useRunningBatches, type RunningBatch } from '../../state/select.ts'
+import { useAtBench, type RunningBatch } from '../../state/select.ts'
 import { speak } from '../../ui/voice.ts'
 import { callWords, stepName, timerName } from '../../words/index.ts'
 
@@ -74,7 +74,7 @@ function useStepKeys(action: StepAction, onDigit: Props['onDigit']) {
 function Meanwhile() {
   const { running, nowMs } = useBench()
   const others = callsOf(
-    useRunningBatches().filter(({ batch }) => batch.id !== running.batch.id),
+    useAtBench().filter(({ batch }) => batch.id !== running.batch.id),
     nowMs,
   )
   const steps = stepsOf(running.batch.plan, running.state)

@@ -1,5 +1,5 @@
 /** Steps that are made from dough and machines: each shows what its own dough wants, and records what was done. */
-import { replay } from '@harina/core'
+import { lumps, replay } from '@harina/core'
 import { cleanup } from '@testing-library/react'
 import { openBatch, press, screen, settle, typeInto, fireEvent, within } from '../../testing/renderApp.tsx'
 import { BATCH, beginBatch, benchState, workedAs } from '../../testing/runBench.tsx'
@@ -112,33 +112,41 @@ it('crumb through the press: what to feed, and a clock for its barrel by its own
 
 it('lumps are weighed one by one, and those off are named', async () => {
   const plan = await beginBatch({ minutesAgo: 90, upTo: 'divide' }, { type: 'poured', grams: 402 })
+  const { events } = await openBatch(BATCH)
   const { record } = await import('../../storage/index.ts').then(({ repository }) => repository.batches)
   await record(BATCH, [
     { id: 'l1', at: plan.at, type: 'lumped', grams: 40 },
-    { id: 'l2', at: plan.at, type: 'lumped', grams: 64 },
+    { id: 'l2', at: plan.at, type: 'lumped', grams: Math.round(lumps(plan, replay(plan, events)).eachG) },
   ])
   await settle()
   expect(screen.getByText(/2 of \d+ weighed/).textContent).toContain('40 g is off')
 })
 
-it('pot, fridge or rack: what is chosen decides what comes next', async () => {
+it('pot, fridge, freezer or rack: what is chosen decides what comes next', async () => {
   await beginBatch({ minutesAgo: 90, upTo: 'then' }, { type: 'poured', grams: 402 })
-  fireEvent.keyDown(window, { key: '3' })
+  fireEvent.keyDown(window, { key: '4' })
   await press(/^On the rack space|^On the rack$/)
   expect(title()).toBe('On the rack')
-  const figures = screen.getByText('now').parentElement!.textContent!
+  const figures = screen.getByText('fresh').parentElement!.textContent!
   const dry = screen.getByText(/^dry, at/).parentElement!.textContent!
   const grams = (text: string) => Number(/(\d{3,4}) g/.exec(text)![1])
   // 48 of water on 100 of flour: some two thirds are left at 12.5 %.
-  expect(grams(dry) / grams(figures.replace('now', ''))).toBeGreaterThan(0.62)
-  expect(grams(dry) / grams(figures.replace('now', ''))).toBeLessThan(0.74)
-  await press(/^On the rack, go on/)
-  expect(title()).toBe('How did it come out?')
+  expect(grams(dry) / grams(figures)).toBeGreaterThan(0.62)
+  expect(grams(dry) / grams(figures)).toBeLessThan(0.74)
+  await typeInto('Grams once dry', '655')
+  await press('Write it down')
+  expect((await benchState()).driedG).toBe(655)
   await press(/^Undo/)
+  await press(/^Undo/)
+  await press(/Into the freezer/)
+  await press(/^Into the freezer space|^Into the freezer$/)
+  expect(title()).toBe('In the freezer')
+  expect(screen.getByText(/3 months at most/)).toBeTruthy()
   await press(/^Undo/)
   await press(/Into the fridge/)
   await press(/^Into the fridge space|^Into the fridge$/)
   expect(title()).toBe('Kept in the fridge')
+  expect(screen.getByText(/2 days at most/)).toBeTruthy()
   await press(/^Out, to the pot/)
   expect(title()).toBe('Cook')
 })

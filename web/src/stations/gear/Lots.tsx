@@ -75,7 +75,10 @@ function useByName(lots: readonly Lot[]): readonly Lot[] {
 }
 
 function LotRow({ lot, kitchen }: { lot: Lot; kitchen: Kitchen }) {
-  const points = kitchen.thirst.get(lot.id) ?? []
+  const points = useMemo(
+    () => (kitchen.thirst.get(lot.id) ?? []).map((taught) => taught.points),
+    [kitchen.thirst, lot.id],
+  )
   const ingredient = kitchen.ingredients.get(lot.ingredient)
   return (
     <li className="border-b border-line py-2">

@@ -1,10 +1,12 @@
 /** A batch that cannot simply go on: set aside, handed over, put away until tomorrow, split, or given up. */
 import {
   backFromFridgeMin,
+  chilledBefore,
   benchPieces,
   doughMoisture,
   formatNumber,
   plainTextFrom,
+  stepsOf,
   type BenchAction,
 } from '@harina/core'
 import { nanoid } from 'nanoid'
@@ -103,7 +105,8 @@ function Tomorrow({ tap }: { tap: (action: BenchAction) => void }) {
   const { plan } = running.batch
   const dough = useKitchen()?.doughs.get(plan.sheet.dough)
   const hours = dough?.restColdH.high ?? 24
-  const minutes = backFromFridgeMin(plan.roomC, doughMoisture(plan, running.state))
+  const what = chilledBefore(stepsOf(plan, running.state), running.step)
+  const minutes = backFromFridgeMin(what, plan.roomC, doughMoisture(plan, running.state))
   if (hours < 4 || !isMixed(running) || running.step?.kind === 'temper') return null
   return (
     <Way title="Tomorrow, from the fridge">

@@ -45,6 +45,8 @@ const stageOf: Readonly<Record<StepKind, TroubleStage>> = {
   fill: 'shape',
   then: 'shape',
   hold: 'store',
+  freeze: 'store',
+  rinse: 'cook',
   dry: 'dry',
   drop: 'cook',
   cook: 'cook',

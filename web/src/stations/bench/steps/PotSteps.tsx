@@ -1,12 +1,23 @@
 /** Into the heat: cooked at once, or dropped in potful by potful. */
-import { benchPieces, formatNumber, POT_L, potfulsAtBench, potLitres, type StepOf, MOST_MINUTES } from '@harina/core'
+import {
+  benchPieces,
+  formatNumber,
+  MOST_MINUTES,
+  POT_L,
+  potfulsAtBench,
+  potLitres,
+  type Finish,
+  type Plan,
+  type Shape,
+  type StepOf,
+} from '@harina/core'
 import { finishStep, recordTap } from '#web/state/bench.ts'
 import { useKitchen } from '#web/state/select.ts'
 import { ShapeEngraving } from '#web/ui/ShapeEngraving.tsx'
 import { useUnits } from '#web/ui/units.ts'
-import { Note, useBench, useStep } from '../StepPage.tsx'
+import { Note, StepPage, useBench, useStep } from '../StepPage.tsx'
 import { Timed } from './Timed.tsx'
-import { dropTestWords, dropWords } from '#web/words/index.ts'
+import { dropTestWords, dropWords, minutesWords, spanOfMinutes } from '#web/words/index.ts'
 
 const boiling = (
   <Note title="Boiling water" grade="caution">
@@ -51,20 +62,28 @@ function useCooked() {
     )
 }
 
-function FreshMinutes() {
+/** From frozen a minute or two more; dried by the table, or as long again where it has no figure. */
+function cookingMinutes(
+  { minutes: { cook } }: Plan,
+  finish: Finish | null,
+  shape: Shape | undefined,
+): readonly [number, number] {
+  const [low, high] = cook
+  if (finish === 'freeze') return [low + 1, high + 2]
+  return finish === 'dry' ? (shape?.cookDriedMin ?? [2 * low, 3 * high]) : cook
+}
+
+function CookingMinutes({ from, to, state }: { from: number; to: number; state: string }) {
   const { running } = useBench()
   const { plan } = running.batch
   const shape = useKitchen()?.shapes.get(plan.shape.id)
-  const [low, high] = plan.minutes.cook
   return (
     <div className="mt-2 flex flex-wrap items-center gap-x-10 gap-y-3 border-t border-line pt-4">
       {shape && <ShapeEngraving shape={shape} width={300} height={190} withScale />}
       <p className="figure text-3xl leading-snug">
-        {plan.shape.name}, fresh:
+        {plan.shape.name}, {state}:
         <br />
-        <span className="text-5xl font-semibold">
-          {low} to {high} min
-        </span>
+        <span className="text-5xl font-semibold">{spanOfMinutes(from, to)}</span>
       </p>
     </div>
   )
@@ -88,14 +107,15 @@ export function CookStep() {
   const { how } = useStep('cook')
   const { plan } = running.batch
   const shape = useKitchen()?.shapes.get(plan.shape.id)
-  const [low] = plan.minutes.cook
+  const { finish } = running.state
+  const [low, high] = cookingMinutes(plan, finish, shape)
   const words = heatWords[how]
   return (
     <Timed
       timer="cook"
       title={words.title}
-      lead={`${words.from} Taste first at ${low} minutes: ${shape?.doneSign ?? 'no white inside'}.`}
-      minutes={Math.max(1, low)}
+      lead={`${words.from} Taste first at ${minutesWords(low)}: ${shape?.doneSign ?? 'no white inside'}.`}
+      minutes={low}
       startLabel={words.start}
       doneLabel="Cooked"
       onDone={useCooked()}
@@ -112,8 +132,31 @@ export function CookStep() {
         )
       }
     >
-      <FreshMinutes />
+      <CookingMinutes
+        from={low}
+        to={high}
+        state={finish === 'dry' ? 'dried' : finish === 'freeze' ? 'frozen' : 'fresh'}
+      />
     </Timed>
+  )
+}
+
+export function RinseStep() {
+  const { running } = useBench()
+  return (
+    <StepPage
+      title="Rinse"
+      lead="Straight from the sieve under cold running water, lifted and rubbed until they no longer feel slick."
+      action={{ label: 'Rinsed, go on', run: () => void finishStep(running.batch) }}
+      aside={
+        <Note title="Why">
+          The starch outside would glue them. Served hot, they go back into the boil for the time it takes to count to
+          ten.
+        </Note>
+      }
+    >
+      <p className="text-lg">Lift one out and bite it: cold through, and springy.</p>
+    </StepPage>
   )
 }
 
@@ -127,7 +170,7 @@ export function DropStep() {
   const shape = kitchen?.shapes.get(plan.shape.id)
   const litresPer100G = kitchen?.doughs.get(plan.sheet.dough)?.pot.litresPer100G ?? 1
   const { blank } = plan.shape
-  const [low] = plan.minutes.cook
+  const [low, high] = plan.minutes.cook
   const doughG = benchPieces(plan, state).usableG
   const { potfuls, eachG } = potfulsAtBench(plan, state, litresPer100G)
   const inPot = state.ticked.filter((item) => item.startsWith(`${step.id}-`)).length
@@ -135,14 +178,14 @@ export function DropStep() {
     void recordTap(
       batch,
       { type: 'ticked', item: `${step.id}-${inPot + 1}`, on: true },
-      { type: 'timer-started', timer: step.id, minutes: Math.max(1, low) },
+      { type: 'timer-started', timer: step.id, minutes: low },
     )
   return (
     <Timed
       timer={step.id}
       title="Drop them in"
       lead={`${blank.type === 'drop' ? `${dropWords[blank.by][0]?.toUpperCase() ?? ''}${dropWords[blank.by].slice(1)}. ` : ''}Start the clock when they float. Done: ${shape?.doneSign ?? 'firm all through'}.`}
-      minutes={Math.max(1, low)}
+      minutes={low}
       startLabel="They are in"
       doneLabel="All cooked"
       onDone={useCooked()}
@@ -166,7 +209,7 @@ export function DropStep() {
           </button>
         )}
       </div>
-      <FreshMinutes />
+      <CookingMinutes from={low} to={high} state="fresh" />
     </Timed>
   )
 }

@@ -17,6 +17,9 @@ interface TimedProps {
   readonly children?: ReactNode
 }
 
+/** Thin noodles cook for less than a minute: ten seconds can be set. */
+const LEAST_MIN = 1 / 6
+
 /** Hours where minutes would be many. */
 const longMinutes = (minutes: number) =>
   minutes >= 180 ? { figure: formatNumber(minutes / 60, minutes % 60 === 0 ? 0 : 1), unit: 'h' } : null
@@ -48,8 +51,10 @@ export function Timed({ timer, title, lead, minutes, startLabel, doneLabel, onDo
       <div className="flex flex-wrap items-end gap-x-8 gap-y-3">
         <Big
           label={started ? (left < 0 ? 'over by' : 'left') : long ? 'hours' : 'minutes'}
-          figure={started ? formatCountdown(left) : (long?.figure ?? formatNumber(planned, 0))}
-          unit={started ? '' : (long?.unit ?? 'min')}
+          figure={
+            started || !Number.isInteger(planned) ? formatCountdown(left) : (long?.figure ?? formatNumber(planned, 0))
+          }
+          unit={started || !Number.isInteger(planned) ? '' : (long?.unit ?? 'min')}
         />
         {started ? (
           <div className="flex pb-3">
@@ -64,9 +69,9 @@ export function Timed({ timer, title, lead, minutes, startLabel, doneLabel, onDo
             set it to{' '}
             <QuantityField
               label={`Minutes, ${title.toLowerCase()}`}
-              shown={formatNumber(planned, 0)}
+              shown={Number.isInteger(planned) ? formatNumber(planned, 0) : formatCountdown(planned * 60)}
               unit="min"
-              min={1}
+              min={LEAST_MIN}
               max={6000}
               className="text-4xl font-semibold text-ink"
               widthCh={5}

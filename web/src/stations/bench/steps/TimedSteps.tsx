@@ -171,6 +171,10 @@ const restWords = {
     title: 'Rest the sheet',
     lead: 'Rolled up in a bag, or between cloths. A sheet that has rested thins without springing back.',
   },
+  pieces: {
+    title: 'Chill the pieces',
+    lead: 'On a tray, bedded in semolina and covered, in the fridge: a skin forms that holds them together in the pot.',
+  },
   crumb: {
     title: 'Rest the crumbs, covered',
     lead: 'Covered, so that every crumb is as wet inside as outside. Then break up what is over a centimetre.',
@@ -184,8 +188,10 @@ export function RestStep() {
   return (
     <Timed
       timer={step.id}
-      title={cold ? 'Rest in the fridge' : title}
-      lead={cold ? 'Wrapped tight, flat, so that it comes back the sooner. Name and hour on it.' : lead}
+      title={cold && of !== 'pieces' ? 'Rest in the fridge' : title}
+      lead={
+        cold && of !== 'pieces' ? 'Wrapped tight, flat, so that it comes back the sooner. Name and hour on it.' : lead
+      }
       minutes={step.best}
       startLabel={cold ? 'In the fridge' : 'Start the rest'}
       doneLabel={cold ? 'Out of the fridge' : 'Rested, go on'}

@@ -1,6 +1,6 @@
 /** The steps before the bowl: flour on the scale, water in the jug. */
 import {
-  holdBackPoints,
+  doubtPoints,
   airShiftG,
   asWeighed,
   formatNumber,
@@ -209,7 +209,7 @@ function WaterNotes({ plan, heldG }: { plan: Plan; heldG: number }) {
           {plan.water.batches === 0
             ? 'No batch of this flour is in the log yet'
             : `${plan.water.batches} of this flour's batches are in the log`}
-          , so the answer may lie {formatNumber(holdBackPoints(plan.water), 1)} points to either side. Pour to the first
+          , so the answer may lie {formatNumber(doubtPoints(plan.water), 1)} points to either side. Pour to the first
           stop, then feel.
         </Note>
       )}

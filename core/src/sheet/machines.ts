@@ -1,0 +1,18 @@
+/** What a dough goes through: as the sheet says, or what Gear has first. */
+import { usualFolds } from '../geometry/index.ts'
+import type { Gear, KeptPress, KeptRoller, Sheet } from '../model/index.ts'
+import type { Reckoned } from './reckoned.ts'
+
+/** Null by pin. */
+export const rollerFor = ({ machines }: Sheet, { rollers }: Gear): KeptRoller | null =>
+  machines.byPin ? null : (rollers.find(({ id }) => id === machines.roller) ?? rollers[0] ?? null)
+
+export const pressFor = ({ machines }: Sheet, { presses }: Gear): KeptPress | null =>
+  presses.find(({ id }) => id === machines.press) ?? presses[0] ?? null
+
+/** Folds and passes before thinning; a dough that is folded on its way already needs none. */
+export const foldsFor = ({ sheet, dough, batch }: Pick<Reckoned, 'sheet' | 'dough' | 'batch'>, gear: Gear): number => {
+  if (!rollerFor(sheet, gear)) return 0
+  const foldedBefore = dough.course.some((step) => step.do === 'fold')
+  return sheet.machines.folds ?? (foldedBefore ? 0 : usualFolds(batch.hydration.basis14))
+}

@@ -1,0 +1,217 @@
+/** A batch that waits: in the fridge, in the freezer or on the rack, until it is taken out, in whole or in part. */
+import { addHours, addMonths, format } from 'date-fns'
+import { benchPieces, DRIED_MOISTURE, driedG, formatNumber, formatPercent, type Keeps, type StepOf } from '@harina/core'
+import { nanoid } from 'nanoid'
+import { useState, type ReactNode } from 'react'
+import { useNavigate } from 'react-router'
+import { recordTap, takeOut } from '#web/state/bench.ts'
+import { useKitchen } from '#web/state/select.ts'
+import { QuantityField } from '#web/ui/QuantityField.tsx'
+import { ShapeEngraving } from '#web/ui/ShapeEngraving.tsx'
+import { useUnits } from '#web/ui/units.ts'
+import { hoursWords, monthsWords } from '#web/words/index.ts'
+import { Big, Note, StepPage, useBench } from '../StepPage.tsx'
+
+const UNKNOWN: Keeps = { roomMin: 120, fridgeH: 24, freezerMonths: 1, driedMonths: null, wet: [] }
+
+/** When the trays went in, and for how long they may. */
+function useKeptSince(): { since: Date; keeps: Keeps } {
+  const { running } = useBench()
+  const { plan, events } = running.batch
+  const chosen = events.filter((event) => event.type === 'finish-chosen').at(-1)
+  const then = plan.steps.find((step): step is StepOf<'then'> => step.kind === 'then')
+  return { since: new Date(chosen?.at ?? plan.at), keeps: then?.keeps ?? UNKNOWN }
+}
+
+interface KeptProps {
+  readonly title: string
+  readonly lead: string
+  readonly out: string
+  readonly aside: ReactNode
+  readonly children: ReactNode
+}
+
+/** All of it goes on, or so many pieces while the rest stays. */
+function Kept({ title, lead, out, aside, children }: KeptProps) {
+  const { running } = useBench()
+  const { batch, state } = running
+  const navigate = useNavigate()
+  const made = benchPieces(batch.plan, state)
+  const pieces = Math.max(1, state.shapedPieces ?? made.pieces)
+  const [some, setSome] = useState<number | null>(null)
+  // One part, however often the same press comes.
+  const [other] = useState(() => nanoid())
+  const take = async (share: number) => {
+    const id = await takeOut(batch, share, other)
+    if (id !== null) void navigate(`/bench/${id}`)
+  }
+  const count = some ?? Math.max(1, Math.round(pieces / 2))
+  return (
+    <StepPage title={title} lead={lead} action={{ label: out, run: () => void take(1) }} aside={aside}>
+      {children}
+      {pieces > 1 && (
+        <p className="flex flex-wrap items-baseline gap-x-3 gap-y-2 border-t border-line pt-3 text-md">
+          <span>
+            Or only{' '}
+            <QuantityField
+              label="Pieces to take out"
+              shown={formatNumber(count, 0)}
+              unit="count"
+              min={1}
+              max={pieces - 1}
+              widthCh={5}
+              className="text-3xl font-semibold"
+              onChange={(value) => setSome(Math.round(value))}
+            />{' '}
+            of {formatNumber(pieces, 0)} pieces; the rest stays where it is.
+          </span>
+          <button type="button" className="press min-h-11" onClick={() => void take(count / pieces)}>
+            Take these out
+          </button>
+        </p>
+      )}
+    </StepPage>
+  )
+}
+
+const sinceWords = (since: Date) => `Since ${format(since, 'EEEE d MMM, HH:mm')}.`
+
+function UseBy({ until, words }: { until: Date; words: string }) {
+  const { running } = useBench()
+  const { since } = useKeptSince()
+  return (
+    <>
+      <Big label="use until" figure={format(until, 'EEE d MMM')} unit={format(until, 'HH:mm')} small />
+      <p className="text-lg">
+        {words} at most. Write it on the tray: {running.batch.plan.shape.name}, {format(since, 'd MMM, HH:mm')}.
+      </p>
+    </>
+  )
+}
+
+export function HoldStep() {
+  const { since, keeps } = useKeptSince()
+  return (
+    <Kept
+      title="Kept in the fridge"
+      lead={`${sinceWords(since)} Open for the first hour, then covered; turned once, so that none sticks.`}
+      out="Out, to the pot"
+      aside={
+        <>
+          <Note title="Straight into the boil">
+            From the fridge they need no warming; half a minute longer in the pot.
+          </Note>
+          <Note title="Keeping" grade="caution">
+            At 5 °C or below, away from raw meat. Sour, grey or slimy is thrown away. A shorter limit of your code or
+            your filling wins.
+          </Note>
+        </>
+      }
+    >
+      <UseBy until={addHours(since, keeps.fridgeH)} words={hoursWords(keeps.fridgeH)} />
+    </Kept>
+  )
+}
+
+export function FreezeStep() {
+  const { since, keeps } = useKeptSince()
+  return (
+    <Kept
+      title="In the freezer"
+      lead={`${sinceWords(since)} Flat on a tray until hard, two hours or so; then bagged, without air, and named.`}
+      out="Out, to the pot"
+      aside={
+        <>
+          <Note title="Straight from frozen">
+            They go into the boil as they are, a few at a time; a minute or two longer. Thawed, they stick and split.
+          </Note>
+          <Note title="Keeping" grade="caution">
+            At −18 °C or below. What has thawed is cooked, not frozen again. A shorter limit of your code or your
+            filling wins.
+          </Note>
+        </>
+      }
+    >
+      <UseBy until={addMonths(since, Math.floor(keeps.freezerMonths))} words={monthsWords(keeps.freezerMonths)} />
+    </Kept>
+  )
+}
+
+/** What the tray weighed once it was dry. */
+function DriedWeight() {
+  const { running } = useBench()
+  const { batch, state } = running
+  const { massFigure, units } = useUnits()
+  const [typed, setTyped] = useState<number | null>(null)
+  const shown = typed ?? state.driedG
+  return (
+    <p className="text-md text-second">
+      dry on the scale{' '}
+      <QuantityField
+        label="Grams once dry"
+        shown={shown === null ? '' : massFigure(shown, batch.plan.scaleStepG)}
+        unit="g"
+        min={0.1}
+        max={1_000_000}
+        widthCh={6}
+        className="text-3xl font-semibold text-ink"
+        onChange={setTyped}
+      />{' '}
+      {units.mass}
+      {typed !== null && typed !== state.driedG && (
+        <button
+          type="button"
+          className="press ml-3 min-h-11 px-4 text-base text-ink"
+          onClick={() => void recordTap(batch, { type: 'dried', grams: typed })}
+        >
+          Write it down
+        </button>
+      )}
+    </p>
+  )
+}
+
+export function DryStep() {
+  const { running } = useBench()
+  const { batch, state } = running
+  const { plan } = batch
+  const { since, keeps } = useKeptSince()
+  const { massFigure, mass, units } = useUnits()
+  const shape = useKitchen()?.shapes.get(plan.shape.id)
+  const freshG = benchPieces(plan, state).usableG
+  return (
+    <Kept
+      title="On the rack"
+      lead={`${sinceWords(since)} One layer, none touching, air from all sides. Weigh one tray empty and full: its weight says when it is dry.`}
+      out="Dry, to the pot"
+      aside={
+        <>
+          <Note title="Slow outside, then the middle">
+            A fan straight at them cracks them days later. Damp air above 57 % never dries them through: move the rack.
+          </Note>
+          <Note title="Packed damp, it moulds" grade="caution">
+            Warm and wet is where moulds and worse grow. Soft still after the first night, or sour, slimy or spotted at
+            any time: throw it away. A dried piece snaps with a glassy break. Your local code decides what may be sold
+            dried.
+          </Note>
+        </>
+      }
+    >
+      <div className="flex flex-wrap items-end gap-x-12 gap-y-4">
+        <Big label="fresh" figure={massFigure(freshG, plan.scaleStepG)} unit={units.mass} />
+        <Big
+          label={`dry, at ${formatPercent(100 * DRIED_MOISTURE)} %`}
+          figure={massFigure(driedG(plan, state, freshG), plan.scaleStepG)}
+          unit={units.mass}
+          small
+        />
+        <DriedWeight />
+      </div>
+      <p className="max-w-184 text-lg leading-snug">
+        Of every {mass(100)} on the tray, {mass(driedG(plan, state, 100), 0.1)} are left when it is dry enough to keep.
+        {keeps.driedMonths !== null && ` Then it keeps about ${monthsWords(keeps.driedMonths)}, dry and dark.`}
+      </p>
+      {shape && <ShapeEngraving shape={shape} width={360} height={220} withScale />}
+    </Kept>
+  )
+}

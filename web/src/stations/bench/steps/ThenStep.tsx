@@ -1,0 +1,150 @@
+/** What becomes of shaped pieces: the pot, the fridge, the freezer or the rack. */
+import { benchPieces, formatNumber, type Finish, type StepOf } from '@harina/core'
+import { useState } from 'react'
+import { finishStep, recordTap } from '#web/state/bench.ts'
+import { useKitchen } from '#web/state/select.ts'
+import { ShapeEngraving } from '#web/ui/ShapeEngraving.tsx'
+import { useUnits } from '#web/ui/units.ts'
+import { hoursWords, monthsWords, wetWords } from '#web/words/index.ts'
+import { Note, StepPage, useBench, useStep } from '../StepPage.tsx'
+
+type Choice = readonly [finish: Finish, label: string, words: string]
+
+const into: Readonly<Record<StepOf<'cook'>['how'], string>> = {
+  boil: 'To the pot',
+  bake: 'Into the oven',
+  pan: 'To the pan',
+  steam: 'To the steamer',
+}
+
+function choicesOf(
+  { minutes: [low, high], keeps }: StepOf<'then'>,
+  cook: StepOf<'cook'> | undefined,
+): readonly Choice[] {
+  const inTheAir =
+    high === 0 ? 'at once' : low > 0 ? `after ${low} to ${high} minutes in the air` : `within ${high} minutes`
+  return [
+    ...(cook ? [['cook', into[cook.how], inTheAir] as const] : []),
+    ...(keeps.fridgeH > 0
+      ? [['hold', 'Into the fridge', `dusted, covered, ${hoursWords(keeps.fridgeH)} at most`] as const]
+      : []),
+    ...(keeps.freezerMonths > 0
+      ? [['freeze', 'Into the freezer', `flat on a tray, then bagged, ${monthsWords(keeps.freezerMonths)}`] as const]
+      : []),
+    ...(keeps.driedMonths === null
+      ? []
+      : [['dry', 'On the rack', `${monthsWords(keeps.driedMonths)}, once they are dry through`] as const]),
+  ]
+}
+
+/** Why the rack is not among the choices; nothing where it is, or where the table has none for the shape. */
+function NotTheRack({ keeps }: Pick<StepOf<'then'>, 'keeps'>) {
+  const wet = wetWords(keeps)
+  if (!wet) return null
+  return (
+    <Note title="Not for the rack" grade="caution">
+      {wet[0]?.toUpperCase()}
+      {wet.slice(1)}: never dried in room air. Cook, chill or freeze; your local code comes first.
+    </Note>
+  )
+}
+
+export function ThenStep() {
+  const { running, nowMs } = useBench()
+  const step = useStep('then')
+  const { batch, state } = running
+  const cook = batch.plan.steps.find((each): each is StepOf<'cook'> => each.kind === 'cook')
+  const choices = choicesOf(step, cook)
+  const [picked, setPicked] = useState<Finish | null>(state.finish)
+  const chosen = choices.find(([finish]) => finish === picked) ?? choices[0]
+  const shape = useKitchen()?.shapes.get(batch.plan.shape.id)
+  const made = benchPieces(batch.plan, state)
+  const { mass } = useUnits()
+  const clock = state.timers[step.id]
+  const [low, high] = step.minutes
+  const openMin = clock ? (nowMs - Date.parse(clock.startedAt)) / 60_000 : null
+  const { roomMin } = step.keeps
+  return (
+    <StepPage
+      title={choices.length > 1 ? `${choices.map(([finish]) => places[finish]).join(', ')}?` : 'Made'}
+      lead={
+        high > 0
+          ? 'Spread on trays, none on another. A skin that has dried a little keeps its shape in the pot.'
+          : 'Spread on trays, none on another, and covered.'
+      }
+      action={{
+        label: chosen?.[1] ?? 'Go on',
+        run: () =>
+          void finishStep(
+            batch,
+            ...(clock?.stage === 'running' ? [{ type: 'timer-stopped', timer: step.id } as const] : []),
+            ...(chosen ? [{ type: 'finish-chosen', finish: chosen[0] } as const] : []),
+          ),
+      }}
+      second={
+        low > 0 && !clock
+          ? {
+              label: `Time ${low} min of air`,
+              run: () => void recordTap(batch, { type: 'timer-started', timer: step.id, minutes: low }),
+            }
+          : null
+      }
+      onDigit={(digit) => {
+        const at = choices[digit - 1]
+        if (at) setPicked(at[0])
+      }}
+      aside={
+        <>
+          {high > 0 && (
+            <Note
+              title={
+                openMin === null
+                  ? `In the air ${low > 0 ? `${low} to ${high}` : `up to ${high}`} minutes`
+                  : `${formatNumber(openMin, 0)} minutes in the air`
+              }
+            >
+              Past {high} minutes the rims dry and crack: cover them, or go one way or the other.
+            </Note>
+          )}
+          <Note title={`${hoursWords(roomMin / 60)} at room heat`} grade="caution">
+            Raw, it lies warm no longer than that: then the pot, the fridge or the freezer. Your local code may say
+            sooner.
+          </Note>
+          <NotTheRack keeps={step.keeps} />
+        </>
+      }
+    >
+      <div
+        role="group"
+        aria-label="What becomes of them"
+        className={`grid gap-0 sm:grid-cols-2 ${choices.length > 3 ? 'xl:grid-cols-4' : 'lg:grid-cols-3'}`}
+      >
+        {choices.map(([finish, label, words], index) => (
+          <button
+            key={finish}
+            type="button"
+            aria-pressed={chosen?.[0] === finish}
+            className="press -mt-px -ml-px flex min-h-26 flex-col items-start justify-center gap-1 px-4 text-left"
+            onClick={() => setPicked(finish)}
+          >
+            <span>
+              <span className="figure mr-2 text-label opacity-75">{index + 1}</span>
+              <span className="head text-2xl">{label}</span>
+            </span>
+            <span className="text-base leading-snug">{words}</span>
+          </button>
+        ))}
+      </div>
+      <div className="flex flex-wrap items-center gap-x-12 gap-y-4 border-t border-line pt-4">
+        {shape && <ShapeEngraving shape={shape} width={360} height={220} withScale />}
+        <p className="figure text-3xl leading-snug">
+          {formatNumber(state.shapedPieces ?? made.pieces, 0)} × {batch.plan.shape.name}
+          <br />
+          <span className="text-5xl font-semibold">{mass(made.usableG, batch.plan.scaleStepG)}</span>
+        </p>
+      </div>
+    </StepPage>
+  )
+}
+
+const places: Readonly<Record<Finish, string>> = { cook: 'Pot', hold: 'fridge', freeze: 'freezer', dry: 'rack' }

@@ -1,0 +1,26 @@
+/** How long something keeps, never rounded up. */
+import type { Keeps } from '@harina/core'
+
+const many = (count: number, one: string): string => `${count} ${count === 1 ? one : `${one}s`}`
+
+/** A limit in hours as one says it: whole days where it is whole days, else hours, else minutes. @example 12 → 12 hours */
+export function hoursWords(hours: number): string {
+  if (hours < 1) return many(Math.floor(hours * 60 + 1e-9), 'minute')
+  if (hours >= 24 && hours % 24 === 0) return many(hours / 24, 'day')
+  return Number.isInteger(hours * 2) && hours < 10 && !Number.isInteger(hours)
+    ? `${Math.floor(hours)}½ hours`
+    : many(Math.floor(hours + 1e-9), 'hour')
+}
+
+/** @example 1 → 1 month; 2.5 → 2 months */
+export const monthsWords = (months: number): string =>
+  months < 1 ? many(Math.floor(months * 4 + 1e-9), 'week') : many(Math.floor(months + 1e-9), 'month')
+
+/** Why a dough is never dried in room air, in half a sentence: null for one that may be. */
+export function wetWords({ wet }: Pick<Keeps, 'wet'>): string | null {
+  if (wet.length === 0) return null
+  const names = wet.map((reason) =>
+    reason.code === 'row' ? reason.name : reason.code === 'filling' ? 'the filling' : 'the scalded starch',
+  )
+  return names.join(', ')
+}
