@@ -146,9 +146,9 @@ it('water from 60 °C scalds, with a stick and no hand in it, and the dough cool
   expect(coolOf(withWaterAt(62))).toBeUndefined()
 })
 
-it('torn open it steams: from 61 °C to 45 in a quarter of an hour', () => {
-  // Were it one body: ρcL/h·ln((61 − 21)/(45 − 21)) = 1200·2800·0.01/20·0.51 s = 14.3 min; its middle lags a little.
-  expect(coolOf(withWaterAt(100))).toMatchObject({ fromC: 61, minutes: 15 })
+it('torn to clods it steams: from 61 °C to 45 in some eight minutes', () => {
+  // Were it one body: ρcL/h·ln((61 − 21)/(45 − 21)) = 1200·2800·0.006/20·0.51 s = 8.6 min.
+  expect(coolOf(withWaterAt(100))).toMatchObject({ fromC: 61, minutes: 8 })
 })
 
 it('a scale that reads to half a gram cannot weigh a pinch: a fine one is fetched', () => {

@@ -1,9 +1,10 @@
 /** What is in the bowl: flour, water and salt as really weighed and poured. Masses in g, hydrations in percent. */
 import { basis14Percent } from '../formula/index.ts'
 import type { BenchState } from './state.ts'
+import { stepsNow, type StepChanges } from './steps.ts'
 import { pouredWindow } from '../sheet/index.ts'
-import { piecesOf, type Pieces } from '../shape/index.ts'
-import { own, type Plan, type PlannedRow, type Window } from '../model/index.ts'
+import { piecesOf, type Pieces, type Rolling } from '../shape/index.ts'
+import { own, type Plan, type PlannedRow, type StepOf, type Window } from '../model/index.ts'
 
 type Contents = Pick<BenchState, 'weighedG' | 'pouredG' | 'addedFlourG' | 'addedSaltG'>
 
@@ -66,10 +67,21 @@ export function ownShare(plan: Plan, { gone }: Pick<BenchState, 'gone'>): number
 /** The dough that is really there, less what is lost on the way and what goes into other shapes, cut as planned. */
 export function benchPieces(
   plan: Plan,
-  state: Contents & Pick<BenchState, 'gone'>,
+  state: Contents & StepChanges & Pick<BenchState, 'gone'>,
 ): Pieces & { readonly usableG: number } {
   const usableG = usableDoughG(plan, state) * ownShare(plan, state)
-  return { usableG, ...piecesOf(plan.shape.blank, usableG, plan.densityGPerCm3, plan.boardMm) }
+  const { blank } = plan.shape
+  return { usableG, ...piecesOf(blank, usableG, plan.densityGPerCm3, plan.boardMm, rollingOf(plan, state)) }
+}
+
+/** Through the roller of the plan, or by its pin; null for a dough that is not sheeted. */
+function rollingOf(plan: Plan, state: Contents & StepChanges): Rolling | null {
+  const thin = stepsNow(plan.steps, state).find((step): step is StepOf<'thin'> => step.kind === 'thin')
+  if (!thin) return null
+  // Before the water is in, the dough is as it was planned.
+  const isMixed = plan.control.by === 'base' || state.pouredG > 0
+  const hydrationPercent = isMixed ? bowlBasis14(plan, state) : plan.hydration.expected14
+  return { roller: thin.roller, belt: thin.belt, folds: thin.folds, hydrationPercent }
 }
 
 /** Water in 1 g of what is poured: less than 1 where milk is the liquid. */

@@ -92,6 +92,8 @@ export function stepMinutes(plan: Plan, state: BenchState, step: PlannedStep): {
     case 'freeze':
     case 'dry':
       return waits(60)
+    case 'spread':
+      return waits(middle(step.minutes))
     case 'rinse':
       return hands(1)
     case 'drop':

@@ -1,9 +1,9 @@
 /** What each step of the hands and machines works with, of the dough that is really there. */
-import { dropped, filled, rolledSheetPlan, type FilledPieces, type RolledSheetPlan } from '../geometry/index.ts'
+import { dropped, filled, type FilledPieces, type RolledSheetPlan } from '../geometry/index.ts'
 import { roundHalfUp } from '../formula/index.ts'
 import { faceMm, skinMm } from '../shape/index.ts'
-import { blankCut, type PressPlan, pressPlan } from '../sheet/index.ts'
-import { benchPieces, bowlBasis14, bowlReading, waterTargets } from './bowl.ts'
+import { type PressPlan, pressPlan } from '../sheet/index.ts'
+import { benchPieces, bowlReading, waterTargets } from './bowl.ts'
 import type { BenchState } from './state.ts'
 import type { Plan, StepOf } from '../model/index.ts'
 
@@ -52,22 +52,9 @@ export function lumps(plan: Plan, state: BenchState): Lumps {
 
 export const lumpIsEven = ({ eachG, slackG }: Lumps, grams: number): boolean => Math.abs(grams - eachG) <= slackG
 
-/** Through the roller of the plan; null without one, or for what is not cut of a sheet. */
-export function rolledSheetAtBench(plan: Plan, state: BenchState): RolledSheetPlan | null {
-  const thin = plan.steps.find((step) => step.kind === 'thin')
-  const { blank } = plan.shape
-  const cut = blankCut(blank)
-  if (!thin?.roller || !cut || !('thicknessMm' in blank)) return null
-  return rolledSheetPlan({
-    doughG: benchPieces(plan, state).usableG,
-    densityGPerCm3: plan.densityGPerCm3,
-    thicknessMm: blank.thicknessMm,
-    hydrationPercent: bowlBasis14(plan, state),
-    roller: thin.roller,
-    maxLengthMm: plan.boardMm,
-    cut,
-  })
-}
+/** Through the roller of the plan, or under the pin; null for what is not cut of a sheet. */
+export const rolledSheetAtBench = (plan: Plan, state: BenchState): RolledSheetPlan | null =>
+  benchPieces(plan, state).sheet
 
 /** Through the press of the plan; null without one. */
 export function pressAtBench(plan: Plan, state: BenchState, { press }: StepOf<'feed'>): PressPlan | null {

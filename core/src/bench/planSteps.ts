@@ -1,12 +1,13 @@
 /** From formula, family, method, school and machines to the steps of one batch. */
 import { temperMinutes } from '../heat/index.ts'
 import { positionOf } from '../schools/index.ts'
-import type { CourseStep, Dough, PlannedStep, Shape } from '../model/index.ts'
+import type { CourseStep, Dough, PlannedStep, Shape, StepOf } from '../model/index.ts'
 import {
+  airing,
   benchC,
   foldsFor,
+  isCurdBased,
   keepingOf,
-  type Keeping,
   type Kitchen,
   PERISHABLE_REST_MIN,
   rollerFor,
@@ -23,7 +24,7 @@ const HAND_WARM_C = 45
 const FRIDGE_C = 4
 /** A dough laid out flat, and crumbs or clods torn open to cool. Half of its thickness, mm. */
 const FLAT_HALF_MM = 15
-const TORN_HALF_MM = 10
+const TORN_HALF_MM = 6
 const CRUMB_HALF_MM = 4
 /** Still air on a wrapped lump, and on one torn open that steams, W/m²K. */
 const STILL_AIR = 10
@@ -151,9 +152,8 @@ function restSteps(
   const atMost = (span: number) => (keeping.perishable ? Math.min(PERISHABLE_REST_MIN, span) : span)
   if (minutes) {
     const best = Math.round((minutes[0] + minutes[1]) / 2)
-    return [
-      { id, kind: 'rest', of, cold: false, low: atMost(minutes[0]), best: atMost(best), high: atMost(minutes[1]) },
-    ]
+    const cold = isCurdBased(worked.rows)
+    return [{ id, kind: 'rest', of, cold, low: atMost(minutes[0]), best: atMost(best), high: atMost(minutes[1]) }]
   }
   if (practice.restMin < 1) return []
   const cold = practice.restCold
@@ -216,11 +216,13 @@ function courseSteps(making: Making, rolled: boolean): readonly PlannedStep[] {
           {
             id: nextId('knead'),
             kind: 'knead',
-            how: 'push',
+            how: each.how ?? 'push',
             hand: [each.kneadMin, each.kneadMin + 1],
             mixer: null,
           },
         ]).flat()
+      case 'spread':
+        return [{ id: 'spread', kind: 'spread', thicknessMm: each.thicknessMm, minutes: each.minutes }]
       case 'fold':
         // A dough for the press goes in as crumbs.
         return rolled ? [{ id: nextId('fold'), kind: 'fold', times: each.times }] : []
@@ -251,6 +253,8 @@ function shapingSteps({ worked, kitchen }: Making, shape: Shape): readonly Plann
   if (blank.type === 'die') return [{ id: 'feed', kind: 'feed', press: pressFor(sheet, kitchen.gear) }]
   if (method === 'drop') return []
   if (method === 'pull') return [step('divide'), step('pull')]
+  // A paste that was spread is stamped where it lies.
+  if (worked.dough.course.some((each) => each.do === 'spread')) return [{ id: 'stamp', kind: 'stamp', perMin }]
   if (shape.sheeted) {
     const cut: PlannedStep =
       blank.type === 'disc' || method === 'stamp' ? { id: 'stamp', kind: 'stamp', perMin } : step('cut')
@@ -258,18 +262,19 @@ function shapingSteps({ worked, kitchen }: Making, shape: Shape): readonly Plann
     const roller = rollerFor(sheet, kitchen.gear)
     const { belt } = sheet.machines
     return [
-      { id: 'thin', kind: 'thin', roller, folds: foldsFor(worked, kitchen.gear), belt: belt && roller !== null },
+      {
+        id: 'thin',
+        kind: 'thin',
+        roller,
+        folds: foldsFor({ ...worked, hydration14: worked.expected14 }, kitchen.gear),
+        belt: belt && roller !== null,
+      },
       cut,
       ...fill,
       ...byHand,
     ]
   }
   return blank.type === 'rope' ? [step('divide'), step('roll'), formed, ...fill] : [step('divide'), formed, ...fill]
-}
-
-/** Air before the pot stays within what the dough may lie open; what wants longer than that is dried, not aired. */
-function airing([low, high]: Shape['airBeforeCookMin'], { roomMin }: Keeping): readonly [number, number] {
-  return low >= roomMin ? [0, roomMin] : [low, Math.min(high, roomMin)]
 }
 
 function finishSteps({ worked, kitchen }: Making, shape: Shape): readonly PlannedStep[] {
@@ -309,9 +314,9 @@ export const stepsAs = (worked: Worked, shape: Shape, kitchen: Kitchen): readonl
   { id: 'verdict', kind: 'verdict' },
 ]
 
-function prepareSteps({ course }: Dough): readonly PlannedStep[] {
+function prepareSteps({ course }: Dough, wanted: (what: StepOf<'prepare'>['what']) => boolean): readonly PlannedStep[] {
   return course.flatMap((each) =>
-    each.do === 'prepare'
+    each.do === 'prepare' && wanted(each.what)
       ? [
           {
             id: 'prepare',
@@ -330,8 +335,10 @@ export function planSteps(worked: Worked, kitchen: Kitchen): readonly PlannedSte
   const making = { worked, kitchen }
   const rolled = worked.shape.sheeted === true
   const steps: readonly PlannedStep[] = [
-    ...prepareSteps(worked.dough),
+    ...prepareSteps(worked.dough, (what) => what !== 'simmer'),
     { id: 'flour', kind: 'flour' },
+    // Milk is weighed cold, and simmers then.
+    ...prepareSteps(worked.dough, (what) => what === 'simmer'),
     ...(worked.water.totalG > 0 ? [{ id: 'water', kind: 'water' } as const] : []),
     ...courseSteps(making, rolled),
     ...stepsAs(worked, worked.shape, kitchen),

@@ -136,6 +136,8 @@ export function applyEvent(plan: Plan, state: BenchState, event: BenchEvent): Be
     }
     case 'worked-by':
       return { ...state, workedBy: event.by }
+    case 'rolled-by':
+      return { ...state, rolledBy: { roller: event.roller } }
     case 'lumped':
       return { ...state, lumps: [...state.lumps, { at, grams: event.grams }] }
     case 'shaped':

@@ -1,5 +1,5 @@
 /** What a batch's events fold into. */
-import type { Feel, TimerId, Verdict, Worker, Finish } from '../model/index.ts'
+import type { Feel, TimerId, Verdict, Worker } from '../model/index.ts'
 import type { StepChanges } from './steps.ts'
 
 export interface Timer {
@@ -46,7 +46,6 @@ export interface BenchState extends StepChanges {
   readonly lumps: readonly { readonly at: string; readonly grams: number }[]
   readonly shapedPieces: number | null
   readonly samples: readonly { readonly at: string; readonly grams: number }[]
-  readonly finish: Finish | null
   readonly chilled: readonly { readonly at: string; readonly before: string; readonly minutes: number }[]
   readonly paused: { readonly at: string; readonly why: string } | null
   readonly hands: { readonly at: string; readonly who: string; readonly word: string; readonly taken: boolean } | null
@@ -78,6 +77,7 @@ export const initialState: BenchState = {
   shapedPieces: null,
   samples: [],
   finish: null,
+  rolledBy: null,
   chilled: [],
   paused: null,
   hands: null,

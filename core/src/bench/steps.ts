@@ -4,6 +4,8 @@ import type { Finish, PlannedStep, StepOf } from '../model/index.ts'
 /** What happened that changes the steps still to come. */
 export interface StepChanges {
   readonly finish: Finish | null
+  /** Instead of the roller of the plan; by pin without one. */
+  readonly rolledBy: { readonly roller: StepOf<'thin'>['roller'] } | null
   /** Put away cold before this step was done; it comes back through a step of its own. */
   readonly chilled: readonly { readonly before: string; readonly minutes: number }[]
 }
@@ -11,10 +13,17 @@ export interface StepChanges {
 const temperId = (index: number) => `back-${index + 1}`
 
 /** The steps as they now stand, in order. */
-export function stepsNow(planned: readonly PlannedStep[], { finish, chilled }: StepChanges): readonly PlannedStep[] {
-  const finished = planned.flatMap((step): readonly PlannedStep[] =>
-    step.kind === 'then' && finish !== null && finish !== 'cook' ? [step, { id: finish, kind: finish }] : [step],
-  )
+export function stepsNow(
+  planned: readonly PlannedStep[],
+  { finish, rolledBy, chilled }: StepChanges,
+): readonly PlannedStep[] {
+  const finished = planned.flatMap((step): readonly PlannedStep[] => {
+    if (step.kind === 'thin' && rolledBy) {
+      const { roller } = rolledBy
+      return [{ ...step, roller, belt: step.belt && roller !== null, folds: roller ? step.folds : 0 }]
+    }
+    return step.kind === 'then' && finish !== null && finish !== 'cook' ? [step, { id: finish, kind: finish }] : [step]
+  })
   return chilled.reduce<readonly PlannedStep[]>((steps, { before, minutes: wanted }, index) => {
     const at = steps.findIndex((step) => step.id === before)
     const back: PlannedStep = { id: temperId(index), kind: 'temper', minutes: wanted }

@@ -129,6 +129,7 @@ function waiting(plan: Plan, state: BenchState, points: number, nowMs: number): 
  */
 export function suggest(plan: Plan, state: BenchState, feel: Feel, nowMs: number): Suggestion {
   const points = POINTS[feel]
-  if (points === 0) return { wait: null, step: null }
+  // A cooked paste that has set cannot be corrected any more.
+  if (points === 0 || state.done.includes('spread')) return { wait: null, step: null }
   return { wait: waiting(plan, state, points, nowMs), step: stepFor(plan, state, points) }
 }

@@ -1,5 +1,6 @@
-/** A dough through the roller: which settings in which order, how long it gets, and what is cut or stamped of it. */
+/** A dough rolled out: through which settings in which order, how thick and long it gets, and what is cut or stamped of it. */
 import type { Result } from '../result.ts'
+import { fitting } from './hair.ts'
 import { passes } from './passes.ts'
 import { rolledSheet, type RolledSheet } from './rolledSheet.ts'
 import { settingsOf, type Roller, type Setting } from './roller.ts'
@@ -20,15 +21,21 @@ const PICKUP = 0.02
 export const usualFolds = (hydrationPercent: number): number =>
   hydrationPercent < STIFF_PERCENT ? STIFF_FOLDS : SUPPLE_FOLDS
 
-/** Strands of a width, or pieces stamped. */
-export type SheetCut = { readonly pitchMm: number } | { readonly stamp: Stamp }
+/** A pin on a board makes a sheet about so wide. */
+export const PIN_WIDTH_MM = 300
+/** Thicker than the widest setting leaves it by this much, a sheet is finished with the pin instead. */
+const BY_PIN = 1.15
+
+/** Strands of a width cut at a length, or pieces stamped. */
+export type SheetCut = { readonly pitchMm: number; readonly lengthMm: number } | { readonly stamp: Stamp }
 
 export interface SheetPlanRequest {
   readonly doughG: number
   readonly densityGPerCm3: number
   readonly thicknessMm: number
   readonly hydrationPercent: number
-  readonly roller: Roller
+  /** Null by pin. */
+  readonly roller: Roller | null
   /** The longest sheet that can be handled. */
   readonly maxLengthMm: number
   readonly cut: SheetCut
@@ -49,33 +56,75 @@ export interface RolledSheetPlan {
   readonly folds: number
   /** Then these, in order. Problems as of `passes`. */
   readonly passes: Result<readonly Pass[]>
+  /** As thick as the last setting leaves it, or the pin: from here on the dough is this. */
+  readonly madeMm: number
+  readonly widthMm: number
   readonly sheet: RolledSheet
   readonly stamped: Stamped | null
+  /** All that can be cut or stamped, re-rolls included. */
+  readonly pieces: number
+}
+
+/** The setting that comes nearest to a thickness: a maker does not turn to the next for a hair. */
+function nearestMm(outs: readonly number[], thicknessMm: number): number {
+  return outs.reduce((best, out) => (Math.abs(out - thicknessMm) < Math.abs(best - thicknessMm) - 1e-9 ? out : best))
+}
+
+/** Strands across, each of its length, however the sheet is parted along; a piece as wide as the sheet lies along it. */
+function strands(
+  { lengthMm, strandsPerSheet = 0 }: RolledSheet,
+  widthMm: number,
+  cut: { pitchMm: number; lengthMm: number },
+): number {
+  if (strandsPerSheet > 0) return fitting(strandsPerSheet * lengthMm, cut.lengthMm)
+  const turned = fitting(widthMm, cut.lengthMm)
+  // Wider and longer than the sheet: rolled out one by one, as wide as it is.
+  return turned > 0 ? fitting(turned * lengthMm, cut.pitchMm) : fitting(lengthMm * widthMm, cut.pitchMm * cut.lengthMm)
 }
 
 export function rolledSheetPlan(request: SheetPlanRequest): RolledSheetPlan {
   const { doughG, densityGPerCm3, thicknessMm, hydrationPercent, roller, maxLengthMm, cut } = request
-  const settings = settingsOf(roller)
+  const settings = roller ? settingsOf(roller) : []
   const [first] = settings
-  const { springBack, widthMm } = roller
+  const springBack = roller?.springBack ?? 1
+  const widthMm = roller?.widthMm ?? PIN_WIDTH_MM
   const outOf = ({ gapMm }: Setting) => gapMm * springBack
+  const outs = settings.map(outOf)
+  const [thickest = 0, thinnest = 0] = [outs[0], outs.at(-1)]
+  const isReached = first !== undefined && thicknessMm <= thickest * BY_PIN && thicknessMm >= thinnest / BY_PIN
+  const aimMm = isReached ? nearestMm(outs, thicknessMm) : thicknessMm
   const found = passes({
     gapsMm: settings.map((setting) => setting.gapMm),
     startMm: first ? outOf(first) : 0,
-    targetMm: thicknessMm,
+    targetMm: aimMm,
     maxRatio: hydrationPercent < STIFF_PERCENT ? STIFF_RATIO : SUPPLE_RATIO,
     springBack,
   })
+  const madeMm = found.ok ? aimMm : thicknessMm
   const sheet = rolledSheet({
     doughG,
     densityGPerCm3,
-    thicknessMm,
+    thicknessMm: madeMm,
     widthMm,
     maxLengthMm,
     cutterPitchMm: 'pitchMm' in cut ? cut.pitchMm : undefined,
   })
+  const stamping =
+    'stamp' in cut
+      ? stamped({
+          sheet: { widthMm, lengthMm: sheet.sheetLengthMm },
+          stamp: cut.stamp,
+          thicknessMm: madeMm,
+          densityGPerCm3,
+          rerolls: REROLLS,
+          pickupShare: PICKUP,
+        })
+      : null
   return {
-    folds: request.folds ?? usualFolds(hydrationPercent),
+    madeMm,
+    widthMm,
+    pieces: stamping ? stamping.pieces * sheet.sheets : 'pitchMm' in cut ? strands(sheet, widthMm, cut) : 0,
+    folds: roller ? (request.folds ?? usualFolds(hydrationPercent)) : 0,
     widest: first ? { ...first, outMm: outOf(first), ratio: 1 } : null,
     passes: found.ok
       ? {
@@ -87,16 +136,6 @@ export function rolledSheetPlan(request: SheetPlanRequest): RolledSheetPlan {
         }
       : found,
     sheet,
-    stamped:
-      'stamp' in cut
-        ? stamped({
-            sheet: { widthMm, lengthMm: sheet.sheetLengthMm },
-            stamp: cut.stamp,
-            thicknessMm,
-            densityGPerCm3,
-            rerolls: REROLLS,
-            pickupShare: PICKUP,
-          })
-        : null,
+    stamped: stamping,
   }
 }

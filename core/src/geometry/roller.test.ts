@@ -70,7 +70,7 @@ describe('a dough through the roller', () => {
     hydrationPercent: 34,
     roller: crank,
     maxLengthMm: 600,
-    cut: { pitchMm: 1.5 },
+    cut: { pitchMm: 1.5, lengthMm: 250 },
   }
 
   it('stiff dough is thinned by a third at a time, supple dough by two fifths', () => {
@@ -83,13 +83,18 @@ describe('a dough through the roller', () => {
     expect(worst(50)).toBeLessThanOrEqual(1 / 0.6 + 1e-9)
   })
 
-  it('ends no thicker than wanted, at the settings of this dial', () => {
+  it('ends at the setting that comes nearest, and the sheet is as long as that leaves it', () => {
     const plan = rolledSheetPlan(asked)
     if (!plan.passes.ok) throw new Error(plan.passes.problem.code)
     expect(plan.widest).toMatchObject({ setting: 1, gapMm: 2.8 })
-    expect(plan.passes.value.at(-1)!.outMm).toBeLessThanOrEqual(1)
-    expect(plan.passes.value.map((pass) => pass.setting)).toEqual([2, 3, 4, 5])
+    const outs = settingsOf(crank).map(({ gapMm }) => gapMm * crank.springBack)
+    const off = Math.min(...outs.map((out) => Math.abs(out - 1)))
+    expect(Math.abs(plan.madeMm - 1)).toBeCloseTo(off, 9)
+    expect(plan.passes.value.at(-1)!.outMm).toBe(plan.madeMm)
+    expect(plan.sheet.lengthMm).toBeCloseTo((1000 * 1000) / (1.2 * plan.madeMm * 150), 6)
     expect(plan.sheet.strandsPerSheet).toBe(100)
+    // A hundred across, each 250 long: ends of a sheet go into the next.
+    expect(plan.pieces).toBe(Math.floor((100 * plan.sheet.lengthMm) / 250))
     expect(plan.stamped).toBeNull()
   })
 
@@ -105,5 +110,13 @@ describe('a dough through the roller', () => {
       problem: { code: 'no-gap-so-thin' },
     })
     expect(rolledSheetPlan({ ...asked, roller: { ...crank, measured: [] } }).widest).toBeNull()
+    // Thicker than the widest leaves it: the pin does it, and it is as thick as wanted.
+    expect(rolledSheetPlan({ ...asked, thicknessMm: 6 })).toMatchObject({ madeMm: 6, passes: { ok: true, value: [] } })
+    expect(rolledSheetPlan({ ...asked, roller: null })).toMatchObject({
+      madeMm: 1,
+      folds: 0,
+      widest: null,
+      widthMm: 300,
+    })
   })
 })

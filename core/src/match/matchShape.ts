@@ -1,4 +1,4 @@
-import type { Dough, Shape, Window } from '../model/index.ts'
+import type { Dough, Shape, ShapeDough, Window } from '../model/index.ts'
 import { judgeWindow, NEAR_POINTS, type Judgement } from './judgeWindow.ts'
 
 export interface ShapeMatch extends Judgement {
@@ -24,8 +24,12 @@ function wholeWindow({ windows }: Dough): Window {
   return { low, best: (low + high) / 2, high }
 }
 
+/** What the table says of a dough as a shape; undefined where it does not list the two together. */
+export const asShape = ({ doughs }: Pick<Shape, 'doughs'>, dough: Pick<Dough, 'id'>): ShapeDough | undefined =>
+  doughs.find((entry) => entry.dough === dough.id)
+
 export function windowFor(shape: Shape, dough: Dough): { window: Window; listed: boolean } {
-  const own = shape.doughs.find((entry) => entry.dough === dough.id)
+  const own = asShape(shape, dough)
   if (own) return { window: own.window, listed: true }
   return { window: dough.windows[shape.method] ?? wholeWindow(dough), listed: false }
 }

@@ -21,6 +21,7 @@ export const batchReferences: readonly Reference[] = [
   // Both parts of a dough that was split name each other.
   { at: 'events.*.other', to: 'batch', partOf: true },
   { at: 'events.*.shape', to: 'shape' },
+  { at: 'events.*.roller.id', to: 'roller' },
 ]
 
 export const batchUpgrades = upgradesOf(planUpgrades, (upgrade) => (batch) => ({

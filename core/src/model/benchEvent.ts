@@ -1,5 +1,6 @@
 /** What is recorded at the bench. A batch is its plan and these, in order. */
 import { z } from '../zod.ts'
+import { rollerSchema } from './machines.ts'
 import { WORKERS } from './plan.ts'
 import { between, massG, minutes as anyMinutes, pieces, someMinutes as minutes } from './ranges.ts'
 import { FINISHES } from './step.ts'
@@ -38,6 +39,8 @@ export const benchEventSchema = z.discriminatedUnion('type', [
   /** A thing that is at hand, or one of several goes that is done. */
   z.strictObject({ ...base, type: z.literal('ticked'), item: idSchema, on: z.boolean() }),
   z.strictObject({ ...base, type: z.literal('worked-by'), by: z.enum(WORKERS) }),
+  /** Thinned with another roller than was planned, or by pin. */
+  z.strictObject({ ...base, type: z.literal('rolled-by'), roller: z.nullable(rollerSchema) }),
   /** One lump on the scale while dividing. */
   z.strictObject({ ...base, type: z.literal('lumped'), grams: massG }),
   /** The jar of flour for the board: what it has lost since it was last weighed is in the dough. */

@@ -1,7 +1,7 @@
 import { z } from '../zod.ts'
 import { positive, whole } from './ranges.ts'
 import { someText } from './text.ts'
-import { METHODS } from './shape.ts'
+import { METHODS, type ShapeDough } from './shape.ts'
 import { spanSchema, windowSchema } from './window.ts'
 
 export const FAMILIES = ['semolina', 'salted', 'alkaline', 'batter', 'gnocchi'] as const
@@ -21,8 +21,8 @@ const controlSchema = z.discriminatedUnion('by', [
 
 /** How the water goes in. `rub`: as crumbs under the fingers; `scald`: hot, stirred with a stick; `beat`: to a batter. */
 export const POURS = ['rake', 'fork', 'rub', 'thread', 'sprinkle', 'scald', 'beat'] as const
-/** How a dough is worked. `paddle`: only to crumbs; `fold`: pressed and folded, never kneaded. */
-export const KNEADS = ['push', 'press', 'tread', 'twist', 'fold', 'beat', 'paddle', 'stir'] as const
+/** How a dough is worked. `paddle`: only to crumbs; `fold`: pressed and folded, never kneaded; `draw`: its rope thinned. */
+export const KNEADS = ['push', 'press', 'tread', 'twist', 'fold', 'beat', 'paddle', 'stir', 'draw'] as const
 /** What is done to a base before it is weighed. */
 export const PREPARES = ['steam', 'dry', 'drain', 'grate', 'simmer'] as const
 
@@ -54,7 +54,10 @@ const courseSchema = z
         times: whole(1, 6),
         restMin: positive,
         kneadMin: positive,
+        how: z.optional(z.enum(KNEADS)),
       }),
+      /** A cooked paste, spread so thick on a wet tray, until it is cold and set. */
+      z.strictObject({ do: z.literal('spread'), thicknessMm: positive, minutes: spanSchema }),
       /** Pressed, folded and rolled so many times. */
       z.strictObject({ do: z.literal('fold'), times: whole(1, 20) }),
       /** By the school, unless it has its own minutes. */
@@ -92,6 +95,8 @@ export const doughSchema = z.strictObject({
   binderPercent: z.optional(z.partialRecord(z.enum(BINDERS), windowSchema)),
   /** Percent of the whole dough. */
   doughMoisture: z.optional(windowSchema),
+  /** What one eats of it, g, where that is not what is usual for its family. */
+  portionG: z.optional(positive),
   waterC: z.array(
     z.strictObject({
       choice: someText,
@@ -126,6 +131,6 @@ export type Dough = z.infer<typeof doughSchema>
 export type DoughTable = ReadonlyMap<string, Dough>
 export const doughTable = (rows: readonly Dough[]): DoughTable => new Map(rows.map((row) => [row.id, row]))
 
-/** The flour a dough's windows are written for: its mixture, or the first it lists alone. */
-export const ownFlours = ({ mixture, flours }: Pick<Dough, 'mixture' | 'flours'>) =>
-  mixture ?? [{ flour: flours[0] ?? '', percent: 100 }]
+/** The flour its windows are written for: the shape's mixture of it, the dough's own, or the first it lists alone. */
+export const ownFlours = ({ mixture, flours }: Pick<Dough, 'mixture' | 'flours'>, as?: Pick<ShapeDough, 'mixture'>) =>
+  as?.mixture ?? mixture ?? [{ flour: flours[0] ?? '', percent: 100 }]

@@ -44,6 +44,8 @@ export const ingredientSchema = z.strictObject({
   /** Largest share of the flour a practised maker would use without a method of its own. */
   usualMaxSharePercent: z.optional(between(0.01, 100)),
   allergens: z.array(z.string().check(z.minLength(1), z.maxLength(60))).check(z.maxLength(30)),
+  /** What such a thing is often made with or beside: the pack says. */
+  mayContain: z.optional(z.array(z.string().check(z.minLength(1), z.maxLength(60))).check(z.maxLength(30))),
   /** What the maker pays, in the maker's own money. */
   pricePerKg: z.optional(between(0, 100_000)),
 })

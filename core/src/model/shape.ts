@@ -80,7 +80,25 @@ export const shapeSchema = z.strictObject({
   section: z.enum(['slab', 'cylinder', 'sphere', 'tube']),
   /** Of filled shapes: grams for one piece. */
   fillingG: z.optional(windowSchema),
-  doughs: z.array(z.strictObject({ dough: someText, window: windowSchema })).check(z.minLength(1)),
+  doughs: z
+    .array(
+      z.strictObject({
+        dough: someText,
+        window: windowSchema,
+        /** What this shape makes of the dough where it is not the dough's usual: percent of the flour, together 100. */
+        mixture: z.optional(z.array(z.strictObject({ flour: someText, percent: between(0.01, 100) }))),
+        /** On what the dough counts its salt on: lower for what cooks in its soup. Percent. */
+        saltPercent: z.optional(between(0, 10)),
+        /** What is poured, where it is not water. */
+        liquid: z.optional(someText),
+        /** Heat of it, °C. */
+        waterC: z.optional(between(0, 100)),
+        /** What it is named for: percent of the flour. */
+        along: z.optional(z.array(z.strictObject({ ingredient: someText, percent: between(0.01, 100) }))),
+        potSaltGPerL: z.optional(between(0, 1000)),
+      }),
+    )
+    .check(z.minLength(1)),
   tools: z.array(z.strictObject({ tool: someText, instead: someText })).check(z.minLength(1)),
   steps: z.array(someText).check(z.minLength(2)),
   checks: z.array(someText).check(z.minLength(1)),
@@ -131,5 +149,6 @@ export const shapeSchema = z.strictObject({
 })
 
 export type Shape = z.infer<typeof shapeSchema>
+export type ShapeDough = Shape['doughs'][number]
 export type ShapeTable = ReadonlyMap<string, Shape>
 export const shapeTable = (rows: readonly Shape[]): ShapeTable => new Map(rows.map((row) => [row.id, row]))

@@ -2,7 +2,7 @@
 import { z } from '../zod.ts'
 import { KNEADS, POURS, PREPARES } from './dough.ts'
 import { pressSchema, rollerSchema } from './machines.ts'
-import { between, celsius, pace, someG, someMinutes, whole } from './ranges.ts'
+import { between, celsius, lengthMm, pace, someG, someMinutes, whole } from './ranges.ts'
 import { idSchema, lineSchema, nameSchema } from './text.ts'
 import { spanSchema } from './window.ts'
 
@@ -71,6 +71,8 @@ export const plannedStepSchema = z.discriminatedUnion('kind', [
   /** Back from the fridge. `minutes`: until the core is within a few degrees of the room. */
   z.strictObject({ id, kind: z.literal('temper'), minutes: someMinutes }),
   z.strictObject({ id, kind: z.literal('fold'), times: whole(1, 20) }),
+  /** A cooked paste, cooled flat until it can be stamped. */
+  z.strictObject({ id, kind: z.literal('spread'), thicknessMm: lengthMm, minutes }),
   z.strictObject({ id, kind: z.literal('divide') }),
   /** By pin where there is no roller; folded and passed so often first; a belt runs round the roller, its ends joined. */
   z.strictObject({

@@ -7,6 +7,8 @@ export interface Balance {
   /** Water free to wet flour soon, percent on flour. */
   readonly availablePercent: number
   readonly allergens: readonly string[]
+  /** What the pack of a row may name besides: never left out of a label for being uncertain. */
+  readonly mayContain: readonly string[]
   /** Of the whole dough, in the maker's money; null while nothing has a price. */
   readonly cost: { readonly total: number; readonly unpriced: readonly string[] } | null
   /** Protein of the flours, fraction of their mass. */
@@ -46,10 +48,14 @@ function costOf(rows: readonly WorkedRow[], lots: readonly Lot[]): Balance['cost
 export function balanceOf(rows: readonly WorkedRow[], batch: BatchResult, lots: readonly Lot[]): Balance {
   const flours = rows.filter((row) => row.part === 'flour')
   const protein = (row: WorkedRow) => lots.find((lot) => lot.id === row.lot)?.protein ?? row.ingredient.protein
+  const named = (of: (ingredient: WorkedRow['ingredient']) => readonly string[]) =>
+    [...new Set(rows.filter((row) => row.grams > 0).flatMap((row) => of(row.ingredient)))].sort()
+  const allergens = named((ingredient) => ingredient.allergens)
   const free = (row: WorkedRow) => (row.part === 'flour' ? 0 : row.grams * row.water * row.ingredient.availableWater)
   return {
     availablePercent: (100 * sumOf(rows, free)) / batch.flourG,
-    allergens: [...new Set(rows.filter((row) => row.grams > 0).flatMap((row) => row.ingredient.allergens))].sort(),
+    allergens,
+    mayContain: named(({ mayContain = [] }) => mayContain).filter((each) => !allergens.includes(each)),
     cost: costOf(rows, lots),
     flourProtein: sumOf(flours, (row) => row.grams * protein(row)) / batch.flourG,
     kJPer100G: (100 * sumOf(rows, energyKJ)) / batch.doughG,

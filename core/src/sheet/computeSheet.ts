@@ -13,9 +13,9 @@ import {
 import { compositionOf, densityGPerCm3 } from '../ingredients/index.ts'
 import { MOST_G, ownFlours, type Dough, type Grain, type Shape, type Sheet } from '../model/index.ts'
 import { doubtPoints, holdBackPoints, lessSure, lotFromHistory, type FlourLot } from '../lot/index.ts'
-import { matchShape } from '../match/index.ts'
+import { asShape, matchShape } from '../match/index.ts'
 import { ok, problem, type Result } from '../result.ts'
-import { blankG, piecesOf } from '../shape/index.ts'
+import { doughFor, piecesOf } from '../shape/index.ts'
 import { balanceOf } from './balance.ts'
 import { keepingOf } from './keeping.ts'
 import { lotKey, placeOf, type Kitchen } from './kitchen.ts'
@@ -24,6 +24,7 @@ import { mixRows, VOIDS, type Mix } from './mixRows.ts'
 import { portionG } from './portions.ts'
 import { practiceOf } from './practice.ts'
 import { tableReading, type Control, type Reckoned, type WaterPlan } from './reckoned.ts'
+import { rollingFor } from './rollPlan.ts'
 import { sheetNotes, type SheetNote } from './sheetNotes.ts'
 import type { WorkedRow } from './workedRow.ts'
 
@@ -31,11 +32,11 @@ export interface Worked extends Reckoned {
   readonly notes: readonly SheetNote[]
 }
 
-function resolvedTarget(sheet: Sheet, mix: Mix, pieceG: number): Result<BatchTarget> {
+function resolvedTarget(sheet: Sheet, mix: Mix, doughForPieces: (count: number) => number): Result<BatchTarget> {
   const { target } = sheet
   switch (target.by) {
     case 'pieces':
-      return ok({ by: 'pieces', count: target.count, gramsEach: pieceG })
+      return ok({ by: 'pieces', count: target.count, gramsEach: doughForPieces(target.count) / target.count })
     case 'base':
       return mix.flourOnBase === null
         ? problem('no-base-row', 'target')
@@ -96,14 +97,12 @@ function workedRows(known: readonly Known[], batch: BatchResult, flourOnBase: nu
   })
 }
 
-function pieceMass(rows: readonly BatchRow[], shape: Shape): number {
-  const composition = compositionOf(rows.map((row) => ({ material: row.material, grams: row.percent })))
-  return blankG(densityGPerCm3(composition, VOIDS), shape.blank)
-}
+const densityOf = (rows: readonly BatchRow[]): number =>
+  densityGPerCm3(compositionOf(rows.map((row) => ({ material: row.material, grams: row.percent }))), VOIDS)
 
 /** What the flour that the dough's windows are written for drinks against plain wheat flour, points. */
-const ownShift = (dough: Dough, { ingredients }: Kitchen): number =>
-  ownFlours(dough).reduce(
+const ownShift = (dough: Dough, shape: Shape, { ingredients }: Kitchen): number =>
+  ownFlours(dough, asShape(shape, dough)).reduce(
     (sum, { flour, percent }) => sum + ((ingredients.get(flour)?.absorptionShift ?? 0) * percent) / 100,
     0,
   )
@@ -160,9 +159,13 @@ export function computeSheet(sheet: Sheet, kitchen: Kitchen): Result<Worked> {
   const mixed = mixRows(known.value, lot.shift)
   if (!mixed.ok) return mixed
   const { rows, paper14, flourOnBase } = mixed.value
-  const target = resolvedTarget(sheet, mixed.value, pieceMass(rows, shape))
-  if (!target.ok) return target
   const { scaleStepG, boardMm } = kitchen.gear
+  const expected14 = hydrationOf(rows).basis14
+  const rolling = rollingFor({ sheet, dough, hydration14: expected14 }, shape, kitchen.gear)
+  const target = resolvedTarget(sheet, mixed.value, (count) =>
+    doughFor(count, shape.blank, densityOf(rows), boardMm, rolling),
+  )
+  if (!target.ok) return target
   const solved = solveBatch({ rows, target: target.value, lossPercent: sheet.lossPercent, scaleStepG, voids: VOIDS })
   if (!solved.ok) return solved
 
@@ -172,10 +175,10 @@ export function computeSheet(sheet: Sheet, kitchen: Kitchen): Result<Worked> {
   const { slope, moisture } = floursAsTheyStand(rows)
   const base = dough.control.by === 'base' ? dough.control.base : 'base'
   const control: Control = flourOnBase === null ? { by: 'hydration' } : { by: 'base', base, flourOnBase }
-  const shift = flourShift(known.value, rows, ownShift(dough, kitchen))
-  const practice = practiceOf(sheet, dough, worked, kitchen)
-  const expected14 = hydrationOf(rows).basis14
+  const shift = flourShift(known.value, rows, ownShift(dough, shape, kitchen))
+  const practice = practiceOf(sheet, dough, shape, worked, kitchen)
   const usableG = batch.doughG * (1 - sheet.lossPercent / 100)
+  const filled = shape.fillingG !== undefined && !sheet.unfilled
   const core = {
     sheet,
     dough,
@@ -193,11 +196,11 @@ export function computeSheet(sheet: Sheet, kitchen: Kitchen): Result<Worked> {
     flourShift: shift,
     match: matchShape(shape, dough, tableReading({ control, paper14, flourShift: shift })),
     usableG,
-    cut: piecesOf(shape.blank, usableG, batch.densityGPerCm3, boardMm),
+    cut: piecesOf(shape.blank, usableG, batch.densityGPerCm3, boardMm, rolling),
     balance: balanceOf(worked, batch, kitchen.lots),
     practice,
     portionG: sheet.target.by === 'portions' ? sheet.target.gramsEach : null,
-    guideG: portionG(kitchen.gear.portions, dough.family, 'main', 'fresh'),
+    guideG: dough.portionG ?? portionG(kitchen.gear.portions, dough.family, filled ? 'filled' : 'main', 'fresh'),
   }
   const reckoned = { ...core, keeping: keepingOf(core, shape, kitchen) }
   return ok({ ...reckoned, notes: sheetNotes(reckoned, kitchen) })

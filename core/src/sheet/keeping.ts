@@ -97,6 +97,14 @@ export function keepingOf(
   return { ...limits, wet, perishable, driedMonths: wet.length > 0 ? null : keep.driedMonths }
 }
 
+/** Air before the pot stays within what the dough may lie open; what wants longer than that is dried, not aired. */
+export function airing(
+  [low, high]: Shape['airBeforeCookMin'],
+  { roomMin }: Pick<Keeping, 'roomMin'>,
+): readonly [number, number] {
+  return low >= roomMin ? [0, roomMin] : [low, Math.min(high, roomMin)]
+}
+
 /** Hazards of the table that hold for this dough as it stands: its own, and those its rows and filling bring. */
 export function cautionsOf({
   dough,

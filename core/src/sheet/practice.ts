@@ -1,5 +1,6 @@
 /** How this sheet is worked once the schools are settled: heat of the water, rest, salt in the pot, the share held back. */
-import type { Sheet, Dough } from '../model/index.ts'
+import { asShape } from '../match/index.ts'
+import type { Sheet, Dough, Shape } from '../model/index.ts'
 import { setsFor, type SchoolSets } from '../schools/index.ts'
 import { isCurdBased, isPerishable, PERISHABLE_REST_MIN } from './perishable.ts'
 import type { Kitchen } from './kitchen.ts'
@@ -53,14 +54,16 @@ function safeRest(rest: Rest, rows: readonly WorkedRow[]): Rest {
 export function practiceOf(
   sheet: Sheet,
   dough: Dough,
+  shape: Shape,
   rows: readonly WorkedRow[],
   { schools, gear }: Kitchen,
 ): Practice {
   const sets = setsFor(schools, dough.family, gear.schools, sheet.schools)
   return {
     sets,
-    waterC: sheet.waterC ?? doughWaterC(dough, sets.waterC),
+    // What a shape needs no school takes from it.
+    waterC: sheet.waterC ?? asShape(shape, dough)?.waterC ?? doughWaterC(dough, sets.waterC),
     ...safeRest(restOf(dough, sets.rest), rows),
-    potSaltGPerL: sets.potSaltGPerL ?? dough.pot.saltGPerL,
+    potSaltGPerL: asShape(shape, dough)?.potSaltGPerL ?? sets.potSaltGPerL ?? dough.pot.saltGPerL,
   }
 }

@@ -1,5 +1,6 @@
 /** Checks that hold for any dough: what a careful colleague would say on reading the sheet. */
 import { MOST_ALKALI_PERCENT } from '../alkali/index.ts'
+import { asShape } from '../match/index.ts'
 import { isDairyOrEgg } from '../model/index.ts'
 import type { Reckoned } from './reckoned.ts'
 
@@ -77,12 +78,19 @@ export function saltAsCounted({ batch, dough, control }: Pick<Reckoned, 'batch' 
     : batch.saltPercent
 }
 
+/** What the dough takes; a shape that cooks in its soup takes less. */
+function saltWindow({ dough, shape }: Pick<Reckoned, 'dough' | 'shape'>): { low: number; high: number } {
+  const { low, high } = dough.saltPercent
+  const own = asShape(shape, dough)?.saltPercent
+  return own === undefined ? { low, high } : { low: Math.min(low, own / 2), high: Math.min(high, 2 * own + 0.5) }
+}
+
 function saltNotes(sheet: Sheet): SanityNote[] {
   const { batch, dough, control } = sheet
   if (batch.saltPercent > SALT_LIMIT_PERCENT + 1e-9 && dough.saltOn === 'flour')
     return [{ code: 'salt-over', severity: 'danger', percent: batch.saltPercent, limit: SALT_LIMIT_PERCENT }]
   const percent = saltAsCounted(sheet)
-  const { low, high } = dough.saltPercent
+  const { low, high } = saltWindow(sheet)
   const on = dough.saltOn === 'base' && control.by === 'base' ? control.base : 'flour'
   return outside(percent, low, high) ? [{ code: 'salt-outside', severity: 'caution', percent, low, high, on }] : []
 }
@@ -94,10 +102,14 @@ function fatNotes({ dough, rows }: Sheet): SanityNote[] {
   return percent > high + 1e-6 ? [{ code: 'fat-outside', severity: 'caution', percent, high }] : []
 }
 
-function flourNotes({ dough, rows, shape, flourShift }: Sheet, expectsGluten: boolean): SanityNote[] {
+/** Poured so hot, starch sets to a glue, and holds without gluten. °C. */
+const SETS_STARCH_C = 85
+
+function flourNotes({ dough, rows, shape, flourShift, practice }: Sheet, expectsGluten: boolean): SanityNote[] {
   const flours = rows.filter((row) => row.part === 'flour')
   const gluten = flours.reduce((sum, row) => sum + (row.ingredient.gluten === 'none' ? 0 : row.onFlour), 0)
-  const needsGluten = shape.method !== 'hand' && shape.method !== 'drop'
+  const isScalded = (practice.waterC ?? 0) >= SETS_STARCH_C
+  const needsGluten = shape.method !== 'hand' && shape.method !== 'drop' && !isScalded
   const over = flours.flatMap(({ ingredient, onFlour }): SanityNote[] =>
     expectsGluten && ingredient.usualMaxSharePercent !== undefined && onFlour > ingredient.usualMaxSharePercent + 1e-6
       ? [

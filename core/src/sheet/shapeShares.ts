@@ -1,11 +1,12 @@
 /** One dough, several shapes: what each takes of it. */
 import { matchShape, type ShapeMatch } from '../match/index.ts'
 import { ok, problem, type Result } from '../result.ts'
-import { blankG, piecesOf, type Pieces } from '../shape/index.ts'
+import { doughFor, piecesOf, type Pieces } from '../shape/index.ts'
 import type { AlsoShape, Shape } from '../model/index.ts'
 import type { Kitchen } from './kitchen.ts'
 import { type Worked } from './computeSheet.ts'
 import { tableReading } from './reckoned.ts'
+import { rollingFor } from './rollPlan.ts'
 
 export interface ShapeShare {
   readonly shape: Shape
@@ -21,10 +22,12 @@ export interface ShapeShare {
 export function shapeShares(worked: Worked, kitchen: Kitchen): Result<readonly ShapeShare[]> {
   const { sheet, shape: main, dough, usableG, batch } = worked
   const density = batch.densityGPerCm3
+  const { boardMm } = kitchen.gear
+  const rolled = { sheet, dough, hydration14: worked.expected14 }
   const part = (shape: Shape, doughG: number): ShapeShare => ({
     shape,
     doughG,
-    cut: piecesOf(shape.blank, doughG, density, kitchen.gear.boardMm),
+    cut: piecesOf(shape.blank, doughG, density, boardMm, rollingFor(rolled, shape, kitchen.gear)),
     match: matchShape(shape, dough, tableReading(worked)),
   })
   const others: ShapeShare[] = []
@@ -37,7 +40,7 @@ export function shapeShares(worked: Worked, kitchen: Kitchen): Result<readonly S
       also.by === 'share'
         ? (usableG * also.percent) / 100
         : also.by === 'count'
-          ? also.count * blankG(density, shape.blank)
+          ? doughFor(also.count, shape.blank, density, boardMm, rollingFor(rolled, shape, kitchen.gear))
           : also.grams
     others.push(part(shape, doughG))
   }

@@ -1,7 +1,15 @@
 /** A first sheet for a dough: the flour its windows are written for, everything at its best, by the maker's schools. */
-import { type Sheet, type SheetRow, ownFlours, usualMachines, type Dough, type Shape } from '../model/index.ts'
+import {
+  type Sheet,
+  type SheetRow,
+  ownFlours,
+  usualMachines,
+  type Dough,
+  type Shape,
+  type ShapeDough,
+} from '../model/index.ts'
 import { setsFor, type SchoolSets } from '../schools/index.ts'
-import { windowFor } from '../match/index.ts'
+import { asShape, windowFor } from '../match/index.ts'
 import type { Kitchen } from './kitchen.ts'
 import { portionG } from './portions.ts'
 
@@ -15,16 +23,16 @@ const percent = (key: string, ingredient: string, value: number, kind: 'flour' |
 /** The alkali a beginner's sheet has: a common blend of the two carbonates. */
 const BLEND = 'carbonate-blend-60-40'
 
-const flourRows = (dough: Dough, whole: number): SheetRow[] =>
-  ownFlours(dough).map(({ flour, percent: share }, index) =>
+const flourRows = (dough: Dough, as: ShapeDough | undefined, whole: number): SheetRow[] =>
+  ownFlours(dough, as).map(({ flour, percent: share }, index) =>
     percent(`flour-${index + 1}`, flour, (share * whole) / 100, 'flour'),
   )
 
-function waterIngredient(dough: Dough, sets: SchoolSets): string {
+function waterIngredient(dough: Dough, as: ShapeDough | undefined, sets: SchoolSets): string {
   if (dough.family === 'batter' && sets.liquid !== undefined) return sets.liquid
   const first = dough.waterC[0]
   if (sets.waterC === undefined && first?.choice.startsWith('sparkling')) return 'water-sparkling'
-  const wantedC = sets.waterC ?? (first ? (first.fromC + first.toC) / 2 : 20)
+  const wantedC = as?.waterC ?? sets.waterC ?? (first ? (first.fromC + first.toC) / 2 : 20)
   if (wantedC < 16) return 'water-cold'
   if (wantedC < 28) return 'water-room'
   return wantedC < 60 ? 'water-warm' : 'water-hot'
@@ -40,8 +48,20 @@ function binderRows({ binderPercent }: Dough, { binder }: SchoolSets): SheetRow[
   return window ? [percent('binder', ingredient, window.best)] : []
 }
 
-function additions(dough: Dough, sets: SchoolSets, kitchen: Kitchen): SheetRow[] {
-  const salt = clamp(sets.saltPercent ?? dough.saltPercent.best, dough.saltPercent)
+/** Salt as the sheet counts it: a dough on a base counts all on the base, though its salt be written on flour. */
+function saltPercent(dough: Dough, as: ShapeDough | undefined, sets: SchoolSets, flourOnBase: number | null): number {
+  const salt = as?.saltPercent ?? clamp(sets.saltPercent ?? dough.saltPercent.best, dough.saltPercent)
+  return flourOnBase !== null && dough.saltOn === 'flour' ? Number(((salt * flourOnBase) / 100).toFixed(2)) : salt
+}
+
+function additions(
+  dough: Dough,
+  as: ShapeDough | undefined,
+  flourOnBase: number | null,
+  sets: SchoolSets,
+  kitchen: Kitchen,
+): SheetRow[] {
+  const salt = saltPercent(dough, as, sets, flourOnBase)
   const oil = clamp(sets.oilPercent ?? dough.oilPercent.best, dough.oilPercent)
   const blend = kitchen.ingredients.get(BLEND)?.carbonate ?? 1
   return [
@@ -53,6 +73,7 @@ function additions(dough: Dough, sets: SchoolSets, kitchen: Kitchen): SheetRow[]
       : []),
     ...(oil > 0 ? [percent('oil', 'olive-oil', oil)] : []),
     ...(dough.fatPercent ? [percent('butter', 'butter', dough.fatPercent.best)] : []),
+    ...(as?.along ?? []).map((each, index) => percent(`along-${index + 1}`, each.ingredient, each.percent)),
   ]
 }
 
@@ -61,18 +82,19 @@ const clamp = (value: number, { low, high }: { low: number; high: number }): num
 
 function rowsOf(dough: Dough, shape: Shape, sets: SchoolSets, kitchen: Kitchen): SheetRow[] {
   const { best } = windowFor(shape, dough).window
-  const rest = additions(dough, sets, kitchen)
+  const as = asShape(shape, dough)
+  const rest = additions(dough, as, dough.control.by === 'base' ? best : null, sets, kitchen)
   if (dough.control.by === 'base') {
     const { bases } = dough.control
     const base = sets.base !== undefined && bases.includes(sets.base) ? sets.base : (bases[0] ?? '')
-    return [percent('base', base, 100, 'base'), ...flourRows(dough, best), ...rest]
+    return [percent('base', base, 100, 'base'), ...flourRows(dough, as, best), ...rest]
   }
   const water: SheetRow = {
     key: 'water',
-    ingredient: waterIngredient(dough, sets),
+    ingredient: as?.liquid ?? waterIngredient(dough, as, sets),
     amount: { by: 'hydration', percent: best, basis: 'basis14' },
   }
-  return [...flourRows(dough, 100), water, ...rest]
+  return [...flourRows(dough, as, 100), water, ...rest]
 }
 
 /** Shapes a dough is listed for come first; a dough without any takes the first that its methods allow. */
@@ -84,12 +106,14 @@ export function shapesFor(dough: Dough, shapes: readonly Shape[]): readonly Shap
 export function startSheet(dough: Dough, shape: Shape, kitchen: Kitchen): Sheet {
   const sets = setsFor(kitchen.schools, dough.family, kitchen.gear.schools, {})
   const place = kitchen.gear.places[0]
+  const course = shape.fillingG ? 'filled' : 'main'
+  const ofFamily = portionG(kitchen.gear.portions, dough.family, course, 'fresh')
   return {
     name: dough.name,
     dough: dough.id,
     shape: shape.id,
     rows: rowsOf(dough, shape, sets, kitchen),
-    target: { by: 'portions', count: 4, gramsEach: portionG(kitchen.gear.portions, dough.family, 'main', 'fresh') },
+    target: { by: 'portions', count: 4, gramsEach: dough.portionG ?? ofFamily },
     lossPercent: 2,
     flourState: place ? { by: 'place', place: place.id } : { by: 'typed', moisture: 0.14 },
     useLearned: true,

@@ -85,6 +85,7 @@ const part = (id: string, other: string, which: 'kept' | 'taken'): Batch => ({
   plan,
   events: [
     { id: `${id}-1`, at: AT, type: 'poured', grams: 200 },
+    { id: `${id}-3`, at: AT, type: 'rolled-by', roller: crank },
     { id: `${id}-2`, at: AT, type: 'split', keeps: 0.75, other, part: which, shape: 'our-pips' },
   ],
 })

@@ -104,8 +104,8 @@ export async function redoTap({ id, events }: Batch): Promise<boolean> {
   return ids.length > 0 && (await write(id, [{ type: 'undone', events: [...ids] }]))
 }
 
-/** Takes back what ended a batch: it stands at the bench again. */
-export async function reopen(id: string): Promise<boolean> {
+/** Takes back the last thing written of a batch that has ended: what ended it, and it stands at the bench again; or a line more. */
+export async function undoEnded(id: string): Promise<boolean> {
   const batch = await repository.batches.get(id).catch(() => undefined)
   return batch ? undoTap(batch) : false
 }

@@ -69,7 +69,7 @@ export function createRepository(db: HarinaDatabase, photosMost = PHOTOS_MOST_CH
   let known = false
 
   /** On a full disk a browser may drop the store and open an empty one in its place: that one is left shut. */
-  const reopen = async (): Promise<void> => {
+  const undoEnded = async (): Promise<void> => {
     await db.open()
     if (!known || !(await isNew())) return
     db.close()
@@ -87,7 +87,7 @@ export function createRepository(db: HarinaDatabase, photosMost = PHOTOS_MOST_CH
   }
   const waking = {
     isOpen: () => db.isOpen() && opening === null,
-    open: () => opening ?? first(reopen()),
+    open: () => opening ?? first(undoEnded()),
   }
 
   const asked = wakeful(waking, {
@@ -163,7 +163,7 @@ export function createRepository(db: HarinaDatabase, photosMost = PHOTOS_MOST_CH
     return first(
       before
         .then(() => after)
-        .then(() => (db.isOpen() ? undefined : reopen()))
+        .then(() => (db.isOpen() ? undefined : undoEnded()))
         .then(() => fill(workspace)),
     )
   }

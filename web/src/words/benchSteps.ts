@@ -44,7 +44,7 @@ export const prepareWords: Readonly<Record<StepOf<'prepare'>['what'], Prepared>>
   },
   simmer: {
     title: 'Bring the milk to a simmer',
-    lead: 'With the salt in it, stirred along the bottom. The semolina comes in as rain, whisked, off the boil.',
+    lead: 'With the salt in it, stirred along the bottom. Semolina and butter stand weighed beside it.',
     done: 'It simmers, go on',
     caution: { title: 'Boiling over', text: 'Milk climbs at once. Half a pan, handle turned in, and stay beside it.' },
   },
@@ -70,6 +70,7 @@ const kneadTitles: Readonly<Record<StepOf<'knead'>['how'], string>> = {
   beat: 'Beat',
   paddle: 'Mix to crumbs',
   stir: 'Stir over the flame',
+  draw: 'Thin the rope',
 }
 export const kneadTitle = (step: StepOf<'knead'>): string => kneadTitles[step.how]
 
@@ -81,7 +82,8 @@ const handLeads: Readonly<Record<StepOf<'knead'>['how'], string>> = {
   fold: 'Most of the flour over it; press and fold, turn, press. Do not knead.',
   beat: 'Until bubbles pull in strings and the spoon leaves a hole that closes slowly.',
   paddle: 'Fingers spread, rubbing, until it is crumbs between lentil and pea, each as damp as the next.',
-  stir: 'Low, without stopping, until it leaves the pan and the spoon.',
+  stir: 'Off the flame the semolina comes in as rain, whisked; then low, without stopping, until it leaves the pan and the spoon. Butter and cheese at the end.',
+  draw: 'Roll and draw the rope a third thinner, oil it, and lay it back in its coil without a turn on a turn.',
 }
 const mixerLeads: Partial<Readonly<Record<StepOf<'knead'>['how'], string>>> = {
   push: 'Hook, slow. Stop halfway and scrape; it is done when the bowl is clean.',

@@ -31,6 +31,7 @@ const entries: {
     return done ? `${stepName(done)}: done` : null
   },
   'worked-by': (event) => (event.by === 'mixer' ? 'in the mixer' : 'by hand'),
+  'rolled-by': (event) => (event.roller ? `through ${event.roller.name}` : 'rolled by pin'),
   lumped: (event, { grams }) => `a lump of ${grams(event.grams)}`,
   shaped: (event) => `${formatNumber(event.pieces, 0)} pieces`,
   sampled: (event, { mass }) => `a piece of ${mass(event.grams, 0.01)}`,

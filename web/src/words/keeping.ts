@@ -1,5 +1,5 @@
 /** How long something keeps, never rounded up. */
-import type { Keeps } from '@harina/core'
+import type { PlannedStep, WetReason } from '@harina/core'
 
 const many = (count: number, one: string): string => `${count} ${count === 1 ? one : `${one}s`}`
 
@@ -17,10 +17,14 @@ export const monthsWords = (months: number): string =>
   months < 1 ? many(Math.floor(months * 4 + 1e-9), 'week') : many(Math.floor(months + 1e-9), 'month')
 
 /** Why a dough is never dried in room air, in half a sentence: null for one that may be. */
-export function wetWords({ wet }: Pick<Keeps, 'wet'>): string | null {
+export function wetWords({ wet }: { readonly wet: readonly WetReason[] }): string | null {
   if (wet.length === 0) return null
   const names = wet.map((reason) =>
     reason.code === 'row' ? reason.name : reason.code === 'filling' ? 'the filling' : 'the scalded starch',
   )
   return names.join(', ')
 }
+
+/** Where a batch waits. */
+export const keptWhere = ({ kind }: Pick<PlannedStep, 'kind'>): string =>
+  kind === 'freeze' ? 'in the freezer' : kind === 'dry' ? 'on the rack' : 'in the fridge'

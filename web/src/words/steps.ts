@@ -25,6 +25,7 @@ const kindWords: Readonly<Record<Exclude<StepKind, 'prepare' | 'knead'>, string>
   drop: 'Drop',
   hold: 'Keep',
   freeze: 'Freeze',
+  spread: 'Spread',
   rinse: 'Rinse',
   dry: 'Dry',
   cook: 'Cook',
@@ -40,6 +41,7 @@ const kneadWords = {
   beat: 'Beat',
   paddle: 'Mix',
   stir: 'Stir',
+  draw: 'Thin the rope',
 } as const
 
 /** A step in a word. */

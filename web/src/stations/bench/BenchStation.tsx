@@ -28,7 +28,7 @@ import { PourStep } from './steps/PourStep.tsx'
 import { FeedStep } from './steps/PressStep.tsx'
 import { ReadyStep } from './steps/ReadyStep.tsx'
 import { CutStep, FoldStep, StampStep, ThinStep } from './steps/RollerSteps.tsx'
-import { CoolStep, CrumbStep, KneadStep, PrepareStep, RestStep, TemperStep } from './steps/TimedSteps.tsx'
+import { CoolStep, CrumbStep, KneadStep, PrepareStep, RestStep, SpreadStep, TemperStep } from './steps/TimedSteps.tsx'
 import { VerdictStep } from './steps/VerdictStep.tsx'
 import { FlourStep, WaterStep } from './steps/WeighSteps.tsx'
 import { stepName, type Worded } from '../../words/index.ts'
@@ -69,6 +69,7 @@ const sheets: Readonly<Record<StepKind, ComponentType>> = {
   drop: DropStep,
   hold: HoldStep,
   freeze: FreezeStep,
+  spread: SpreadStep,
   rinse: RinseStep,
   dry: DryStep,
   cook: CookStep,

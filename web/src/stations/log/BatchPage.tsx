@@ -3,26 +3,32 @@ import {
   formatNumber,
   formatPercent,
   formatPoints,
+  plainTextFrom,
   plannedOnRule,
   storyOf,
+  VERDICTS,
   type Batch,
   type BatchStory,
+  type BenchAction,
   type BenchEvent,
   type PlannedRow,
 } from '@harina/core'
 import { format } from 'date-fns'
-import { useMemo } from 'react'
+import { useMemo, useState } from 'react'
 import { useNavigate } from 'react-router'
+import { recordTap, undoEnded } from '../../state/bench.ts'
 import { draftOpened } from '../../state/draftSlice.ts'
+import { notify } from '../../state/notify.ts'
 import { useAppDispatch } from '../../state/store.ts'
 import { PlanRule } from '../../ui/rule/PlanRule.tsx'
 import type { RuleMark } from '../../ui/rule/ruleLayout.ts'
 import { ruleLabel } from '../../ui/rule/ruleLabel.ts'
 import { usePhotos } from '../../state/useStored.ts'
+import { QuantityField } from '../../ui/QuantityField.tsx'
 import { PhotoRow } from '../../ui/PhotoRow.tsx'
 import { useEntryWords } from '../../ui/useEntryWords.ts'
 import { useUnits } from '../../ui/units.ts'
-import { verdictWords } from '../../words/index.ts'
+import { spanOfMinutes, verdictWords } from '../../words/index.ts'
 
 /** The batch's sheet on paper again; its flour has learned, so the water starts from what was accepted. */
 export function StartNext({ batch }: { batch: Batch }) {
@@ -167,6 +173,76 @@ function Fact({ label, figure, note }: { label: string; figure: string; note?: s
   )
 }
 
+/** What is said of a batch after it was closed: how it ate a week later, what the tray weighed dry. */
+function OneLineMore({ batch }: { batch: Batch }) {
+  const [text, setText] = useState('')
+  const [driedG, setDriedG] = useState<number | null>(null)
+  const { massFigure, units } = useUnits()
+  const write = async (...actions: BenchAction[]) => {
+    if (!(await recordTap(batch, ...actions))) return
+    setText('')
+    setDriedG(null)
+    notify('Written under the batch', { action: { label: 'Undo', onClick: () => void undoEnded(batch.id) } })
+  }
+  const note = text.trim()
+  return (
+    <section aria-label="A line more" className="flex flex-col gap-3 border-t border-line pt-3">
+      <h2 className="head text-lg">A line more</h2>
+      <div className="flex flex-wrap items-end gap-3">
+        <label className="flex min-w-60 flex-1 flex-col gap-1">
+          <span className="small">how it ate, days later</span>
+          <input
+            className="box min-h-11"
+            value={text}
+            maxLength={4000}
+            onChange={(event) => setText(plainTextFrom(event.target.value, 4000))}
+          />
+        </label>
+        <span className="small pb-3">
+          dry it weighed{' '}
+          <QuantityField
+            label="Grams once dry"
+            shown={driedG === null ? '' : massFigure(driedG, batch.plan.scaleStepG)}
+            unit="g"
+            min={0.1}
+            max={1_000_000}
+            widthCh={6}
+            className="text-xl font-semibold text-ink"
+            onChange={setDriedG}
+          />{' '}
+          {units.mass}
+        </span>
+        <button
+          type="button"
+          className="press min-h-11 px-5"
+          disabled={note === '' && driedG === null}
+          onClick={() =>
+            void write(
+              ...(note === '' ? [] : [{ type: 'noted', text: note } as const]),
+              ...(driedG === null ? [] : [{ type: 'dried', grams: driedG } as const]),
+            )
+          }
+        >
+          Write it
+        </button>
+      </div>
+      <div role="group" aria-label="Verdict, again" className="flex flex-wrap items-baseline gap-2">
+        <span className="small mr-1">judged again:</span>
+        {VERDICTS.map((verdict) => (
+          <button
+            key={verdict}
+            type="button"
+            className="press min-h-11 px-4"
+            onClick={() => void write({ type: 'judged', verdict })}
+          >
+            {verdictWords[verdict]}
+          </button>
+        ))}
+      </div>
+    </section>
+  )
+}
+
 export function BatchPage({ batch: whole }: { batch: Batch }) {
   const batch = useMemo(() => storyOf(whole), [whole])
   const { plan, state, thirst, corrections, onRule, basis14 } = batch
@@ -223,7 +299,11 @@ export function BatchPage({ batch: whole }: { batch: Batch }) {
               ? 'not said'
               : `${formatNumber(state.cookedMin, state.cookedMin % 1 === 0 ? 0 : 1)} min`
           }
-          note={`table: ${plan.minutes.cook[0]} to ${plan.minutes.cook[1]}`}
+          note={
+            state.driedG === null
+              ? `table: ${spanOfMinutes(...plan.minutes.cook)}`
+              : `${worded.mass(state.driedG)} once dry`
+          }
         />
       </div>
       {photos.length > 0 && <PhotoRow photos={photos} plan={plan} />}
@@ -231,6 +311,7 @@ export function BatchPage({ batch: whole }: { batch: Batch }) {
         <PlannedRows batch={batch} />
         <Story batch={batch} />
       </div>
+      {state.end?.how === 'closed' && <OneLineMore batch={whole} />}
     </article>
   )
 }

@@ -1,4 +1,4 @@
-import { formatPercent, formatPoints, type BatchSummary } from '@harina/core'
+import { benchPieces, formatPercent, formatPoints, type BatchSummary } from '@harina/core'
 import { useVirtualizer } from '@tanstack/react-virtual'
 import { format } from 'date-fns'
 import { useMemo, useRef, useState } from 'react'
@@ -7,13 +7,14 @@ import { BatchStrip } from '../../ui/BatchStrip.tsx'
 import { FindButton } from '../../ui/FindButton.tsx'
 import { CannotBeShown, Guarded } from '../../ui/Guarded.tsx'
 import { FamilyMark } from '../../ui/family.tsx'
-import { selectEnded, useKitchen } from '../../state/select.ts'
+import { selectEnded, useKept, useKitchen, type RunningBatch } from '../../state/select.ts'
 import { useApp } from '../../state/store.ts'
 import { useWholeBatch } from '../../state/useStored.ts'
 import { useUnits } from '../../ui/units.ts'
 import { BatchPage, StartNext } from './BatchPage.tsx'
 import { findBatches } from './findBatches.ts'
-import { verdictWords } from '../../words/index.ts'
+import { keptWhere, verdictWords } from '../../words/index.ts'
+import { keptSince, useByWords } from './kept.ts'
 
 const countWords = (found: number, all: number): string => {
   const batches = all === 1 ? 'one batch' : `${all} batches`
@@ -87,6 +88,40 @@ function List({ batches, chosen }: { batches: readonly BatchSummary[]; chosen: s
   )
 }
 
+/** What waits in the fridge, in the freezer or on the rack, the soonest to be used first. */
+function Kept({ batches }: { batches: readonly RunningBatch[] }) {
+  const { mass } = useUnits()
+  if (batches.length === 0) return null
+  return (
+    <section aria-label="Kept" className="mb-3 border-b border-ink pb-2">
+      <h2 className="head mb-1 text-lg">Kept</h2>
+      <ul>
+        {batches.map(({ batch, state, step }) => (
+          <li key={batch.id}>
+            <Link
+              to={`/bench/${batch.id}`}
+              className="flex min-h-12 items-center gap-3 border-t border-line py-1 pr-2 hover:bg-ground"
+            >
+              <span className="min-w-0 flex-1 leading-tight">
+                <span className="head block truncate text-md">{batch.plan.sheet.name}</span>
+                <span className="small block truncate">
+                  {batch.plan.shape.name} · {step && keptWhere(step)} since {format(keptSince(batch), 'EEE d MMM')}
+                </span>
+              </span>
+              <span className="text-right leading-tight">
+                <span className="figure block text-md font-semibold">
+                  {mass(benchPieces(batch.plan, state).usableG)}
+                </span>
+                <span className="small">{useByWords(batch)}</span>
+              </span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
+
 function useBatches(): readonly BatchSummary[] | null {
   const ended = useApp(selectEnded)
   return useMemo(() => ended && [...ended].sort((a, b) => b.atMs - a.atMs), [ended])
@@ -96,6 +131,7 @@ export default function LogStation() {
   const { batchId } = useParams()
   const navigate = useNavigate()
   const batches = useBatches()
+  const kept = useKept()
   const [query, setQuery] = useState('')
   const found = useMemo(() => (batches ? findBatches(batches, query) : []), [batches, query])
   const chosen = batchId ?? found[0]?.id
@@ -110,7 +146,7 @@ export default function LogStation() {
         id="work"
         className="relative flex min-h-0 flex-1 flex-col overflow-y-auto bg-sheet px-4 py-3 md:px-6.5 lg:overflow-hidden"
       >
-        {batches && batches.length === 0 ? (
+        {batches && batches.length === 0 && kept.length === 0 ? (
           <div className="m-auto max-w-md text-center">
             <h1 className="head mb-3 text-4xl">No batch in the log yet</h1>
             <p className="mb-6">
@@ -127,6 +163,7 @@ export default function LogStation() {
               aria-label="The log"
               className={`flex min-h-0 flex-col ${batchId === undefined ? '' : 'hidden lg:flex'}`}
             >
+              <Kept batches={kept} />
               <label className="mb-2 flex items-center gap-2">
                 <span className="small">Search</span>
                 <input

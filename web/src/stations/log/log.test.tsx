@@ -32,7 +32,7 @@ it('tells a batch from beginning to end: planned, poured, felt, corrected, judge
     'written in the log',
   ])
     expect(story).toContain(words)
-  expect(screen.getByText('poor')).toBeTruthy()
+  expect(screen.getByText('Verdict').parentElement!.textContent).toContain('poor')
   expect(screen.getByRole('table', { name: 'Planned against poured' }).textContent).toContain('Flour, to correct')
 })
 

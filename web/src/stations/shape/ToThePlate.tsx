@@ -1,8 +1,9 @@
 /** From the board to the plate: airing, cooking, keeping, and what goes with it. */
-import { formatNumber, saucesFor, type Shape, type Worked } from '@harina/core'
+import { airing, formatNumber, keepingOf, saucesFor, type Keeping, type Shape, type Worked } from '@harina/core'
+import { useKitchen } from '../../state/select.ts'
 import { tables } from '../../state/tables.ts'
 import { Titled } from './Titled.tsx'
-import { traitWords } from '../../words/index.ts'
+import { hoursWords, monthsWords, spanOfMinutes, traitWords, wetWords } from '../../words/index.ts'
 
 /** No tenth where there is none. */
 const plain = (value: number): string => formatNumber(value, Number.isInteger(value) ? 0 : 1)
@@ -23,20 +24,22 @@ function Facts({ rows }: { rows: readonly (readonly [string, string])[] }) {
   )
 }
 
-const many = (count: number, unit: string): string => (count === 0 ? 'not' : `${plain(count)} ${unit}`)
-
-function keepRows({ keep, fillingG }: Shape): readonly (readonly [string, string])[] {
+/** Of this dough as this shape: what is in it decides, the table only where nothing was said. */
+function keepRows(keeping: Keeping): readonly (readonly [string, string])[] {
+  const { roomMin, fridgeH, freezerMonths, driedMonths } = keeping
+  const wet = wetWords(keeping)
   return [
-    ['on the board', keep.roomH === 0 ? 'straight into the pot' : `${plain(keep.roomH)} h at the most`],
-    ['in the fridge', many(keep.fridgeDays, keep.fridgeDays === 1 ? 'day' : 'days')],
-    ['frozen', many(keep.freezerMonths, keep.freezerMonths === 1 ? 'month' : 'months')],
+    ['on the board', roomMin === 0 ? 'straight into the pot' : `${hoursWords(roomMin / 60)} at the most`],
+    ['in the fridge', fridgeH === 0 ? 'not' : `${hoursWords(fridgeH)} at the most`],
+    ['frozen', freezerMonths === 0 ? 'not' : monthsWords(freezerMonths)],
     [
       'dried',
-      keep.driedMonths === null
-        ? 'do not dry it in room air'
-        : `${formatNumber(keep.driedMonths, 0)} months in a closed jar`,
+      driedMonths !== null
+        ? `${monthsWords(driedMonths)} in a closed jar`
+        : wet
+          ? `never in room air: ${wet}`
+          : 'not this shape',
     ],
-    ...(fillingG ? ([['filled', 'as long as the filling keeps, and never longer than the bare piece']] as const) : []),
   ]
 }
 
@@ -44,7 +47,9 @@ export function ToThePlate({ shape, worked }: { shape: Shape; worked: Worked }) 
   const matches = saucesFor(shape, tables().sauces)
   const listed = matches.filter((match) => match.listed)
   const also = matches.filter((match) => !match.listed && match.because.length > 1)
-  const [airFrom, airTo] = shape.airBeforeCookMin
+  const kitchen = useKitchen()
+  const keeping = kitchen ? keepingOf(worked, shape, kitchen) : worked.keeping
+  const [airFrom, airTo] = airing(shape.airBeforeCookMin, keeping)
   return (
     <div className="grid gap-x-8 gap-y-4 text-base leading-snug md:grid-cols-[1fr_1.25fr]">
       <div className="flex flex-col gap-4">
@@ -56,9 +61,11 @@ export function ToThePlate({ shape, worked }: { shape: Shape; worked: Worked }) 
                 'fresh',
                 shape.cookFreshMin[1] === 0
                   ? 'steamed or baked, not boiled'
-                  : span(shape.cookFreshMin, 'min from the return of the boil'),
+                  : `${spanOfMinutes(...shape.cookFreshMin)} ${shape.heat ? '' : 'from the return of the boil'}`,
               ],
-              ...(shape.cookDriedMin ? ([['dried', span(shape.cookDriedMin, 'min')]] as const) : []),
+              ...(shape.cookDriedMin && keeping.driedMonths !== null
+                ? ([['dried', spanOfMinutes(...shape.cookDriedMin)]] as const)
+                : []),
               ['frozen', 'a minute or two more; do not thaw'],
               ['done', shape.doneSign],
               [
@@ -69,7 +76,7 @@ export function ToThePlate({ shape, worked }: { shape: Shape; worked: Worked }) 
           />
         </Titled>
         <Titled title="Keep">
-          <Facts rows={keepRows(shape)} />
+          <Facts rows={keepRows(keeping)} />
           <p className="small mt-1">The stricter limit of dough, filling, house and local food rules wins.</p>
         </Titled>
       </div>

@@ -192,6 +192,6 @@ it('all of a shape is told: tools with what stands in for them, mistakes, cookin
   await screen.findByRole('list', { name: 'Shapes' })
   await press(/^Culurgiones/)
   fireEvent.click(await screen.findByRole('tab', { name: 'To the plate' }))
-  expect(panel()).toContain('do not dry it in room air')
-  expect(panel()).toContain('never longer than the bare piece')
+  expect(panel()).toContain('never in room air: the filling')
+  expect(panel()).toContain('1 day at the most')
 })

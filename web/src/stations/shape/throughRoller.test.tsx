@@ -15,7 +15,7 @@ async function lay(formula: string, shape?: string): Promise<void> {
   await screen.findByRole('heading', { level: 1 })
   fireEvent.click(screen.getByRole('tab', { name: /At the board/ }))
 }
-const section = () => screen.findByRole('region', { name: 'Through the roller' })
+const section = () => screen.findByRole('region', { name: 'Rolled out' })
 const images = (within_: HTMLElement) =>
   within(within_)
     .getAllByRole('img')
@@ -43,10 +43,21 @@ it('rounds are laid out on the sheet as many as are counted, and the scrap is ro
 
 it('a shape that is not sheeted is not sent through a roller', async () => {
   await lay('lamp-room-semolina')
-  expect(screen.queryByRole('region', { name: 'Through the roller' })).toBeNull()
+  expect(screen.queryByRole('region', { name: 'Rolled out' })).toBeNull()
   cleanup()
   await lay('hot-water-skins')
-  expect(screen.queryByRole('region', { name: 'Through the roller' })).toBeNull()
+  expect(screen.queryByRole('region', { name: 'Rolled out' })).toBeNull()
+})
+
+it('the pin alone is a choice that is kept with the sheet, with its own plan', async () => {
+  await lay('signal-noodles')
+  await choose('Roller or pin', 'by-pin')
+  const pin = await section()
+  expect(pin.textContent).toContain('guide sticks')
+  expect(pin.textContent).toContain('300 mm wide')
+  expect(store.getState().draft.present!.sheet.machines).toMatchObject({ byPin: true })
+  await choose('Roller or pin', 'crank')
+  expect((await section()).textContent).toContain('strands across')
 })
 
 it('without a roller it says where to describe one; one too coarse is told of', async () => {
@@ -54,7 +65,7 @@ it('without a roller it says where to describe one; one too coarse is told of', 
   const gear = (await repository.read('gear'))[0]!
   await repository.put('gear', { ...gear, rollers: [] })
   await settle()
-  await waitFor(async () => expect((await section()).textContent).toContain('Describe your roller in Gear'))
+  await waitFor(async () => expect((await section()).textContent).toContain('Describe a roller in Gear'))
   const [roller] = gear.rollers
   const measured = [
     { setting: 1, gapMm: 5 },
@@ -73,5 +84,9 @@ it('as a belt a sheet may be twice as long, so there are half as many', async ()
   expect(single).toBeGreaterThan(3)
   await choose('How the sheet is run', 'belt')
   expect(pieces()).toBe(Math.ceil(single / 2))
-  expect(roller.textContent).toMatch(/folds make \d+ layers/)
+  expect(roller.textContent).toContain('It is folded already')
+  fireEvent.focus(screen.getByLabelText('Folds before thinning'))
+  fireEvent.change(screen.getByLabelText('Folds before thinning'), { target: { value: '3' } })
+  await settle()
+  expect(roller.textContent).toContain('3 folds make 8 layers')
 })

@@ -46,6 +46,7 @@ const stageOf: Readonly<Record<StepKind, TroubleStage>> = {
   then: 'shape',
   hold: 'store',
   freeze: 'store',
+  spread: 'rest',
   rinse: 'cook',
   dry: 'dry',
   drop: 'cook',

@@ -6,7 +6,7 @@ import { HatchPattern, type Family } from '#web/ui/family.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { ScaleStrip } from '../scale/ScaleStrip.tsx'
 import { Big, Note, StepPage, useBench } from '../StepPage.tsx'
-import { OtherShapes } from './OtherShapes.tsx'
+import { OtherShapes, useOtherShapes } from './OtherShapes.tsx'
 import { useFamily } from './useFamily.ts'
 import { blankWords } from '#web/words/index.ts'
 
@@ -80,6 +80,7 @@ export function DivideStep() {
   const wanted = lumps(plan, state)
   const { count, eachG, slackG } = wanted
   const { rope } = made
+  const weighOff = useOtherShapes()
   const take = (grams: number) => void recordTap(batch, { type: 'lumped', grams })
   return (
     <StepPage
@@ -89,7 +90,7 @@ export function DivideStep() {
           ? `Each lump rolls out to one board of ${length(plan.boardMm)}. Keep what waits covered.`
           : 'Into what the hands, the roller or the hopper can take. Keep what waits covered.'
       }
-      action={{ label: 'Divided, go on', run: () => void finishStep(batch) }}
+      action={weighOff ?? { label: 'Divided, go on', run: () => void finishStep(batch) }}
       aside={
         <>
           <Note title={rope ? `${rope.piecesPerBoard} pieces from a board` : blankWords(plan.shape.blank, { length })}>

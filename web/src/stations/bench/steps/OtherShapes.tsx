@@ -1,17 +1,48 @@
-import { usableDoughG } from '@harina/core'
+/** What the same dough is also cut into: weighed off, each goes on as a batch of its own. */
+import { nextOther, usableDoughG } from '@harina/core'
+import { nanoid } from 'nanoid'
+import { useRef } from 'react'
+import { recordTap } from '#web/state/bench.ts'
+import { notify } from '#web/state/notify.ts'
 import { useUnits } from '#web/ui/units.ts'
-import { Note, useBench } from '../StepPage.tsx'
+import { Note, useBench, type StepAction } from '../StepPage.tsx'
 
-/** What the same dough is also cut into: set aside before the rest is divided. */
+/** The next shape to weigh off, before the rest is worked; null once each has gone its way. */
+export function useOtherShapes(): StepAction | null {
+  const { running } = useBench()
+  const { batch, state } = running
+  const { mass } = useUnits()
+  // One batch a shape, however often the same press comes.
+  const ids = useRef(new Map<string, string>())
+  const next = nextOther(batch.plan, state)
+  if (!next) return null
+  const idOf = (shape: string) => {
+    const known = ids.current.get(shape) ?? nanoid()
+    ids.current.set(shape, known)
+    return known
+  }
+  const run = async () => {
+    const { shape, name, keeps } = next
+    if (!(await recordTap(batch, { type: 'split', keeps, other: idOf(shape), part: 'kept', shape }))) return
+    notify(`${name} goes on by itself`, {
+      description: 'A batch of its own, beside this one in the strip, with all it has behind it.',
+    })
+  }
+  return { label: `${mass(next.grams, batch.plan.scaleStepG)} off for ${next.name}`, run: () => void run() }
+}
+
 export function OtherShapes() {
   const { running } = useBench()
   const { plan } = running.batch
+  const { state } = running
   const { mass } = useUnits()
-  if (plan.also.length === 0) return null
-  const wholeG = usableDoughG(plan, running.state)
+  const still = plan.also.filter(({ id }) => !state.gone.includes(id))
+  if (still.length === 0) return null
+  const left = plan.also.reduce((sum, { id, share }) => (state.gone.includes(id) ? sum - share : sum), 1)
+  const wholeG = usableDoughG(plan, state) / left
   return (
-    <Note title="Set aside, covered">
-      {plan.also.map(({ name, share }) => `${mass(share * wholeG, plan.scaleStepG)} for ${name}`).join(', ')}.
+    <Note title="Weigh off, and cover">
+      {still.map(({ name, share }) => `${mass(share * wholeG, plan.scaleStepG)} for ${name}`).join(', ')}.
     </Note>
   )
 }

@@ -4,7 +4,7 @@ import { useKitchen } from '#web/state/select.ts'
 import { ShapeEngraving } from '#web/ui/ShapeEngraving.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { Big, Note, StepPage, useBench, useStep } from '../StepPage.tsx'
-import { OtherShapes } from './OtherShapes.tsx'
+import { OtherShapes, useOtherShapes } from './OtherShapes.tsx'
 import { useCounted } from './useCounted.tsx'
 import { useOwnTimer } from './useOwnTimer.ts'
 
@@ -18,11 +18,12 @@ export function FeedStep() {
   const { mass, massFigure, units } = useUnits()
   const { made, field, finish } = useCounted('feed')
   const { startNamed } = useOwnTimer()
+  const weighOff = useOtherShapes()
   return (
     <StepPage
       title={`Press: ${plan.shape.name}`}
       lead="Feed little and often; the first of the run goes back into the crumb."
-      action={{ label: 'Pressed, go on', run: finish }}
+      action={weighOff ?? { label: 'Pressed, go on', run: finish }}
       second={
         run && press?.runMin
           ? {

@@ -13,10 +13,11 @@ import { useKitchen } from '#web/state/select.ts'
 import { RollerStairs } from '#web/ui/RollerStairs.tsx'
 import { StampLayout } from '#web/ui/StampLayout.tsx'
 import { useUnits } from '#web/ui/units.ts'
-import { Big, Note, StepPage, useBench, useStep } from '../StepPage.tsx'
+import { Choice } from '#web/ui/Choice.tsx'
+import { Big, Note, StepPage, useBench, useStep, type StepAction } from '../StepPage.tsx'
 import { BoardFlour } from './BoardFlour.tsx'
 import { HowTo } from './HowTo.tsx'
-import { OtherShapes } from './OtherShapes.tsx'
+import { OtherShapes, useOtherShapes } from './OtherShapes.tsx'
 import { useCounted } from './useCounted.tsx'
 import { problemWords } from '#web/words/index.ts'
 
@@ -106,35 +107,109 @@ function PassFigures({ passes, done }: { passes: readonly Pass[]; done: number }
   )
 }
 
+const PIN = 'by-pin'
+
+/** The roller of the plan, another of Gear, or the pin: what is at hand today. */
+function RolledBy() {
+  const { running } = useBench()
+  const step = useStep('thin')
+  const rollers = useKitchen()?.gear.rollers ?? []
+  if (rollers.length === 0) return null
+  return (
+    <Choice
+      label="Roller or pin"
+      className="field text-md"
+      value={step.roller?.id ?? PIN}
+      options={[...rollers.map((each) => [each.id, each.name] as const), [PIN, 'by pin alone']]}
+      onChange={(chosen) =>
+        void recordTap(running.batch, {
+          type: 'rolled-by',
+          roller: rollers.find(({ id }) => id === chosen) ?? null,
+        })
+      }
+    />
+  )
+}
+
+/** Folds and passes at the widest first, then once through each setting. */
+function ThroughSettings({ plan, folds, done }: { plan: RolledSheetPlan; folds: number; done: number }) {
+  const { length } = useUnits()
+  const passes = plan.passes.ok ? plan.passes.value : []
+  const { widest } = plan
+  if (!widest) return null
+  return (
+    <>
+      {done < folds ? (
+        <>
+          <div className="flex flex-wrap items-end gap-x-12 gap-y-4">
+            <Big label={`fold ${done + 1} of ${folds}, setting`} figure={formatNumber(widest.setting, 0)} unit="" />
+            <p className="pb-3 text-lg text-second">
+              folded in two and through the widest again, always the same way: {formatNumber(2 ** (done + 1), 0)} layers
+            </p>
+          </div>
+          <Tally count={folds} done={done} />
+        </>
+      ) : (
+        passes.length > 0 && <PassFigures passes={passes} done={done - folds} />
+      )}
+      {passes.length > 0 && <RollerStairs steps={[widest, ...passes]} now={Math.max(0, done - folds + 1)} />}
+      {passes.length === 0 && plan.passes.ok && (
+        <p className="max-w-184 text-lg leading-snug">
+          The widest, setting {widest.setting}, leaves {length(widest.outMm)}: once through it, and no further.
+          {plan.madeMm > widest.outMm + 0.01 && ' For thicker than that, finish with the pin.'}
+        </p>
+      )}
+    </>
+  )
+}
+
+function UnderPin({ plan }: { plan: RolledSheetPlan }) {
+  const { gapFigure, units } = useUnits()
+  return (
+    <>
+      <Big label="thickness" figure={gapFigure(plan.madeMm)} unit={units.length} />
+      <ol className="max-w-184 list-decimal pl-6 text-lg leading-snug">
+        <li>Two guide sticks of that height beside the dough, or the gauge within reach.</li>
+        <li>From the middle out, never over the rim; a quarter turn after every few strokes.</li>
+        <li>Lift it before it sticks, dust, and let it lie ten minutes when it springs back.</li>
+        <li>Thin enough: the rim stands level with the sticks, or with the gauge, at all four sides.</li>
+      </ol>
+    </>
+  )
+}
+
 export function ThinStep() {
   const { running } = useBench()
   const step = useStep('thin')
-  const { blank } = running.batch.plan.shape
   const { gapFigure, length, units } = useUnits()
   const plan = useSheetPlan()
   const passes = plan?.passes.ok ? plan.passes.value : []
-  const tally = useTally(passes.length)
+  const folds = step.roller ? step.folds : 0
+  const tally = useTally(folds + passes.length)
+  const weighOff = useOtherShapes()
   const finish = () => void finishStep(running.batch)
-  const thicknessMm = 'thicknessMm' in blank ? blank.thicknessMm : 0
   const pieces = plan ? plan.sheet.sheets : 1
+  const isFolding = tally.done < folds
+  const goes: StepAction = tally.tick
+    ? {
+        label: isFolding ? `Fold ${tally.done + 1} done` : `Pass ${tally.done - folds + 1} done`,
+        run: tally.tick,
+      }
+    : { label: 'Thin enough, go on', run: finish }
   return (
     <StepPage
       title="Thin the sheet"
       lead={
         step.roller
-          ? `${step.roller.name}, once at each setting. Let a sheet that springs back lie ten minutes.`
-          : `With the pin, from the middle out, a quarter turn each time.`
+          ? `${step.roller.name}${step.belt ? ', as a belt, its ends joined' : ''}. Let a sheet that springs back lie ten minutes.`
+          : 'With the pin, from the middle out, a quarter turn each time.'
       }
-      action={
-        passes.length > 0 && tally.tick
-          ? { label: `Pass ${tally.done + 1} done`, run: tally.tick }
-          : { label: 'Thin enough, go on', run: finish }
-      }
-      second={passes.length > 0 && tally.tick ? { label: 'Thin enough, go on', run: finish } : null}
+      action={weighOff ?? goes}
+      second={!weighOff && tally.tick ? { label: 'Thin enough, go on', run: finish } : null}
       aside={
         <>
           <OtherShapes />
-          <Note title={`To ${gapFigure(thicknessMm)} ${units.length}`}>
+          <Note title={`To ${gapFigure(plan?.madeMm ?? 0)} ${units.length}`}>
             {pieces > 1
               ? `In ${formatNumber(pieces, 0)} pieces of ${length(plan?.sheet.sheetLengthMm ?? 0)}: all of them through one setting before the next. `
               : ''}
@@ -145,20 +220,9 @@ export function ThinStep() {
         </>
       }
     >
-      {passes.length > 0 && plan?.widest ? (
-        <>
-          <PassFigures passes={passes} done={tally.done} />
-          <RollerStairs steps={[plan.widest, ...passes]} now={tally.done + 1} />
-        </>
-      ) : (
-        <Big label="thickness" figure={gapFigure(thicknessMm)} unit={units.length} />
-      )}
-      {plan?.widest && passes.length === 0 && plan.passes.ok && (
-        <p className="max-w-184 text-lg leading-snug">
-          The widest, setting {plan.widest.setting}, leaves {length(plan.widest.outMm)}: once through it, and no
-          further. For thicker than that, finish with the pin.
-        </p>
-      )}
+      <RolledBy />
+      {plan && step.roller && <ThroughSettings plan={plan} folds={folds} done={tally.done} />}
+      {plan && (!step.roller || !plan.widest) && <UnderPin plan={plan} />}
       {plan && !plan.passes.ok && (
         <p role="alert" className="text-lg">
           {problemWords(plan.passes.problem)}
@@ -215,12 +279,10 @@ export function StampStep() {
   const family = kitchen?.doughs.get(plan.sheet.dough)?.family ?? 'semolina'
   const sheet = useSheetPlan()
   const cut = blankCut(blank)
-  const thin = plan.steps.find((step) => step.kind === 'thin')
   const { lengthFigure, units, mass } = useUnits()
   const { made, field, finish } = useCounted('stamp')
   const sizeMm = blank.type === 'disc' ? blank.diameterMm : blank.type === 'sheet' ? blank.widthMm : 0
   const stamped = sheet?.stamped
-  const total = stamped && sheet ? stamped.pieces * sheet.sheet.sheets : made.pieces
   return (
     <StepPage
       title={`Stamp: ${plan.shape.name}`}
@@ -241,7 +303,7 @@ export function StampStep() {
       }
     >
       <div className="flex flex-wrap items-end gap-x-12 gap-y-4">
-        <Big label="pieces" figure={formatNumber(total, 0)} unit="" />
+        <Big label="pieces" figure={formatNumber(made.pieces, 0)} unit="" />
         <Big
           label={blank.type === 'disc' ? 'across' : 'square'}
           figure={lengthFigure(sizeMm)}
@@ -249,8 +311,8 @@ export function StampStep() {
           small
         />
       </div>
-      {sheet && thin?.roller && cut && 'stamp' in cut && (
-        <StampLayout widthMm={thin.roller.widthMm} plan={sheet} stamp={cut.stamp} family={family} />
+      {sheet && cut && 'stamp' in cut && (
+        <StampLayout widthMm={sheet.widthMm} plan={sheet} stamp={cut.stamp} family={family} />
       )}
       {field}
       {shape && !plan.steps.some((step) => step.kind === 'shape') && <HowTo shape={shape} />}

@@ -228,6 +228,36 @@ export function RestStep() {
   )
 }
 
+export function SpreadStep() {
+  const step = useStep('spread')
+  const { length } = useUnits()
+  const [low, high] = step.minutes
+  return (
+    <Timed
+      timer={step.id}
+      title="Spread and cool"
+      lead={`On a wet tray, ${length(step.thicknessMm)} deep, with a wet spatula; covered once it no longer steams.`}
+      minutes={low}
+      startLabel="It is spread"
+      doneLabel="Set, go on"
+      onDone={useDone()}
+      aside={
+        <>
+          <Note title="Hot paste sticks and burns" grade="caution">
+            It is near 90 °C and clings. Pour it from the pan, spread it with a tool, and keep hands off until it is
+            cool. A burn: cool running water for twenty minutes.
+          </Note>
+          <Note title={`${low} to ${high} minutes`}>
+            Cold to the middle it stamps with a clean edge. Milk is in it: into the fridge within the hour.
+          </Note>
+        </>
+      }
+    >
+      <InTheBowl />
+    </Timed>
+  )
+}
+
 export function TemperStep() {
   const step = useStep('temper')
   const { running, nowMs } = useBench()

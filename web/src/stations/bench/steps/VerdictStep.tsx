@@ -1,7 +1,7 @@
 import { plainTextFrom, VERDICTS, type Verdict } from '@harina/core'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
-import { recordTap, reopen } from '#web/state/bench.ts'
+import { recordTap, undoEnded } from '#web/state/bench.ts'
 import { notify } from '#web/state/notify.ts'
 import { InTheBowl } from './BowlRule.tsx'
 import { Note, StepPage, useBench } from '../StepPage.tsx'
@@ -25,7 +25,7 @@ export function VerdictStep() {
     notify(`${batch.plan.sheet.name} is in the log`, {
       action: {
         label: 'Undo',
-        onClick: () => void reopen(batch.id).then((isOpen) => isOpen && navigate(`/bench/${batch.id}`)),
+        onClick: () => void undoEnded(batch.id).then((isOpen) => isOpen && navigate(`/bench/${batch.id}`)),
       },
     })
     void navigate(`/log/${batch.id}`)

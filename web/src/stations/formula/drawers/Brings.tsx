@@ -1,5 +1,5 @@
 /** The whole balance of the dough: every way its water is counted, what it feeds, what it costs, and its cautions. */
-import { formatNumber, formatPercent, type Worked } from '@harina/core'
+import { cautionsOf, formatNumber, formatPercent, type Worked } from '@harina/core'
 import { hazards } from '@harina/facts'
 import { SidePanel } from '#web/ui/SidePanel.tsx'
 import { useUnits } from '#web/ui/units.ts'
@@ -48,7 +48,7 @@ function Feeds({ worked }: { worked: Worked }) {
 
 export default function Brings({ worked, onClose }: DrawerProps) {
   const { batch, balance, dough } = worked
-  const cautions = dough.cautions.flatMap((id) => hazards.find((hazard) => hazard.id === id) ?? [])
+  const cautions = cautionsOf(worked).flatMap((id) => hazards.find((hazard) => hazard.id === id) ?? [])
   return (
     <SidePanel title="What it brings" onClose={onClose}>
       <p className="mb-3">
@@ -56,7 +56,11 @@ export default function Brings({ worked, onClose }: DrawerProps) {
         <strong>
           {balance.allergens.length > 0 ? balance.allergens.join(', ') : 'none in the table for these rows'}
         </strong>
-        .<span className="small block">Traces and dusting come on top; the pack’s label rules.</span>
+        .{balance.mayContain.length > 0 && <span className="block">May contain: {balance.mayContain.join(', ')}.</span>}
+        <span className="small block">
+          Traces and dusting come on top; the pack’s label rules. Wooden boards, pins, sieves and dies are not washed
+          free of gluten.
+        </span>
       </p>
       <Water worked={worked} />
       <DrawerSection title="The rest">

@@ -1,16 +1,24 @@
 /** A press: outlets, flow, when to feed, how long it runs, and when the barrel rests. */
-import { formatNumber, pressPlan, tableReading, type Kitchen, type ShapeShare, type Worked } from '@harina/core'
-import { useState } from 'react'
+import {
+  formatNumber,
+  pressFor,
+  pressPlan,
+  tableReading,
+  type Kitchen,
+  type ShapeShare,
+  type Worked,
+} from '@harina/core'
 import { Link } from 'react-router'
 import { useUnits } from '#web/ui/units.ts'
 import { Figure } from './PieceFigures.tsx'
 import { Choice } from '#web/ui/Choice.tsx'
+import { useMachines } from './useMachines.ts'
 
 export function ThroughPress({ part, worked, kitchen }: { part: ShapeShare; worked: Worked; kitchen: Kitchen }) {
   const { presses } = kitchen.gear
-  const [id, setId] = useState<string | null>(null)
+  const change = useMachines(worked)
   const { mass, massFigure, units } = useUnits()
-  const press = presses.find((each) => each.id === id) ?? presses[0]
+  const press = pressFor(worked.sheet, kitchen.gear)
   if (part.shape.blank.type !== 'die') return null
   const plan =
     press &&
@@ -30,7 +38,7 @@ export function ThroughPress({ part, worked, kitchen }: { part: ShapeShare; work
             className="field small"
             value={press?.id ?? ''}
             options={presses.map((each) => [each.id, each.name] as const)}
-            onChange={(chosen) => setId(chosen)}
+            onChange={(chosen) => change({ press: chosen })}
           />
         ) : (
           <span className="small font-normal">{press?.name}</span>

@@ -4,7 +4,7 @@ import {
   formatPercent,
   gaugeSvg,
   layoutPage,
-  rollPlan,
+  rollerFor,
   sheetCutOf,
   type Kitchen,
   type KeptRoller,
@@ -13,7 +13,6 @@ import {
   type RolledSheetPlan,
   type Worked,
 } from '@harina/core'
-import { useMemo, useState } from 'react'
 import { Link } from 'react-router'
 import { download, plainFileName } from '#web/devices/download.ts'
 import type { Family } from '#web/ui/family.tsx'
@@ -22,27 +21,29 @@ import { StampLayout } from '#web/ui/StampLayout.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { problemWords } from '#web/words/index.ts'
 import { Choice } from '#web/ui/Choice.tsx'
+import { QuantityField } from '#web/ui/QuantityField.tsx'
+import { useMachines } from './useMachines.ts'
 
-function Cutting({ shape, family, plan, roller }: Sheeted) {
+function Cutting({ shape, family, plan }: Omit<Sheeted, 'roller'>) {
   const { length } = useUnits()
   const { sheet, stamped } = plan
   const cut = sheetCutOf(shape)
-  const sheets = `${length(sheet.lengthMm)} of sheet, ${length(roller.widthMm)} wide: ${sheet.sheets === 1 ? 'one piece' : `${formatNumber(sheet.sheets, 0)} pieces of ${length(sheet.sheetLengthMm)}`}`
+  const sheets = `${length(sheet.lengthMm)} of sheet, ${length(plan.widthMm)} wide: ${sheet.sheets === 1 ? 'one piece' : `${formatNumber(sheet.sheets, 0)} pieces of ${length(sheet.sheetLengthMm)}`}`
   if (stamped && cut && 'stamp' in cut) {
     const later = stamped.generations.slice(1)
     const saveLayout = () => {
-      const page = layoutPage({ widthMm: roller.widthMm, lengthMm: sheet.sheetLengthMm }, cut.stamp, stamped.layout)
+      const page = layoutPage({ widthMm: plan.widthMm, lengthMm: sheet.sheetLengthMm }, cut.stamp, stamped.layout)
       download(`${plainFileName(shape.name) || 'shape'}-layout.svg`, gaugeSvg(page), 'image/svg+xml')
     }
     return (
       <div>
-        <StampLayout widthMm={roller.widthMm} plan={plan} stamp={cut.stamp} family={family} />
+        <StampLayout widthMm={plan.widthMm} plan={plan} stamp={cut.stamp} family={family} />
         <p className="mt-1 text-base leading-snug">
           {sheets}. {formatNumber(stamped.perSheet, 0)} from a piece, {formatPercent(100 * stamped.scrapFraction)} %
           scrap
           {later.length > 0 &&
             `; its scrap rolled again gives ${later.map((each) => formatNumber(each.pieces, 0)).join(', then ')} more, and no further: it stiffens`}
-          . That is {formatNumber(stamped.pieces * sheet.sheets, 0)} in all; the rest stays scrap.{' '}
+          . That is {formatNumber(plan.pieces, 0)} in all; the rest stays scrap.{' '}
           <button type="button" className="quiet" onClick={saveLayout}>
             Layout at full size (SVG)
           </button>
@@ -54,7 +55,8 @@ function Cutting({ shape, family, plan, roller }: Sheeted) {
     <p className="text-base leading-snug">
       {sheets}
       {sheet.strandsPerSheet !== undefined && `, ${formatNumber(sheet.strandsPerSheet, 0)} strands across`}
-      {shape.blank.type === 'sheet' && `, cut at ${length(shape.blank.lengthMm)}`}.
+      {shape.blank.type === 'sheet' && `, cut at ${length(shape.blank.lengthMm)}`}: {formatNumber(plan.pieces, 0)} in
+      all.
     </p>
   )
 }
@@ -63,10 +65,30 @@ interface Sheeted {
   readonly shape: Shape
   readonly family: Family
   readonly plan: RolledSheetPlan
-  readonly roller: KeptRoller
+  readonly roller: KeptRoller | null
+}
+
+/** By pin: what keeps a sheet even without a roller. */
+function ByPin({ madeMm }: Pick<RolledSheetPlan, 'madeMm'>) {
+  const { gapFigure, units } = useUnits()
+  return (
+    <p className="text-base leading-snug">
+      To {gapFigure(madeMm)} {units.length}: two guide sticks of that height under the ends of the pin, or the gauge
+      beside the rim. From the middle out, a quarter turn after every few strokes; lift it before it sticks, dust, and
+      let it lie ten minutes when it springs back.
+    </p>
+  )
 }
 
 function Rolled({ shape, family, plan, roller }: Sheeted) {
+  const { length } = useUnits()
+  if (!roller)
+    return (
+      <div className="flex flex-col gap-2">
+        <ByPin madeMm={plan.madeMm} />
+        <Cutting shape={shape} family={family} plan={plan} />
+      </div>
+    )
   return (
     <div className="flex flex-col gap-2">
       <div>
@@ -74,60 +96,75 @@ function Rolled({ shape, family, plan, roller }: Sheeted) {
           <>
             <RollerStairs steps={[plan.widest, ...plan.passes.value]} />
             <p className="small leading-snug">
-              Fold and pass at {plan.widest.setting} until smooth: {plan.folds} folds make {2 ** plan.folds} layers.
-              Then once at each. Keep hands, hair and sleeves away.
+              {plan.folds > 0
+                ? `Fold and pass at ${plan.widest.setting} until smooth: ${plan.folds === 1 ? 'one fold makes' : `${plan.folds} folds make`} ${2 ** plan.folds} layers. Then once at each. `
+                : 'It is folded already: once at each. '}
+              It comes out {length(plan.madeMm)} thick. Keep hands, hair and sleeves away.
             </p>
           </>
         )}
         {!plan.passes.ok && <p role="alert">{problemWords(plan.passes.problem)}</p>}
         {!plan.widest && <p>Measure two settings of {roller.name} in Gear, and they stand here.</p>}
       </div>
-      <Cutting shape={shape} family={family} plan={plan} roller={roller} />
+      <Cutting shape={shape} family={family} plan={plan} />
     </div>
   )
 }
 
+const PIN = 'by-pin'
+
 export function ThroughRoller({ part, worked, kitchen }: { part: ShapeShare; worked: Worked; kitchen: Kitchen }) {
-  const { rollers, boardMm } = kitchen.gear
-  const [id, setId] = useState<string | null>(null)
-  const roller = rollers.find((each) => each.id === id) ?? rollers[0]
-  const [belt, setBelt] = useState(false)
-  // A belt hangs double round the roller, so it may be twice as long as arms.
-  const reachMm = belt ? 2 * boardMm : boardMm
-  const plan = useMemo(() => roller && rollPlan(part, worked, roller, reachMm), [part, worked, roller, reachMm])
-  if (!sheetCutOf(part.shape)) return null
+  const { rollers } = kitchen.gear
+  const { machines } = worked.sheet
+  const change = useMachines(worked)
+  const plan = part.cut.sheet
+  if (!plan) return null
+  const roller = rollerFor(worked.sheet, kitchen.gear)
   return (
-    <section aria-label="Through the roller">
+    <section aria-label="Rolled out">
       <h2 className="head mb-1 flex flex-wrap items-baseline gap-x-3 text-lg">
-        Through the roller
-        {rollers.length > 1 && (
+        {roller ? 'Through the roller' : 'Under the pin'}
+        {rollers.length > 0 && (
           <Choice
-            label="Roller"
+            label="Roller or pin"
             className="field small"
-            value={roller?.id ?? ''}
-            options={rollers.map((each) => [each.id, each.name] as const)}
-            onChange={(chosen) => setId(chosen)}
+            value={roller?.id ?? PIN}
+            options={[...rollers.map((each) => [each.id, each.name] as const), [PIN, 'by pin alone']]}
+            onChange={(chosen) => change(chosen === PIN ? { byPin: true } : { byPin: false, roller: chosen })}
           />
         )}
-        {rollers.length === 1 && <span className="small font-normal">{roller?.name}</span>}
         {roller && (
           <Choice
             label="How the sheet is run"
             className="field small font-normal"
-            value={belt ? 'belt' : 'single'}
+            value={machines.belt ? 'belt' : 'single'}
             options={[
               ['single', 'single sheets'],
               ['belt', 'as a belt, its ends joined'],
             ]}
-            onChange={(chosen) => setBelt(chosen === 'belt')}
+            onChange={(chosen) => change({ belt: chosen === 'belt' })}
           />
         )}
+        {roller && (
+          <span className="small font-normal whitespace-nowrap">
+            folded first{' '}
+            <QuantityField
+              label="Folds before thinning"
+              shown={formatNumber(plan.folds, 0)}
+              unit="count"
+              min={0}
+              max={12}
+              widthCh={3}
+              onChange={(folds) => void change({ folds: Math.round(folds) })}
+            />{' '}
+            times
+          </span>
+        )}
       </h2>
-      {plan && roller ? (
-        <Rolled shape={part.shape} family={worked.dough.family} plan={plan} roller={roller} />
-      ) : (
-        <p>
-          Describe your roller in{' '}
+      <Rolled shape={part.shape} family={worked.dough.family} plan={plan} roller={roller} />
+      {rollers.length === 0 && (
+        <p className="small mt-1">
+          Describe a roller in{' '}
           <Link to="/gear/machines" className="underline">
             Gear
           </Link>
