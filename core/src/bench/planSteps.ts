@@ -211,7 +211,7 @@ function courseSteps(making: Making, rolled: boolean): readonly PlannedStep[] {
             cold: false,
             low: each.restMin,
             best: each.restMin,
-            high: each.restMin * 2,
+            high: making.worked.keeping.perishable ? Math.max(each.restMin, PERISHABLE_REST_MIN) : each.restMin * 2,
           },
           {
             id: nextId('knead'),

@@ -101,7 +101,7 @@ export function rolledSheetPlan(request: SheetPlanRequest): RolledSheetPlan {
     springBack,
   })
   const madeMm = found.ok ? aimMm : thicknessMm
-  const sheet = rolledSheet({
+  const rolled = rolledSheet({
     doughG,
     densityGPerCm3,
     thicknessMm: madeMm,
@@ -109,10 +109,14 @@ export function rolledSheetPlan(request: SheetPlanRequest): RolledSheetPlan {
     maxLengthMm,
     cutterPitchMm: 'pitchMm' in cut ? cut.pitchMm : undefined,
   })
+  // Stamped sheets are as long as can be handled, and the last one shorter: fewest ends, least scrap.
+  const sheet: RolledSheet =
+    'stamp' in cut ? { ...rolled, sheetLengthMm: Math.min(rolled.lengthMm, maxLengthMm) } : rolled
   const stamping =
     'stamp' in cut
       ? stamped({
-          sheet: { widthMm, lengthMm: sheet.sheetLengthMm },
+          sheet: { widthMm, lengthMm: rolled.lengthMm },
+          maxLengthMm,
           stamp: cut.stamp,
           thicknessMm: madeMm,
           densityGPerCm3,
@@ -123,7 +127,7 @@ export function rolledSheetPlan(request: SheetPlanRequest): RolledSheetPlan {
   return {
     madeMm,
     widthMm,
-    pieces: stamping ? stamping.pieces * sheet.sheets : 'pitchMm' in cut ? strands(sheet, widthMm, cut) : 0,
+    pieces: stamping ? stamping.pieces : 'pitchMm' in cut ? strands(sheet, widthMm, cut) : 0,
     folds: roller ? (request.folds ?? usualFolds(hydrationPercent)) : 0,
     widest: first ? { ...first, outMm: outOf(first), ratio: 1 } : null,
     passes: found.ok

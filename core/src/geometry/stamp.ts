@@ -81,7 +81,9 @@ export const stampAreaMm2 = ({ shape, sizeMm }: Stamp): number =>
   shape === 'circle' ? (Math.PI / 4) * sizeMm ** 2 : sizeMm ** 2
 
 export interface StampRequest {
+  /** Longer than `maxLengthMm` it is parted into sheets of that length and a last one. */
   readonly sheet: FlatSheet
+  readonly maxLengthMm?: number
   readonly stamp: Stamp
   readonly thicknessMm: number
   readonly densityGPerCm3: number
@@ -100,7 +102,7 @@ export interface Generation {
 export interface Stamped {
   readonly perSheet: number
   readonly layout: Layout
-  /** Of the first sheet's area. */
+  /** Of all that is rolled out at first. */
   readonly scrapFraction: number
   readonly pieceG: number
   /** The first sheet, then each re-roll of all its scrap at the same width and thickness. */
@@ -112,11 +114,15 @@ export interface Stamped {
  * Pieces from a sheet and from its scrap, re-rolled until none fits.
  * @example rounds of 38 mm, 2 apart, on 145 × 479 mm → 46 in rows along the length, a quarter left as scrap
  */
-export function stamped({ sheet, stamp, thicknessMm, densityGPerCm3, rerolls, pickupShare }: StampRequest): Stamped {
+export function stamped(request: StampRequest): Stamped {
+  const { sheet, stamp, thicknessMm, densityGPerCm3, rerolls, pickupShare } = request
   const gPerMm2 = (densityGPerCm3 * thicknessMm) / 1000
   const { widthMm } = sheet
+  const maxLengthMm = Math.max(request.maxLengthMm ?? Infinity, stamp.sizeMm)
+  const on = (lengthMm: number) => bestLayout({ widthMm, lengthMm }, stamp).count
   const cut = (lengthMm: number): Generation => {
-    const { count } = bestLayout({ widthMm, lengthMm }, stamp)
+    const whole = Number.isFinite(maxLengthMm) ? Math.floor(lengthMm / maxLengthMm + HAIR) : 0
+    const count = (whole > 0 ? whole * on(maxLengthMm) : 0) + on(lengthMm - (whole > 0 ? whole * maxLengthMm : 0))
     return { pieces: count, lengthMm, scrapG: (widthMm * lengthMm - count * stampAreaMm2(stamp)) * gPerMm2 }
   }
   const first = cut(sheet.lengthMm)
@@ -125,9 +131,10 @@ export function stamped({ sheet, stamp, thicknessMm, densityGPerCm3, rerolls, pi
     last = cut((last.scrapG * (1 + pickupShare)) / (gPerMm2 * widthMm))
     if (last.pieces > 0) generations.push(last)
   }
+  const one = bestLayout({ widthMm, lengthMm: Math.min(sheet.lengthMm, maxLengthMm) }, stamp)
   return {
-    perSheet: first.pieces,
-    layout: bestLayout(sheet, stamp).layout,
+    perSheet: one.count,
+    layout: one.layout,
     scrapFraction: first.scrapG / (gPerMm2 * widthMm * sheet.lengthMm),
     pieceG: stampAreaMm2(stamp) * gPerMm2,
     generations,

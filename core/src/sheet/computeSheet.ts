@@ -77,6 +77,15 @@ function waterPlan(
   }
 }
 
+/**
+ * A gram that rounding takes is a piece that is missing, or a whole row of a sheet: so much more is made as the scale may
+ * round, half a step of each row, and of all that follows from the flour's.
+ */
+function piecesTargetG(doughG: number, rows: readonly BatchRow[], scaleStepG: number): number {
+  const doughOnFlour = rows.reduce((sum, { percent }) => sum + percent, 0) / 100
+  return doughG + ((rows.length + doughOnFlour) * scaleStepG) / 2
+}
+
 function workedRows(known: readonly Known[], batch: BatchResult, flourOnBase: number | null): WorkedRow[] {
   return known.map(({ row, ingredient, material, part, moistureBy, reckoned, airShare }, index): WorkedRow => {
     const { percent = 0, grams = 0, weighed = 0 } = batch.rows[index] ?? {}
@@ -163,7 +172,7 @@ export function computeSheet(sheet: Sheet, kitchen: Kitchen): Result<Worked> {
   const expected14 = hydrationOf(rows).basis14
   const rolling = rollingFor({ sheet, dough, hydration14: expected14 }, shape, kitchen.gear)
   const target = resolvedTarget(sheet, mixed.value, (count) =>
-    doughFor(count, shape.blank, densityOf(rows), boardMm, rolling),
+    piecesTargetG(doughFor(count, shape.blank, densityOf(rows), boardMm, rolling), rows, scaleStepG),
   )
   if (!target.ok) return target
   const solved = solveBatch({ rows, target: target.value, lossPercent: sheet.lossPercent, scaleStepG, voids: VOIDS })
@@ -177,7 +186,8 @@ export function computeSheet(sheet: Sheet, kitchen: Kitchen): Result<Worked> {
   const control: Control = flourOnBase === null ? { by: 'hydration' } : { by: 'base', base, flourOnBase }
   const shift = flourShift(known.value, rows, ownShift(dough, shape, kitchen))
   const practice = practiceOf(sheet, dough, shape, worked, kitchen)
-  const usableG = batch.doughG * (1 - sheet.lossPercent / 100)
+  // What goes on the scale is cut, not what was asked of it: the board then counts as the sheet does.
+  const usableG = worked.reduce((sum, row) => sum + row.weighedG, 0) * (1 - sheet.lossPercent / 100)
   const filled = shape.fillingG !== undefined && !sheet.unfilled
   const core = {
     sheet,

@@ -48,7 +48,7 @@ export interface Reckoned {
   /** Points more water than the dough's own flour would want. */
   readonly flourShift: number
   readonly match: ShapeMatch
-  /** The dough less what is lost on the way, g. */
+  /** The dough as weighed, less what is lost on the way, g. */
   readonly usableG: number
   readonly cut: Pieces
   readonly balance: Balance

@@ -28,7 +28,7 @@ function Cutting({ shape, family, plan }: Omit<Sheeted, 'roller'>) {
   const { length } = useUnits()
   const { sheet, stamped } = plan
   const cut = sheetCutOf(shape)
-  const sheets = `${length(sheet.lengthMm)} of sheet, ${length(plan.widthMm)} wide: ${sheet.sheets === 1 ? 'one piece' : `${formatNumber(sheet.sheets, 0)} pieces of ${length(sheet.sheetLengthMm)}`}`
+  const sheets = `${length(sheet.lengthMm)} of sheet, ${length(plan.widthMm)} wide: ${sheet.sheets === 1 ? 'one piece' : `${formatNumber(sheet.sheets, 0)} pieces of ${length(sheet.sheetLengthMm)}${stamped ? ', the last one shorter' : ''}`}`
   if (stamped && cut && 'stamp' in cut) {
     const later = stamped.generations.slice(1)
     const saveLayout = () => {
@@ -39,8 +39,8 @@ function Cutting({ shape, family, plan }: Omit<Sheeted, 'roller'>) {
       <div>
         <StampLayout widthMm={plan.widthMm} plan={plan} stamp={cut.stamp} family={family} />
         <p className="mt-1 text-base leading-snug">
-          {sheets}. {formatNumber(stamped.perSheet, 0)} from a piece, {formatPercent(100 * stamped.scrapFraction)} %
-          scrap
+          {sheets}. {formatNumber(stamped.perSheet, 0)} from {sheet.sheets > 1 ? 'a whole one' : 'a piece'},{' '}
+          {formatPercent(100 * stamped.scrapFraction)} % scrap
           {later.length > 0 &&
             `; its scrap rolled again gives ${later.map((each) => formatNumber(each.pieces, 0)).join(', then ')} more, and no further: it stiffens`}
           . That is {formatNumber(plan.pieces, 0)} in all; the rest stays scrap.{' '}

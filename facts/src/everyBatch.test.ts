@@ -1,0 +1,213 @@
+/**
+ * Every dough as every shape it is listed for, as it starts and with each of ten changes of its rows: what the plan then says
+ * agrees with itself, with the rows and with the tables.
+ */
+import {
+  benchPieces,
+  cautionsOf,
+  computeSheet,
+  doughFor,
+  initialState,
+  planBatch,
+  planSchema,
+  shapesFor,
+  startSheet,
+  waterTargets,
+  type Dough,
+  type Kitchen,
+  type Plan,
+  type PlannedStep,
+  type Shape,
+  type Sheet,
+  type SheetRow,
+  type Worked,
+} from '@harina/core'
+import { doughs, shapes } from './index.ts'
+import { withMachines } from './testing/withMachines.ts'
+
+const AT = '2031-03-01T09:00:00Z'
+const kitchen: Kitchen = withMachines
+
+const more = (ingredient: string, percent: number) => (sheet: Sheet) => ({
+  ...sheet,
+  rows: [...sheet.rows, { key: 'changed', ingredient, amount: { by: 'percent', percent } } as SheetRow],
+})
+/** All that is flour is another; or half of it is. */
+const flour = (ingredient: string, share: number) => (sheet: Sheet) => {
+  const flours = sheet.rows.filter((row) => row.flour)
+  const whole = flours.reduce((sum, { amount }) => sum + amount.percent, 0)
+  const scaled = flours.map((row) => ({
+    ...row,
+    amount: { by: 'percent' as const, percent: row.amount.percent * (1 - share) },
+  }))
+  const other: SheetRow = {
+    key: 'other-flour',
+    ingredient,
+    amount: { by: 'percent', percent: whole * share },
+    flour: true,
+  }
+  const kept = share === 1 ? [] : scaled
+  return { ...sheet, rows: [...kept, other, ...sheet.rows.filter((row) => !row.flour)] }
+}
+
+const changes: Readonly<Record<string, (sheet: Sheet) => Sheet>> = {
+  'as started': (sheet) => sheet,
+  egg: more('egg-whole', 12),
+  yolk: more('egg-yolk', 8),
+  milk: more('milk-whole', 10),
+  purée: more('spinach-puree', 15),
+  oil: more('olive-oil', 2),
+  salt: more('salt-fine', 0.5),
+  soda: more('baking-soda', 0.5),
+  replacer: more('egg-replacer-powder', 3),
+  'another flour': flour('plain-wheat', 1),
+  'half and half': flour('bread-strong', 0.5),
+}
+
+interface Case {
+  readonly title: string
+  readonly dough: Dough
+  readonly shape: Shape
+  readonly change: string
+  readonly worked: Worked
+  readonly plan: Plan
+}
+
+const cases: readonly Case[] = doughs.flatMap((dough) =>
+  shapesFor(dough, shapes).flatMap((shape) =>
+    Object.entries(changes).flatMap(([change, apply]) => {
+      const computed = computeSheet(apply(startSheet(dough, shape, kitchen)), kitchen)
+      // What already brings more water than the dough takes is refused in words, and not made.
+      if (!computed.ok) return []
+      const plan = planBatch(computed.value, kitchen, AT, null)
+      return [{ title: `${dough.id} as ${shape.id}, ${change}`, dough, shape, change, worked: computed.value, plan }]
+    }),
+  ),
+)
+
+/** The titles of the cases where something is wrong. */
+const faults = (wrong: (each: Case) => boolean): readonly string[] => cases.filter(wrong).map(({ title }) => title)
+const stepsOfKind = <K extends PlannedStep['kind']>({ plan }: Case, kind: K) =>
+  plan.steps.filter((step): step is Extract<PlannedStep, { kind: K }> => step.kind === kind)
+const holds = ({ worked }: Case, test: (id: string) => boolean) =>
+  worked.rows.some((row) => row.grams > 0 && test(row.ingredient.id))
+const isMoist = (id: string) =>
+  /^(egg-(whole|yolk|white)|milk|butter|ricotta|quark|curd|yoghurt|cheese|spinach-puree)/.test(id)
+
+it('nearly every change of every pair is a dough', () => {
+  expect(cases.length).toBeGreaterThan(1500)
+  expect(faults(({ plan }) => !planSchema.safeParse(plan).success)).toEqual([])
+})
+
+it('no forbidden finish: what holds egg, milk, curd or purée, or a filling, is never offered the rack, and is cautioned', () => {
+  const offersRack = (each: Case) => stepsOfKind(each, 'then').some(({ keeps }) => keeps.driedMonths !== null)
+  expect(faults((each) => offersRack(each) && (holds(each, isMoist) || each.shape.fillingG !== undefined))).toEqual([])
+  const isEgg = (id: string) => /^(egg-(whole|yolk|white)|milk|butter|ricotta|quark|curd|yoghurt|cheese)/.test(id)
+  expect(faults((each) => holds(each, isEgg) !== cautionsOf(each.worked).includes('egg-dairy'))).toEqual([])
+  expect(
+    faults((each) => (each.shape.fillingG !== undefined) !== cautionsOf(each.worked).includes('fillings')),
+  ).toEqual([])
+  // And what is plain flour, water and salt, and dries by the table, is.
+  expect(
+    faults(
+      (each) =>
+        each.change === 'as started' &&
+        each.shape.keep.driedMonths !== null &&
+        stepsOfKind(each, 'then').length > 0 &&
+        each.worked.keeping.wet.length === 0 &&
+        !offersRack(each),
+    ),
+  ).toEqual([])
+})
+
+it('keep limits are never longer than the table’s, nor than an hour warm and a day cold for what spoils first', () => {
+  expect(
+    faults(({ worked, shape }) => {
+      const { roomMin, fridgeH, freezerMonths } = worked.keeping
+      return (
+        roomMin > shape.keep.roomH * 60 ||
+        fridgeH > shape.keep.fridgeDays * 24 ||
+        freezerMonths > shape.keep.freezerMonths
+      )
+    }),
+  ).toEqual([])
+  expect(
+    faults(({ worked: { keeping } }) => keeping.perishable && (keeping.roomMin > 60 || keeping.fridgeH > 24)),
+  ).toEqual([])
+})
+
+it('airing stays within what the dough may lie open, a warm rest of a perishable one within the hour', () => {
+  expect(
+    faults((each) =>
+      stepsOfKind(each, 'then').some(({ minutes, keeps }) => minutes[1] > keeps.roomMin || minutes[0] > minutes[1]),
+    ),
+  ).toEqual([])
+  expect(
+    faults(
+      (each) =>
+        each.worked.keeping.perishable && stepsOfKind(each, 'rest').some(({ cold, high }) => !cold && high > 60),
+    ),
+  ).toEqual([])
+  expect(faults((each) => stepsOfKind(each, 'rest').some(({ low, best, high }) => low > best || best > high))).toEqual(
+    [],
+  )
+})
+
+it('the count on the sheet is the count at the board, and what is asked for by pieces can be cut', () => {
+  expect(
+    faults(({ worked, plan }) => {
+      const poured = { ...initialState, pouredG: worked.water.totalG }
+      const atBoard = benchPieces(plan, poured).pieces
+      return atBoard !== worked.cut.pieces
+    }),
+  ).toEqual([])
+  expect(faults(({ plan, worked }) => plan.shape.pieces !== worked.cut.pieces)).toEqual([])
+  expect(
+    faults(({ worked, shape, change }) => {
+      if (change !== 'as started') return false
+      const { cut, batch } = worked
+      const rolling = cut.sheet && {
+        roller: kitchen.gear.rollers[0] ?? null,
+        belt: false,
+        folds: cut.sheet.folds,
+        hydrationPercent: worked.expected14,
+      }
+      const doughG = doughFor(48, shape.blank, batch.densityGPerCm3, kitchen.gear.boardMm, rolling)
+      const again = computeSheet({ ...worked.sheet, lossPercent: 0, target: { by: 'pieces', count: 48 } }, kitchen)
+      if (!again.ok || again.value.cut.pieces < 48) return true
+      const spareG = (worked.rows.length + batch.doughG / batch.flourG) * kitchen.gear.scaleStepG
+      return again.value.usableG < doughG - 1e-6 || again.value.usableG > 1.01 * doughG + spareG
+    }),
+  ).toEqual([])
+})
+
+it('no step names what the batch has not: no pour without water, no fill without a filling, no rope of a batter', () => {
+  expect(faults((each) => stepsOfKind(each, 'pour').length > 0 && each.worked.water.totalG <= 0)).toEqual([])
+  expect(faults((each) => stepsOfKind(each, 'fill').length > 0 !== (each.shape.fillingG !== undefined))).toEqual([])
+  expect(faults((each) => stepsOfKind(each, 'roll').length > 0 && each.shape.blank.type !== 'rope')).toEqual([])
+  expect(
+    faults(
+      (each) =>
+        stepsOfKind(each, 'temper').length > 0 && (each.shape.method === 'drop' || each.dough.control.by === 'base'),
+    ),
+  ).toEqual([])
+  expect(faults((each) => stepsOfKind(each, 'feed').length > 0 !== (each.shape.blank.type === 'die'))).toEqual([])
+})
+
+it('every gram is accounted for: rows are the dough, first stop and what is held back are the jug, salts go in whole', () => {
+  expect(
+    faults(({ worked, plan }) => {
+      const rows = worked.rows.reduce((sum, row) => sum + row.grams, 0)
+      const { startG, holdBackG, totalG } = waterTargets(plan, { weighedG: {} })
+      return Math.abs(rows - worked.batch.doughG) > 1e-6 * rows || Math.abs(startG + holdBackG - totalG) > 1e-6
+    }),
+  ).toEqual([])
+  // Stiff doughs hold back two points at the most: late water never gets into a crumb.
+  expect(
+    faults(({ worked, plan }) => {
+      if (plan.control.by === 'base' || worked.expected14 >= 36) return false
+      const flourG = worked.batch.flourG
+      return (100 * plan.water.holdBackG) / flourG > 2.2 + (100 * plan.scaleStepG) / flourG
+    }),
+  ).toEqual([])
+})
