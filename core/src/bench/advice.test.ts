@@ -36,29 +36,73 @@ const stepFor = (plan: Plan, feel: Feel, ...actions: BenchAction[]) =>
 
 it.each([
   // A point a word of feel: 10 g of water are two teaspoons.
-  ['crumbling', 'water', 20, 'teaspoon', 4],
-  ['dry', 'water', 10, 'teaspoon', 2],
-  // 0.8 and 1.6 points less by flour: F·(W/(W − 10·points) − 1), to the spoon of 8 g.
-  ['tacky', 'flour', 16, 'tablespoon', 2],
-  ['sticky', 'flour', 40, 'tablespoon', 5],
-] as const)('a %s dough of a kilo of flour wants %s, %d g', (feel, what, grams, unit, count) => {
-  expect(stepFor(kilo, feel, poured)).toMatchObject({ what, grams, measure: { unit, count } })
+  ['crumbling', 480, 'water', 20, 'teaspoon', 4],
+  ['dry', 480, 'water', 10, 'teaspoon', 2],
+  // 0.8 and 1.6 points less by flour, F·(W/(W − 10·points) − 1) = 17.0 and 34.5 g: spoons of 8 g, and never more than that.
+  ['tacky', 480, 'flour', 16, 'tablespoon', 2],
+  ['sticky', 480, 'flour', 32, 'tablespoon', 4],
+  // A jug too much, and all of it is wanted bound, in goes: 580 g in, 480 g by the formula, 208 g of flour.
+  ['sticky', 580, 'flour', 52, 'go', 4],
+  // Below the first stop, 437 g, it is poured on to that; what is held back comes by the spoon.
+  ['dry', 337, 'water', 50, 'go', 2],
+] as const)(
+  'a %s dough of a kilo of flour with %d g poured wants %s, %d g',
+  (feel, grams0, what, grams, unit, count) => {
+    expect(stepFor(kilo, feel, { type: 'poured', grams: grams0 })).toMatchObject({
+      what,
+      grams,
+      measure: { unit, count },
+    })
+  },
+)
+
+it('no answer is larger than the need, but for the smallest there is', () => {
+  for (const flourGrams of [60, 100, 250, 500, 1000, 5000]) {
+    const plan = planOf({ ...testSheet, target: { by: 'flour', grams: flourGrams } })
+    for (const [feel, points] of [
+      ['tacky', 0.8],
+      ['sticky', 1.6],
+      ['dry', 1],
+      ['crumbling', 2],
+    ] as const) {
+      const step = stepFor(plan, feel, { type: 'poured', grams: (flourGrams * 48) / 100 })!
+      const moved = Math.abs(step.to - step.from)
+      const smallest = (100 * (step.what === 'flour' ? 1.3 : 0.7)) / flourGrams
+      expect(moved).toBeLessThanOrEqual(Math.max(points, smallest) + 0.02)
+    }
+  }
+})
+
+it('a batter moves by threes, in spoons of liquid or flour, and no hand is wetted', () => {
+  const beaten = {
+    ...kilo,
+    steps: kilo.steps.map((step) => (step.kind === 'pour' ? { ...step, how: 'beat' as const } : step)),
+  }
+  const at = (feel: Feel) => stepFor(beaten, feel, { type: 'poured', grams: 480 })!
+  expect(at('dry').to - at('dry').from).toBeCloseTo(3, 0)
+  expect(at('sticky').from - at('sticky').to).toBeGreaterThan(1)
+  const little = planOf({ ...testSheet, target: { by: 'flour', grams: 50 } })
+  const thin = {
+    ...little,
+    steps: little.steps.map((step) => (step.kind === 'pour' ? { ...step, how: 'beat' as const } : step)),
+  }
+  expect(stepFor(thin, 'dry', { type: 'poured', grams: 24 })!.measure.unit).not.toMatch(/wet-hands|spray/)
 })
 
 it('tacky and sticky are told apart where spoons are fine enough', () => {
   const ton = planOf({ ...testSheet, target: { by: 'flour', grams: 100_000 } })
-  const wet = after(ton, { type: 'poured', grams: 46_000 })
+  const wet = after(ton, { type: 'poured', grams: 48_000 })
   const pointsOf = (feel: Feel) => {
-    const { from, to } = suggest(ton, wet, feel, T0 + 3_600_000).step!
-    return from - to
+    const { from, to, measure } = suggest(ton, wet, feel, T0 + 3_600_000).step!
+    return (from - to) * measure.count
   }
-  expect(pointsOf('tacky')).toBeCloseTo(0.8, 2)
-  expect(pointsOf('sticky')).toBeCloseTo(1.6, 2)
+  expect(pointsOf('tacky')).toBeCloseTo(0.8, 1)
+  expect(pointsOf('sticky')).toBeCloseTo(1.6, 1)
 })
 
 it('a sticky dough on a kilo of potato wants 3 of flour in 100, a dry one wet hands', () => {
-  // 1.6 × 0.019 × 1000 = 30.4 g: four spoons, no salt with them, for salt is counted on the potato.
-  expect(stepFor(pot, 'sticky')).toMatchObject({ what: 'flour', grams: 32, saltG: 0 })
+  // 1.6 × 0.019 × 1000 = 30.4 g: three spoons, no salt with them, for salt is counted on the potato.
+  expect(stepFor(pot, 'sticky')).toMatchObject({ what: 'flour', grams: 24, saltG: 0 })
   expect(additionOf(pot, initialState, 'flour', 32)).toEqual({ type: 'added-flour', grams: 32, saltG: 0 })
   expect(stepFor(pot, 'dry')).toMatchObject({ what: 'water', grams: 5, measure: { unit: 'teaspoon', count: 1 } })
   const small = planOf({ ...potatoSheet, target: { by: 'base', grams: 300 } })

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { computeSheet } from '../sheet/index.ts'
-import { testKitchen, testSheet, workSheet } from '../testing/testKitchen.ts'
+import { potatoSheet, testKitchen, testSheet, workSheet } from '../testing/testKitchen.ts'
 import {
   benchPieces,
   boardFlour,
@@ -30,7 +30,8 @@ import {
 import { carvedOff } from './split.ts'
 import { additionOf, suggest } from './suggest.ts'
 import { isKept } from './steps.ts'
-import { storyOf, summarise, thirstByLot } from './summary.ts'
+import { nextSheet } from './nextSheet.ts'
+import { acceptedBowl, storyOf, summarise, thirstByLot } from './summary.ts'
 
 const worked = computeSheet(testSheet, testKitchen)
 if (!worked.ok) throw new Error(worked.problem.code)
@@ -197,13 +198,15 @@ describe('suggestions', () => {
     const state = replay(plan, [...poured(0), stamp({ type: 'felt', feel: 'dry' }, 12)])
     const { wait, step } = suggest(plan, state, 'dry', at(12))
     expect(wait).toBeNull()
-    expect(step).toMatchObject({ what: 'water', grams: 5, measure: { unit: 'teaspoon', count: 1 }, overCeiling: false })
-    expect(step!.to - step!.from).toBeCloseTo(500 / 452, 6)
+    // A point is 4.5 g: six sprays are not too much, a teaspoon would be.
+    expect(step).toMatchObject({ what: 'water', grams: 4.2, measure: { unit: 'spray', count: 6 } })
+    expect(step!.overCeiling).toBe(false)
+    expect(step!.to - step!.from).toBeCloseTo(420 / 452, 6)
   })
 
   it('sticky wants flour with its salt', () => {
     const { step } = suggest(plan, replay(plan, poured(0)), 'sticky', at(15))
-    expect(step).toMatchObject({ what: 'flour', measure: { unit: 'tablespoon' } })
+    expect(step).toMatchObject({ what: 'flour', measure: { unit: expect.stringMatching(/spoon/) } })
     expect(step!.saltG / step!.grams).toBeCloseTo(5 / 452, 6)
     expect(step!.to).toBeLessThan(step!.from)
   })
@@ -228,6 +231,14 @@ describe('suggestions', () => {
     expect(standingFeel(initialState)).toBeNull()
   })
 
+  it('the clock for drinking ends when the dough has gone on', () => {
+    const covered = [...poured(0), stamp({ type: 'timer-started', timer: 'drink', minutes: 10 }, 1)]
+    expect(replay(plan, covered).timers['drink']?.stage).toBe('running')
+    const gone = [...covered, stamp({ type: 'step-done', step: 'feel' }, 5)]
+    expect(replay(plan, gone).timers['drink']?.stage).toBe('stopped')
+    expect(liveTimers(plan, replay(plan, gone))).toEqual([])
+  })
+
   it('right wants nothing', () => expect(suggest(plan, initialState, 'right', T0)).toEqual({ wait: null, step: null }))
 
   it('never suggests a step that moves the wrong way', () => {
@@ -237,6 +248,50 @@ describe('suggestions', () => {
         if (step) expect(step.what === 'water' ? step.to >= step.from : step.to <= step.from).toBe(true)
       }),
     )
+  })
+})
+
+describe('what was accepted', () => {
+  const poured = stamp({ type: 'poured', grams: 217 }, 1)
+  const right = stamp({ type: 'felt', feel: 'right' }, 12)
+  const tacky = stamp({ type: 'felt', feel: 'tacky' }, 25)
+  const flour = stamp({ type: 'added-flour', grams: 8, saltG: 0.1 }, 26)
+  const stateOf = (...events: BenchEvent[]) => replay(plan, events)
+
+  it('is the last word that was right; a later one that was answered overrules it, one that was not takes it back', () => {
+    expect(acceptedBowl(stateOf(poured))).toBeNull()
+    expect(acceptedBowl(stateOf(poured, right))).toMatchObject({ pouredG: 217, addedFlourG: 0 })
+    expect(acceptedBowl(stateOf(poured, right, tacky))).toBeNull()
+    expect(acceptedBowl(stateOf(poured, right, tacky, flour))).toEqual({ pouredG: 217, addedFlourG: 8 })
+  })
+
+  it('is what the next batch starts from, with or without a named sack', () => {
+    const more = stamp({ type: 'poured', grams: 15 }, 10)
+    const state = stateOf(poured, more, right)
+    const next = nextSheet(plan, state, testKitchen)
+    const begun = planBatch(workSheet(next), testKitchen, plan.at, null)
+    expect(begun.hydration.effective).toBeCloseTo((100 * 232) / 452, 1)
+    // Once the flour has taught that itself, it is not counted twice.
+    const { thirst } = summarise({ id: 'b', plan, events: [poured, more, right, stamp({ type: 'closed' }, 90)] })
+    const taught = { ...testKitchen, thirst: new Map([['lot-a', [{ points: thirst!, store: null }]]]) }
+    const again = planBatch(workSheet(nextSheet(plan, state, taught), taught), taught, plan.at, null)
+    expect(again.hydration.effective).toBeCloseTo((100 * 232) / 452, 1)
+    expect(nextSheet(plan, stateOf(poured), testKitchen)).toEqual({ ...plan.sheet, useLearned: true })
+  })
+
+  it('of a dough on a base is the flour that it took', () => {
+    const potato = planBatch(workSheet(potatoSheet), testKitchen, plan.at, null)
+    const took = replay(potato, [stamp({ type: 'added-flour', grams: 20, saltG: 0 }, 5), right])
+    const sheet = nextSheet(potato, took, testKitchen)
+    const flourRow = (of: typeof sheet) => of.rows.find((row) => row.flour)!.amount.percent
+    const flourG = potato.rows.find((row) => row.part === 'flour')!.weighedG
+    expect(flourRow(sheet) / flourRow(potatoSheet)).toBeCloseTo((flourG + 20) / flourG, 2)
+  })
+
+  it('teaches a flour without a named sack by what it is', () => {
+    const unnamed = { ...plan, sheet: { ...plan.sheet, rows: plan.sheet.rows.map(({ lot: _lot, ...row }) => row) } }
+    const summary = summarise({ id: 'b', plan: unnamed, events: [poured, right, stamp({ type: 'closed' }, 90)] })
+    expect([...thirstByLot([summary]).keys()]).toEqual(['any durum'])
   })
 })
 

@@ -89,6 +89,15 @@ function resume(plan: Plan, state: BenchState, at: string): BenchState {
   return { ...changeRunning(state, (id) => waitsInPause(plan, id), awayMs), paused: null }
 }
 
+/** A dough that has gone on from being felt drinks no longer by the clock. */
+function stepDone(plan: Plan, state: BenchState, id: string, at: string): BenchState {
+  const done = [...state.done, id]
+  const kind = plan.steps.find((step) => step.id === id)?.kind
+  if (kind === 'flour') return { ...state, done, flourInAt: at }
+  if (kind !== 'feel') return { ...state, done }
+  return changeTimer({ ...state, done }, 'drink', (timer) => ({ ...timer, stage: 'stopped' }))
+}
+
 /** What is written under a batch after it was closed: it was eaten later. */
 const ADDED_LATER: ReadonlySet<BenchEvent['type']> = new Set(['dried', 'judged', 'noted'])
 
@@ -129,7 +138,7 @@ export function applyEvent(plan: Plan, state: BenchState, event: BenchEvent): Be
     case 'clock-set':
       return changeRunning(state, () => true, event.shiftMs)
     case 'step-done':
-      return state.done.includes(event.step) ? state : { ...state, done: [...state.done, event.step] }
+      return state.done.includes(event.step) ? state : stepDone(plan, state, event.step, at)
     case 'ticked': {
       const others = state.ticked.filter((item) => item !== event.item)
       return { ...state, ticked: event.on ? [...others, event.item] : others }

@@ -37,6 +37,8 @@ export interface BenchState extends StepChanges {
     readonly pouredG: number
     readonly addedFlourG: number
   }[]
+  /** When flour and base were weighed together; null before. */
+  readonly flourInAt: string | null
   /** The jar of flour for the board, when last weighed; null before. */
   readonly jarG: number | null
   readonly timers: Readonly<Record<TimerId, Timer>>
@@ -68,6 +70,7 @@ export const initialState: BenchState = {
   addedSaltG: 0,
   additions: [],
   feels: [],
+  flourInAt: null,
   jarG: null,
   timers: {},
   done: [],

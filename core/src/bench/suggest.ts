@@ -1,17 +1,29 @@
 import { correctHydration } from '../formula/index.ts'
-import { baseG, bowlOnRule, bowlWaterG, effectivePercent, flourG, saltG, waterTargets } from './bowl.ts'
+import { baseG, bowlOnRule, bowlWaterG, effectivePercent, flourG, plannedOnRule, saltG, waterTargets } from './bowl.ts'
 import { corrections } from './replay.ts'
 import type { BenchState } from './state.ts'
 import type { BenchAction, Feel, Plan } from '../model/index.ts'
 
-/** Steps people have in the hand, in g. */
-export const TEASPOON_WATER_G = 5
-export const TABLESPOON_FLOUR_G = 8
-export const SPRAY_G = 0.7
-export const WET_HANDS_G = 1.5
+/** Steps people have in the hand, g, the largest first. */
+const WATER_MEASURES = [
+  ['tablespoon', 15],
+  ['teaspoon', 5],
+  ['half-teaspoon', 2.5],
+  ['wet-hands', 1.5],
+  ['spray', 0.7],
+] as const
+const FLOUR_MEASURES = [
+  ['tablespoon', 8],
+  ['teaspoon', 2.6],
+  ['half-teaspoon', 1.3],
+] as const
+/** A jug of water is told in spoons up to so many; above, and for flour, it is weighed and goes in by goes. */
+const MOST_SPOONS = 8
+const MOST_AT_A_GO_G = 60
 
 export interface Measure {
-  readonly unit: 'teaspoon' | 'tablespoon' | 'spray' | 'wet-hands'
+  /** `go`: weighed, the first of so many. */
+  readonly unit: 'tablespoon' | 'teaspoon' | 'half-teaspoon' | 'wet-hands' | 'spray' | 'go'
   readonly count: number
 }
 
@@ -34,13 +46,56 @@ export interface Suggestion {
 
 /** How far one word of feel moves the hydration, in points. */
 const POINTS: Record<Feel, number> = { crumbling: 2, dry: 1, right: 0, tacky: -0.8, sticky: -1.6 }
+/** A batter moves in larger ones before the spoon tells a difference. */
+const BATTER_POINTS: Record<Feel, number> = { crumbling: 6, dry: 3, right: 0, tacky: -3, sticky: -6 }
 
-function waterMeasure(grams: number): Measure & { grams: number } {
-  const spoons = Math.round(grams / TEASPOON_WATER_G)
-  if (spoons >= 1) return { unit: 'teaspoon', count: spoons, grams: spoons * TEASPOON_WATER_G }
-  if (grams >= 1) return { unit: 'wet-hands', count: 1, grams: WET_HANDS_G }
-  const sprays = Math.max(1, Math.round(grams / SPRAY_G))
-  return { unit: 'spray', count: sprays, grams: Number((sprays * SPRAY_G).toFixed(2)) }
+/** Stirred, not handled: there is nothing to wet hands for. */
+const isBatter = ({ steps }: Plan): boolean =>
+  steps.some((step) => (step.kind === 'pour' || step.kind === 'knead') && step.how === 'beat')
+
+/**
+ * What comes nearest to what is needed and is not more: so many of one measure, the larger of two alike. What would be
+ * many spoons is weighed, and goes in by goes.
+ * @example 100 g of flour → the first of 2 goes of 50 g; 9 g → one tablespoon; less than the smallest → so much of it
+ */
+function inTheHand(
+  neededG: number,
+  measures: readonly (readonly [Measure['unit'], number])[],
+): Measure & { readonly grams: number } {
+  const [, largestG] = measures[0] ?? ['go', 1]
+  if (neededG > MOST_AT_A_GO_G || neededG >= MOST_SPOONS * largestG) {
+    const goes = Math.ceil(neededG / MOST_AT_A_GO_G)
+    return { unit: 'go', count: goes, grams: Math.max(1, Math.floor(neededG / goes)) }
+  }
+  const [smallest, leastG] = measures.at(-1) ?? ['go', neededG]
+  return (
+    measures
+      .map(([unit, eachG]) => ({ unit, eachG, count: Math.floor(neededG / eachG + 1e-9) }))
+      // Hands are wetted once, and nobody counts nine spoons.
+      .filter(({ unit, count }) => count >= 1 && count <= (unit === 'wet-hands' ? 1 : MOST_SPOONS))
+      .map(({ unit, eachG, count }) => ({ unit, count, grams: Number((count * eachG).toFixed(2)) }))
+      .reduce((best, each) => (each.grams > best.grams + 0.05 ? each : best), {
+        unit: smallest,
+        count: 1,
+        grams: Math.min(leastG, neededG),
+      })
+  )
+}
+
+const waterInHand = (plan: Plan, neededG: number) =>
+  inTheHand(neededG, isBatter(plan) ? WATER_MEASURES.slice(0, 3) : WATER_MEASURES)
+
+/**
+ * How far to move, in points of water on flour: as far as the word says, or farther where the bowl is farther off: up to the
+ * first stop, which is below what any flour wants, and down to the formula. A sticky dough with a jug too much in it wants all
+ * of it bound, and not a spoon.
+ */
+function pointsFor(plan: Plan, state: BenchState, feel: Feel): number {
+  const byWord = (isBatter(plan) ? BATTER_POINTS : POINTS)[feel]
+  if (plan.control.by === 'base' || byWord === 0) return byWord
+  const at = bowlOnRule(plan, state)
+  if (byWord < 0) return Math.min(byWord, plannedOnRule(plan) - at)
+  return Math.max(byWord, firstStop(plan, state) - at)
 }
 
 /** Salt that belongs to flour added to this bowl, g: in the formula's proportion; none on a base, where it is counted on what stays. */
@@ -56,65 +111,65 @@ export function additionOf(plan: Plan, state: BenchState, what: 'water' | 'flour
   return { type: 'added-flour', grams, saltG: Number(saltWithFlour(plan, state, grams).toFixed(2)) }
 }
 
-/** On a base one corrects with flour, 3 per 100 of it for a sticky dough; a dry one gets wet hands, 1 per 100. */
+/** Flour for a base that is too soft, per 100 of it and point of the word: 3 for a sticky one. */
+const ON_BASE_PER_POINT = 1.9
+
+/** On a base one corrects with flour: by the word, or up to what the formula wants of it. A dry one gets wet hands, 1 per 100. */
 function stepOnBase(plan: Plan, state: BenchState, points: number): CorrectionStep | null {
   const base = baseG(plan, state)
   if (base <= 0) return null
   const from = bowlOnRule(plan, state)
   if (points > 0) {
-    const { unit, count, grams } = waterMeasure((points / 2) * 0.01 * base)
-    return { what: 'water', grams, saltG: 0, measure: { unit, count }, from, to: from, overCeiling: false }
+    const { grams, ...measure } = waterInHand(plan, (points / 2) * 0.01 * base)
+    return { what: 'water', grams, saltG: 0, measure, from, to: from, overCeiling: false }
   }
-  const count = Math.max(1, Math.round((-points * 0.019 * base) / TABLESPOON_FLOUR_G))
-  const grams = count * TABLESPOON_FLOUR_G
-  const to = from + (100 * grams) / base
-  return {
-    what: 'flour',
-    grams,
-    saltG: saltWithFlour(plan, state, grams),
-    measure: { unit: 'tablespoon', count },
-    from,
-    to,
-    overCeiling: false,
-  }
+  const missing = plannedOnRule(plan) - from
+  const neededG = (Math.max(-points * ON_BASE_PER_POINT, missing) * base) / 100
+  const { grams, ...measure } = inTheHand(neededG, FLOUR_MEASURES)
+  const saltG = saltWithFlour(plan, state, grams)
+  return { what: 'flour', grams, saltG, measure, from, to: from + (100 * grams) / base, overCeiling: false }
 }
 
 function stepFor(plan: Plan, state: BenchState, points: number): CorrectionStep | null {
   if (plan.control.by === 'base') return stepOnBase(plan, state, points)
   const flour = flourG(plan, state)
   const water = bowlWaterG(plan, state)
-  const salt = saltG(plan, state)
   const from = effectivePercent(plan, state)
-  const wanted = correctHydration({
-    flourG: flour,
-    waterG: water,
-    saltG: salt,
-    targetPercent: Math.max(1, from + points),
-  })
+  const targetPercent = Math.max(1, from + points)
+  const wanted = correctHydration({ flourG: flour, waterG: water, saltG: saltG(plan, state), targetPercent })
   if (flour <= 0 || !wanted.ok || wanted.value.action === 'none') return null
   if (wanted.value.action === 'add-water') {
-    const { unit, count, grams } = waterMeasure(wanted.value.waterG)
+    const { grams, ...measure } = waterInHand(plan, wanted.value.waterG)
     const overCeiling = state.pouredG + grams > waterTargets(plan, state).ceilingG
-    const to = (100 * (water + grams)) / flour
-    return { what: 'water', grams, saltG: 0, measure: { unit, count }, from, to, overCeiling }
+    return { what: 'water', grams, saltG: 0, measure, from, to: (100 * (water + grams)) / flour, overCeiling }
   }
-  const spoons = Math.max(1, Math.round(wanted.value.flourG / TABLESPOON_FLOUR_G))
-  const grams = spoons * TABLESPOON_FLOUR_G
+  const { grams, ...measure } = inTheHand(wanted.value.flourG, FLOUR_MEASURES)
   return {
     what: 'flour',
     grams,
     saltG: saltWithFlour(plan, state, grams),
-    measure: { unit: 'tablespoon', count: spoons },
+    measure,
     from,
     to: (100 * water) / (flour + grams),
     overCeiling: false,
   }
 }
 
+/** Curd, squash and cooked semolina drink late, as flour does: so long after it was folded in, min. */
+const DRINKS_LATE_MIN = 10
+
+/** When flour and water last came together, ms since the epoch; null where nobody knows. */
+function lastWetMs(plan: Plan, state: BenchState): number | null {
+  const added = state.additions.at(-1)?.at
+  const folded = plan.control.by === 'base' && plan.minutes.drink >= DRINKS_LATE_MIN ? state.flourInAt : null
+  const at = added ?? folded
+  return at ? Date.parse(at) : null
+}
+
 function waiting(plan: Plan, state: BenchState, points: number, nowMs: number): Suggestion['wait'] {
   const [before, last] = corrections(state).slice(-2)
-  const lastAdded = state.additions.at(-1)
-  const sinceMin = lastAdded ? (nowMs - Date.parse(lastAdded.at)) / 60_000 : Infinity
+  const wetMs = lastWetMs(plan, state)
+  const sinceMin = wetMs === null ? Infinity : (nowMs - wetMs) / 60_000
   const left = Math.ceil(plan.minutes.drink - sinceMin)
   const latest = last ?? before
   const turns = latest !== undefined && (latest.what === 'water') !== points > 0
@@ -128,8 +183,23 @@ function waiting(plan: Plan, state: BenchState, points: number, nowMs: number): 
  * flour has not had its time to drink, to cover it and wait first.
  */
 export function suggest(plan: Plan, state: BenchState, feel: Feel, nowMs: number): Suggestion {
-  const points = POINTS[feel]
+  const points = pointsFor(plan, state, feel)
   // A cooked paste that has set cannot be corrected any more.
   if (points === 0 || state.done.includes('spread')) return { wait: null, step: null }
   return { wait: waiting(plan, state, points, nowMs), step: stepFor(plan, state, points) }
+}
+
+/** Where water goes first, percent on the bowl's rule: what is held back beyond it is for the feel. */
+const firstStop = (plan: Plan, state: BenchState): number =>
+  bowlOnRule(plan, { ...state, pouredG: waterTargets(plan, state).startG })
+
+/** What is missing whatever it feels like, g: water up to the first stop, flour down to the formula; 0 where nothing is. */
+export function missingG(plan: Plan, state: BenchState, what: 'water' | 'flour'): number {
+  const at = bowlOnRule(plan, state)
+  const planned = plannedOnRule(plan)
+  if (plan.control.by === 'base') return what === 'flour' ? Math.max(0, ((planned - at) * baseG(plan, state)) / 100) : 0
+  const flour = flourG(plan, state)
+  return what === 'water'
+    ? Math.max(0, ((firstStop(plan, state) - at) * flour) / 100)
+    : Math.max(0, flour * (at / planned - 1))
 }

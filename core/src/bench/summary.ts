@@ -52,11 +52,23 @@ export interface BatchSummary extends Pick<BatchStory, 'id' | 'onRule' | 'lastFe
 /** Raised when a summary holds something else than before: those kept in a browser are then made anew. */
 export const SUMMARY_VERSION = 2
 
-/** The 14 % basis hydration at which the dough was last called right; null if it never was. */
-function accepted14(plan: Plan, state: BenchState): number | null {
+/**
+ * The bowl as it was accepted: when it was last called right; or, where another word came after and was answered, as that answer
+ * left it. Null if it never was.
+ */
+export function acceptedBowl(state: BenchState): Pick<BenchState, 'pouredG' | 'addedFlourG'> | null {
+  const last = state.feels.at(-1)
   const right = state.feels.filter((felt) => felt.feel === 'right').at(-1)
-  if (!right) return null
-  return bowlBasis14(plan, { ...state, pouredG: right.pouredG, addedFlourG: right.addedFlourG })
+  if (!last || !right) return null
+  if (last.feel === 'right') return right
+  const answered = corrections(state).some(({ at }) => Date.parse(at) > Date.parse(last.at))
+  return answered ? { pouredG: state.pouredG, addedFlourG: state.addedFlourG } : null
+}
+
+/** The 14 % basis hydration at which the dough was accepted; null if it never was. */
+function accepted14(plan: Plan, state: BenchState): number | null {
+  const bowl = acceptedBowl(state)
+  return bowl && bowlBasis14(plan, { ...state, ...bowl })
 }
 
 /** A part carved off says nothing of its flour that the first part does not. */

@@ -76,7 +76,10 @@ it('a measured potato overrides the table’s', () => {
 it('solving for the base, the pieces or the dough meets what was asked', () => {
   expect(workSheet({ ...potatoSheet, target: { by: 'base', grams: 1000 } }).rows[0]!.grams).toBeCloseTo(1000, 6)
   expect(workSheet({ ...potatoSheet, target: { by: 'dough', grams: 800 } }).batch.doughG).toBeCloseTo(800, 6)
-  expect(workSheet({ ...potatoSheet, target: { by: 'pieces', count: 120 } }).cut.pieces).toBe(120)
+  // Never one less for what the scale rounds; one more now and then.
+  const { pieces } = workSheet({ ...potatoSheet, target: { by: 'pieces', count: 120 } }).cut
+  expect(pieces - 120).toBeGreaterThanOrEqual(0)
+  expect(pieces - 120).toBeLessThanOrEqual(2)
 })
 
 it('a dough too wet for its window says what its moisture should be', () => {

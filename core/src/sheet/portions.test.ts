@@ -54,8 +54,10 @@ it('equal mixes add up to the whole, whatever was solved for, and none is over i
       const whole = workSheet({ ...inBowl(sheet), target }, kitchen)
       const split = mixesOf(whole, kitchen)!
       const one = workSheet(oneMix(whole.sheet, split.mixes), kitchen)
-      expect(one.batch.doughG * split.mixes).toBeCloseTo(whole.batch.doughG, 4)
-      expect(one.batch.doughG).toBeLessThanOrEqual(600 + 1e-6)
+      // Each mix of so many pieces is made as much larger as the scale may round.
+      const spareG = target.by === 'pieces' ? 4 * split.mixes : 1e-4
+      expect(Math.abs(one.batch.doughG * split.mixes - whole.batch.doughG)).toBeLessThan(spareG)
+      expect(one.batch.doughG).toBeLessThanOrEqual(600 + (target.by === 'pieces' ? 4 : 1e-6))
     }),
   )
 })

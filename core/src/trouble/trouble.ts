@@ -1,9 +1,11 @@
 /** From a sign to its causes, weighed by what this batch's own numbers say. */
 import {
+  baseG,
   type BenchState,
   bowlOnRule,
   flourG,
   mainRest,
+  missingG,
   PIECE_TOLERANCE_PERCENT,
   planWindow,
   saltWithFlour,
@@ -174,6 +176,8 @@ export interface Remedy {
 /** The remedy for this bowl; null where nothing goes in. */
 export function remedyFor({ add }: Trouble, plan: Plan, state: BenchState): Remedy | null {
   if (!add) return null
-  const grams = (add.gPer500 * flourG(plan, state)) / 500
+  // A dough on a base is as large as its base; what is missing from the formula is missing, whatever is usual.
+  const of = plan.control.by === 'base' ? baseG(plan, state) : flourG(plan, state)
+  const grams = Math.max((add.gPer500 * of) / 500, missingG(plan, state, add.what))
   return { what: add.what, grams, saltG: add.what === 'flour' ? saltWithFlour(plan, state, grams) : 0 }
 }

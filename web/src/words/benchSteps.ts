@@ -1,5 +1,5 @@
 /** What each way of preparing, pouring and working says at the bench. */
-import type { StepOf, Worker } from '@harina/core'
+import type { Plan, StepOf, Worker } from '@harina/core'
 
 interface Prepared {
   readonly title: string
@@ -118,3 +118,11 @@ const readyWords: Readonly<Record<string, string>> = {
   'pot-on': 'The pot: these go straight in',
 }
 export const readyWord = ({ id, name }: StepOf<'ready'>['items'][number]): string => name ?? readyWords[id] ?? id
+
+/** How this dough is felt. */
+export function feelTest({ steps, control }: Plan): string {
+  if (steps.some((step) => step.kind === 'spread')) return 'Bend a corner of the slab.'
+  if (steps.some((step) => (step.kind === 'pour' || step.kind === 'knead') && step.how === 'beat'))
+    return 'Lift the spoon, and watch how it falls.'
+  return control.by === 'base' ? 'Press it with a floured finger.' : 'Squeeze a fistful.'
+}

@@ -27,6 +27,10 @@ export const methodWords: Readonly<Record<Method, string>> = {
 
 export function measureWords({ unit, count }: Measure): string {
   switch (unit) {
+    case 'go':
+      return count === 1 ? 'weighed, in one go' : `the first of ${count} goes; feel it after each`
+    case 'half-teaspoon':
+      return count === 1 ? 'half a teaspoon' : `${Math.floor(count / 2) || ''}${count % 2 ? '½' : ''} level teaspoons`
     case 'teaspoon':
       return count === 1 ? 'a level teaspoon' : `${count} level teaspoons`
     case 'tablespoon':

@@ -1,5 +1,5 @@
 /** Something is wrong: the sign, its causes by this batch's numbers, the remedy in its own grams, and the log. */
-import type { Plan } from '@harina/core'
+import { waterTargets, type Plan } from '@harina/core'
 import { cleanup } from '@testing-library/react'
 import { choose, fireEvent, press, screen, settle, within } from '../../testing/renderApp.tsx'
 import { beginBatch, benchState as state } from '../../testing/runBench.tsx'
@@ -30,7 +30,10 @@ it('causes are told with this batch’s numbers, the remedy goes into the batch,
   const before = (await state()).pouredG
   await press(/^Add \d+ g of water/)
   const added = (await state()).pouredG - before
-  expect(added).toBe(Math.round((5 * plan.rows[0]!.weighedG) / 500))
+  // What is missing up to the first stop, which is more than the table's 5 g on 500.
+  const { startG } = waterTargets(plan, await state())
+  expect(Math.abs(added - (startG - before))).toBeLessThanOrEqual(1)
+  expect(added).toBeGreaterThan(Math.round((5 * plan.rows[0]!.weighedG) / 500))
   await press('Write it into this batch')
   expect((await state()).notes.at(-1)!.text).toMatch(/^The flour will not gather.* Next time: Weigh both/)
   await press('Other signs')

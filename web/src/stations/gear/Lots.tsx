@@ -1,4 +1,13 @@
-import { formatNumber, type Ingredient, type Kitchen, type Lot } from '@harina/core'
+import {
+  formatNumber,
+  PACKED_MOISTURE,
+  PACKINGS,
+  type Ingredient,
+  type Kitchen,
+  type Lot,
+  type Packing,
+} from '@harina/core'
+import { format, formatISO, isValid, parse } from 'date-fns'
 import { nanoid } from 'nanoid'
 import { useMemo, useState } from 'react'
 import { change, put, sayRemoved } from '../../state/workspace.ts'
@@ -63,6 +72,66 @@ function LotFigures({ lot, ingredient }: { lot: Lot; ingredient: Ingredient | un
   )
 }
 
+const packingNames: Readonly<Record<Packing, string>> = {
+  'open-bin': 'an open bin',
+  'small-paper': 'a small paper bag',
+  'paper-sack': 'a paper sack',
+  sealed: 'lined, or under a lid',
+}
+const isPacking = (value: string): value is Packing => value in packingNames
+
+/** What a wheat flour stands in, and since when: how far it has followed the air of its place. */
+function LotKeeping({ lot, ingredient }: { lot: Lot; ingredient: Ingredient | undefined }) {
+  if (!ingredient?.grain) return null
+  return (
+    <p className="small flex flex-wrap items-baseline gap-x-4 gap-y-1">
+      <span className="whitespace-nowrap">
+        stands in{' '}
+        <Choice
+          label={`${lot.name}, what it stands in`}
+          className="field text-base text-ink"
+          value={lot.packing ?? ''}
+          options={[['', 'nobody said'], ...PACKINGS.map((packing) => [packing, packingNames[packing]] as const)]}
+          onChange={(chosen) =>
+            void change('lot', lot.id, ({ packing: _was, ...rest }) =>
+              isPacking(chosen) ? { ...rest, packing: chosen } : rest,
+            )
+          }
+        />
+      </span>
+      <label className="whitespace-nowrap">
+        came or opened{' '}
+        <input
+          type="date"
+          className="field text-base text-ink"
+          value={lot.since ? format(lot.since, 'yyyy-MM-dd') : ''}
+          max={format(new Date(), 'yyyy-MM-dd')}
+          onChange={({ target: { value } }) =>
+            void change('lot', lot.id, ({ since: _was, ...rest }) => {
+              const day = parse(value, 'yyyy-MM-dd', new Date())
+              return isValid(day) ? { ...rest, since: formatISO(day) } : rest
+            })
+          }
+        />
+      </label>
+      <span className="whitespace-nowrap">
+        with{' '}
+        <QuantityField
+          label={`${lot.name}, water when it came, percent`}
+          shown={formatNumber(100 * (lot.startMoisture ?? PACKED_MOISTURE), 1)}
+          unit="%"
+          min={8}
+          max={18}
+          widthCh={5}
+          className="text-base font-semibold text-ink"
+          onChange={(percent) => set(lot.id, { startMoisture: percent / 100 })}
+        />{' '}
+        % water
+      </span>
+    </p>
+  )
+}
+
 /** By name, as they were called when the list was last another: a row does not wander off while its name is being typed. */
 function useByName(lots: readonly Lot[]): readonly Lot[] {
   const ids = lots.map(({ id }) => id).join()
@@ -104,6 +173,7 @@ function LotRow({ lot, kitchen }: { lot: Lot; kitchen: Kitchen }) {
       <div>
         <div>
           <LotFigures lot={lot} ingredient={ingredient} />
+          <LotKeeping lot={lot} ingredient={ingredient} />
           <TextField
             className="mt-1 block w-full resize-none [field-sizing:content] text-label"
             rows={1}

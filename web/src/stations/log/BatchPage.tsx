@@ -3,8 +3,10 @@ import {
   formatNumber,
   formatPercent,
   formatPoints,
+  nextSheet,
   plainTextFrom,
   plannedOnRule,
+  replay,
   storyOf,
   VERDICTS,
   type Batch,
@@ -23,6 +25,7 @@ import { useAppDispatch } from '../../state/store.ts'
 import { PlanRule } from '../../ui/rule/PlanRule.tsx'
 import type { RuleMark } from '../../ui/rule/ruleLayout.ts'
 import { ruleLabel } from '../../ui/rule/ruleLabel.ts'
+import { useKitchen } from '../../state/select.ts'
 import { usePhotos } from '../../state/useStored.ts'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { PhotoRow } from '../../ui/PhotoRow.tsx'
@@ -30,14 +33,16 @@ import { useEntryWords } from '../../ui/useEntryWords.ts'
 import { useUnits } from '../../ui/units.ts'
 import { spanOfMinutes, verdictWords } from '../../words/index.ts'
 
-/** The batch's sheet on paper again; its flour has learned, so the water starts from what was accepted. */
+/** The batch's sheet on paper again, from what was accepted. */
 export function StartNext({ batch }: { batch: Batch }) {
   const dispatch = useAppDispatch()
   const navigate = useNavigate()
+  const kitchen = useKitchen()
   const start = () => {
-    dispatch(
-      draftOpened({ id: 'draft', formula: batch.plan.formula, sheet: { ...batch.plan.sheet, useLearned: true } }),
-    )
+    if (!kitchen) return
+    const { plan, events } = batch
+    const sheet = nextSheet(plan, replay(plan, events), kitchen)
+    dispatch(draftOpened({ id: 'draft', formula: plan.formula, sheet }))
     void navigate('/formula')
   }
   return (

@@ -14,7 +14,7 @@ import { useUnits } from '../../ui/units.ts'
 import { BatchPage, StartNext } from './BatchPage.tsx'
 import { findBatches } from './findBatches.ts'
 import { keptWhere, verdictWords } from '../../words/index.ts'
-import { keptSince, useByWords } from './kept.ts'
+import { keptSince, keptUntilWords } from './kept.ts'
 
 const countWords = (found: number, all: number): string => {
   const batches = all === 1 ? 'one batch' : `${all} batches`
@@ -112,7 +112,7 @@ function Kept({ batches }: { batches: readonly RunningBatch[] }) {
                 <span className="figure block text-md font-semibold">
                   {mass(benchPieces(batch.plan, state).usableG)}
                 </span>
-                <span className="small">{useByWords(batch)}</span>
+                <span className="small">{keptUntilWords(batch)}</span>
               </span>
             </Link>
           </li>

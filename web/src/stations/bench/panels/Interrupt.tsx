@@ -19,6 +19,7 @@ import { SidePanel } from '#web/ui/SidePanel.tsx'
 import { useRunningBatches, type RunningBatch } from '#web/state/select.ts'
 import { useKitchen } from '#web/state/select.ts'
 import { useUnits } from '#web/ui/units.ts'
+import { hoursWords } from '#web/words/index.ts'
 import { useBench } from '../StepPage.tsx'
 
 const reasons = ['Too wet to save', 'Too dry to save', 'Ran out of time', 'Not needed after all']
@@ -100,6 +101,35 @@ function HandOver({ tap }: { tap: (action: BenchAction) => void }) {
   )
 }
 
+/** Too soft to be worked: half an hour in the cold firms it, and it goes straight on. */
+const SHORT_CHILL = [20, 40] as const
+
+function ShortChill({ onDone }: { onDone: () => void }) {
+  const { running } = useBench()
+  const [low, high] = SHORT_CHILL
+  if (!isMixed(running) || running.step?.kind === 'temper') return null
+  const chill = async () => {
+    const isSet = await recordTap(running.batch, {
+      type: 'timer-started',
+      timer: nanoid(),
+      minutes: low,
+      name: 'out of the fridge',
+    })
+    if (isSet) onDone()
+  }
+  return (
+    <Way title="A short chill">
+      <p className="mb-2 leading-snug">
+        Soft and sticky in the warm: wrapped flat, {low} to {high} minutes in the fridge firm it. It goes on as it comes
+        out, with no wait.
+      </p>
+      <button type="button" className="press min-h-11" onClick={() => void chill()}>
+        Time {low} min of cold
+      </button>
+    </Way>
+  )
+}
+
 function Tomorrow({ tap }: { tap: (action: BenchAction) => void }) {
   const { running } = useBench()
   const { plan } = running.batch
@@ -111,10 +141,14 @@ function Tomorrow({ tap }: { tap: (action: BenchAction) => void }) {
   return (
     <Way title="Tomorrow, from the fridge">
       <p className="mb-2 leading-snug">
-        Wrapped flat. This dough stands {formatNumber(hours, 0)} hours cold at the most, and takes about{' '}
-        {formatNumber(minutes, 0)} minutes to come back.
+        Wrapped flat. This dough stands {hoursWords(hours)} cold at the most,{' '}
+        {minutes > 0 ? `and takes about ${formatNumber(minutes, 0)} minutes to come back.` : 'and is used cold.'}
       </p>
-      <button type="button" className="press min-h-11" onClick={() => tap({ type: 'chilled', minutes })}>
+      <button
+        type="button"
+        className="press min-h-11"
+        onClick={() => tap({ type: 'chilled', minutes: Math.max(1, minutes) })}
+      >
         Into the fridge
       </button>
     </Way>
@@ -211,6 +245,7 @@ export default function Interrupt({ onClose }: { onClose: () => void }) {
     <SidePanel title="Interrupted" onClose={onClose}>
       {!running.state.paused && <Pause tap={(action) => void tap(action)} />}
       <HandOver tap={(action) => void tap(action)} />
+      <ShortChill onDone={onClose} />
       <Tomorrow tap={(action) => void tap(action)} />
       <SplitOff onDone={onClose} />
       <GiveUp onDone={onClose} />

@@ -3,14 +3,16 @@ import { useUnits } from '#web/ui/units.ts'
 import { Note } from '../StepPage.tsx'
 import { feelWords, measureWords, type Worded } from '#web/words/index.ts'
 
-const waitWhy = {
-  drinking: 'The flour has not had its time to drink. Cover it; many a dry dough is right by then.',
-  chasing: 'Water and flour are running after each other. Cover it, then judge once more.',
-} as const
+function waitWhy(why: 'drinking' | 'chasing', feel: Feel | null): string {
+  if (why === 'chasing') return 'Water and flour are running after each other. Cover it, then judge once more.'
+  return feel === 'tacky' || feel === 'sticky'
+    ? 'The flour has not had its time to drink, and binds more by then. Cover it, then judge once more.'
+    : 'The flour has not had its time to drink. Cover it; many a dry dough is right by then.'
+}
 
 /** Small steps are told in tenths, whatever the scale: a spray is 0.7 g. */
 export const stepGrams = ({ grams, what }: CorrectionStep, { mass }: Worded): string =>
-  `${mass(grams, grams < 3 ? 0.1 : 1)} ${what}`
+  `${mass(grams, grams < 3 || grams % 1 !== 0 ? 0.1 : 1)} ${what}`
 
 function StepNote({ step }: { step: CorrectionStep }) {
   const worded = useUnits()
@@ -39,7 +41,7 @@ export function Advice({ feel, looks, suggestion }: Props) {
         </p>
       )}
       {suggestion?.wait && (
-        <Note title={`Wait ${suggestion.wait.minutes} minutes first`}>{waitWhy[suggestion.wait.why]}</Note>
+        <Note title={`Wait ${suggestion.wait.minutes} minutes first`}>{waitWhy(suggestion.wait.why, feel)}</Note>
       )}
       {suggestion?.step && <StepNote step={suggestion.step} />}
       {feel === 'right' && <Note title="Stop here">It only needs time now.</Note>}

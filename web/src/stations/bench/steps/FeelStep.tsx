@@ -1,4 +1,4 @@
-import { additionOf, FEELS, standingFeel, suggest, type Feel, type Suggestion } from '@harina/core'
+import { additionOf, FEELS, standingFeel, stepsOf, suggest, type Feel, type Suggestion } from '@harina/core'
 import { finishStep, recordTap } from '#web/state/bench.ts'
 import { useKitchen } from '#web/state/select.ts'
 import { useUnits } from '#web/ui/units.ts'
@@ -7,6 +7,7 @@ import { BowlRule, Trail } from './BowlRule.tsx'
 import { FeelWords } from './FeelWords.tsx'
 import { OwnStep } from './OwnStep.tsx'
 import { StepPage, useBench, type StepAction } from '../StepPage.tsx'
+import { feelTest, stepName } from '#web/words/index.ts'
 
 /** What can be done now: the answer to the word, and beside it the other answer. */
 function useAnswers(
@@ -33,7 +34,13 @@ function useAnswers(
   }
   const covered = state.timers.drink?.stage === 'running'
 
-  if (feel === 'right') return { action: { label: 'Right: knead', run: () => void finishStep(batch) }, second: null }
+  const steps = stepsOf(plan, state)
+  const next = steps[steps.findIndex(({ kind }) => kind === 'feel') + 1]
+  if (feel === 'right')
+    return {
+      action: { label: next ? `Right: ${stepName(next).toLowerCase()}` : 'Right', run: () => void finishStep(batch) },
+      second: null,
+    }
   if (suggestion?.wait && !covered) return { action: cover, second: add && { ...add, label: `${add.label} anyway` } }
   if (add) return { action: add, second: leave }
   if (covered) return { action: { label: 'Say how it feels', run: () => undefined, disabled: true }, second: null }
@@ -53,7 +60,7 @@ export function FeelStep() {
   return (
     <StepPage
       title="How does it feel?"
-      lead={`Squeeze a fistful. Judge after ${plan.minutes.drink} minutes under a cover.`}
+      lead={`${feelTest(plan)} Judge after ${plan.minutes.drink} minutes under a cover.`}
       action={action}
       second={second}
       onDigit={(digit) => FEELS[digit - 1] && say(FEELS[digit - 1] as Feel)}

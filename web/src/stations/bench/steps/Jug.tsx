@@ -1,64 +1,90 @@
-/** The jug, to scale: what is in the bowl, where to stop first, and all of it. */
-import { spreadLabels } from '#web/ui/spreadLabels.ts'
+/** Two vessels, their areas to scale: what goes in first, all salts in it, and the plain water held back beside it. */
 import { useUnits } from '#web/ui/units.ts'
 import { usePhone } from '#web/ui/usePhone.ts'
 
 interface Props {
-  readonly totalG: number
   readonly startG: number
+  readonly heldG: number
   readonly pouredG: number
   readonly stepG: number
 }
 
-const DESK = { height: 190, width: 116 }
-const PHONE = { height: 96, width: 84 }
-const LABEL_ROOM = 21
+const DESK = { height: 170, width: 116, cup: 34 }
+const PHONE = { height: 96, width: 84, cup: 26 }
+/** Room over the brim, and for the words below. */
+const BRIM = 8
+const WORDS = 44
+const GAP = 34
 
-export function Jug({ totalG, startG, pouredG, stepG }: Props) {
-  const { height, width } = usePhone() ? PHONE : DESK
-  const full = Math.max(totalG, pouredG) * 1.06
-  const y = (grams: number) => 6 + height * (1 - grams / full)
-  const { massFigure } = useUnits()
-  const grams = (value: number) => massFigure(value, stepG)
-  const lines = [
-    { at: totalG, text: `${grams(totalG)} all of it`, strong: false },
-    { at: startG, text: `${grams(startG)} stop here first`, strong: true },
-    { at: pouredG, text: `${grams(pouredG)} in the bowl`, strong: false },
-  ].filter((_, index) => index !== 2 || pouredG > 0)
-  const sorted = [...lines].sort((a, b) => b.at - a.at)
-  const places = spreadLabels(
-    sorted.map((line) => y(line.at)),
-    LABEL_ROOM,
-    height + 14,
+function Vessel({
+  x,
+  width,
+  height,
+  level,
+  top,
+}: {
+  x: number
+  width: number
+  height: number
+  level: number
+  top: number
+}) {
+  const foot = top + height
+  return (
+    <>
+      <rect x={x} y={foot - level} width={width} height={level} fill="var(--water)" />
+      <path
+        d={`M${x} ${top - BRIM}V${foot}H${x + width}V${top - BRIM}`}
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth="2.5"
+      />
+    </>
   )
-  const placed = sorted.map((line, index) => ({ ...line, place: places[index] ?? 0 }))
+}
+
+export function Jug({ startG, heldG, pouredG, stepG }: Props) {
+  const { height, width, cup } = usePhone() ? PHONE : DESK
+  const { mass } = useUnits()
+  const full = Math.max(startG, 1e-9)
+  const leftG = Math.max(0, startG - pouredG)
+  // So many pixels of area a gram, in both.
+  const cupFull = Math.min(height, ((heldG / full) * height * width) / cup)
+  const heldLeft = pouredG > startG ? Math.max(0, heldG - (pouredG - startG)) : heldG
+  const foot = BRIM + height
+  const words = (grams: number) => mass(grams, stepG)
+  const second = width + GAP
   return (
     <svg
-      width={width + 202}
-      height={height + 30}
+      width={second + Math.max(cup, 110)}
+      height={foot + WORDS}
       className="max-w-full"
       role="img"
-      aria-label={lines.map((line) => line.text).join(', ')}
+      aria-label={`${words(leftG)} to pour first${heldG > 0 ? `, ${words(heldLeft)} held back, plain` : ''}${pouredG > 0 ? `, ${words(pouredG)} in the bowl` : ''}`}
     >
-      <rect x="2" y={y(pouredG)} width={width} height={6 + height - y(pouredG)} fill="var(--water)" />
-      <path d={`M2 2V${height + 6}H${width + 2}V2`} fill="none" stroke="var(--ink)" strokeWidth="2.5" />
-      {placed.map((line) => (
-        <g key={line.text}>
-          <path
-            d={`M2 ${y(line.at)}H${width + 2}L${width + 14} ${line.place}`}
-            stroke={line.strong ? 'var(--family)' : 'var(--ink)'}
-            strokeWidth={line.strong ? 3.5 : 1.5}
-            fill="none"
+      <Vessel x={2} width={width} height={height} top={BRIM} level={(leftG / full) * height} />
+      <text x={2} y={foot + 18} className="fill-ink text-md font-semibold">
+        {words(leftG)} first
+      </text>
+      {pouredG > 0 && (
+        <text x={2} y={foot + 37} className="fill-second text-base">
+          {words(pouredG)} in the bowl
+        </text>
+      )}
+      {heldG > 0 && (
+        <>
+          <Vessel
+            x={second}
+            width={cup}
+            height={Math.max(24, cupFull)}
+            top={foot - Math.max(24, cupFull)}
+            level={heldG > 0 ? (heldLeft / heldG) * cupFull : 0}
           />
-          <text
-            x={width + 20}
-            y={line.place + 5}
-            className={line.strong ? 'fill-(--family) text-md font-semibold' : 'fill-ink text-base'}
-          >
-            {line.text}
+          <text x={second} y={foot + 18} className="fill-ink text-md">
+            {words(heldLeft)} held back
           </text>
-        </g>
-      ))}
+        </>
+      )}
     </svg>
   )
 }

@@ -67,9 +67,9 @@ export function PourStep() {
               on, and feel it first.
             </Note>
           ) : (
-            <Note title={`${grams(Math.max(0, water.totalG - state.pouredG - nowG))} stay in the jug`}>
+            <Note title={`${grams(Math.max(0, water.totalG - state.pouredG - nowG))} stay back`}>
               {reached
-                ? `Give them only if the dough asks, once the flour has had ${plan.minutes.drink} minutes to drink.`
+                ? `Plain, beside the bowl: only if the dough asks, once the flour has had ${plan.minutes.drink} minutes to drink.`
                 : `The first stop is at ${grams(water.startG)}; mix between the goes.`}
             </Note>
           )}
@@ -100,7 +100,7 @@ export function PourStep() {
             {units.mass}
           </p>
         </div>
-        <Jug totalG={water.totalG} startG={water.startG} pouredG={state.pouredG} stepG={plan.scaleStepG} />
+        <Jug startG={water.startG} heldG={water.holdBackG} pouredG={state.pouredG} stepG={plan.scaleStepG} />
       </div>
       <BowlRule />
     </StepPage>

@@ -204,8 +204,9 @@ function WaterNotes({ plan, heldG }: { plan: Plan; heldG: number }) {
         </Note>
       )}
       {heldG > 0 && (
-        <Note title={`Keep ${mass(heldG, plan.scaleStepG)} in the jug`}>
-          Flour, store and day differ.{' '}
+        <Note title={`Keep ${mass(heldG, plan.scaleStepG)} back, plain`}>
+          Salt, alkali and egg go into the first stop whole, so that the dough has all of them however little of this it
+          takes. Flour, store and day differ.{' '}
           {plan.water.batches === 0
             ? 'No batch of this flour is in the log yet'
             : `${plan.water.batches} of this flour's batches are in the log`}
@@ -222,7 +223,7 @@ function WaterNotes({ plan, heldG }: { plan: Plan; heldG: number }) {
   )
 }
 
-/** What goes into the jug or beside it, in the order it should: alkali, salt, the rest. */
+/** What goes into the first stop, in the order it should: alkali, salt, the rest. */
 const withWater = (plan: Plan): readonly PlannedRow[] =>
   (['alkali', 'salt', 'other'] as const).flatMap((part) =>
     plan.rows.filter((row) => row.part === part && row.weighedG > 0),
@@ -232,6 +233,16 @@ const howItGoesIn: Readonly<Record<string, string>> = {
   alkali: 'first, into cold water',
   salt: 'dissolved in it',
   other: 'with it',
+}
+/** Wetter than this it is poured with the water, made up with it as one. Fraction of mass. */
+const LIQUID_WATER = 0.4
+
+const wayIn = (plan: Plan, row: PlannedRow): string => {
+  if (plan.steps.some((step) => step.kind === 'pour' && step.how === 'rub') && row.part === 'salt')
+    return 'in the flour'
+  return row.part === 'other' && row.water > LIQUID_WATER
+    ? 'stirred into the first stop'
+    : (howItGoesIn[row.part] ?? 'with it')
 }
 
 export function WaterStep() {
@@ -257,20 +268,26 @@ export function WaterStep() {
     >
       <div className="flex flex-wrap items-end gap-x-10 gap-y-4">
         <div>
-          <Big label="in the jug" figure={massFigure(water.totalG, plan.scaleStepG)} unit={units.mass} />
-          {units.volume === 'cup' && <p className="small mt-1">about {volume(water.totalG)}; weigh it</p>}
+          <Big
+            label={water.holdBackG > 0 ? 'for the first stop' : 'in the jug'}
+            figure={massFigure(water.startG, plan.scaleStepG)}
+            unit={units.mass}
+          />
+          {units.volume === 'cup' && <p className="small mt-1">about {volume(water.startG)}; weigh it</p>}
         </div>
-        <Jug totalG={water.totalG} startG={water.startG} pouredG={0} stepG={plan.scaleStepG} />
+        {water.holdBackG > 0 && (
+          <Big
+            label="plain, in a cup beside it"
+            figure={massFigure(water.holdBackG, plan.scaleStepG)}
+            unit={units.mass}
+            small
+          />
+        )}
+        <Jug startG={water.startG} heldG={water.holdBackG} pouredG={0} stepG={plan.scaleStepG} />
       </div>
       <div className="flex flex-wrap gap-x-12 gap-y-4 border-t border-line pt-4">
         {rows.map((row) => (
-          <WeighRow
-            key={row.key}
-            row={row}
-            label={`${row.name}, ${howItGoesIn[row.part] ?? 'with it'}`}
-            small
-            weighing={weighing}
-          />
+          <WeighRow key={row.key} row={row} label={`${row.name}, ${wayIn(plan, row)}`} small weighing={weighing} />
         ))}
       </div>
     </StepPage>

@@ -30,6 +30,20 @@ export function FillingPlan({ part: { shape, cut }, worked }: { part: ShapeShare
   const change = (next: Partial<Filling>): void => {
     dispatch(sheetEdited({ sheet: { ...worked.sheet, filling: { ...filling, ...next } }, gesture: 'filling' }))
   }
+  const keepEmpty = (unfilled: boolean) =>
+    dispatch(sheetEdited({ sheet: { ...worked.sheet, unfilled }, gesture: null }))
+  if (worked.sheet.unfilled)
+    return (
+      <Titled title="Filling">
+        <p className="leading-relaxed">
+          None: {formatNumber(cut.pieces, 0)} skins are cut and kept empty, starched and covered, in the fridge or the
+          freezer.{' '}
+          <button type="button" className="quiet font-semibold" onClick={() => keepEmpty(false)}>
+            Fill them after all
+          </button>
+        </p>
+      </Titled>
+    )
   const plan = filled({
     pieces: cut.pieces,
     doughG: cut.pieceG,
@@ -71,7 +85,10 @@ export function FillingPlan({ part: { shape, cut }, worked }: { part: ShapeShare
           className="figure text-xl font-semibold"
           onChange={(moisturePercent) => change({ moisturePercent })}
         />{' '}
-        % moisture.
+        % moisture.{' '}
+        <button type="button" className="quiet" onClick={() => keepEmpty(true)}>
+          Keep the skins empty
+        </button>
       </p>
       <p className="leading-snug">
         {mass(plan.fillingG, 1)} for {formatNumber(cut.pieces, 0)} pieces of {mass(plan.pieceG, 0.1)};{' '}
