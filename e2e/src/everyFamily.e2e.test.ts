@@ -48,15 +48,15 @@ async function titlesOf(formula: string): Promise<readonly string[]> {
 it.each([
   [
     'Lamp-room semolina',
-    'At hand first, Weigh the flour, Make the water, Pour, one of two, Pour, two of two, How does it feel?, Knead, Rest, wrapped, Divide, Roll the ropes, Shape: Cavatelli, Pot, fridge or rack?, Cook, How was it to eat?',
+    'At hand first, Weigh the flour, Make the water, Pour, one of two, Pour, two of two, How does it feel?, Knead, Rest, wrapped, Divide, Roll the ropes, Shape: Cavatelli, Pot, fridge, freezer or rack?, Cook, How was it to eat?',
   ],
   [
     'Crumb 32 for the extruder',
-    'At hand first, Weigh the flour, Make the water, Pour to the first stop, Mix to crumbs, How does it feel?, Rest the crumbs, covered, Press: Rigatoni, Pot, fridge or rack?, Cook, How was it to eat?',
+    'At hand first, Weigh the flour, Make the water, Pour to the first stop, Mix to crumbs, How does it feel?, Rest the crumbs, covered, Press: Rigatoni, Pot, fridge, freezer or rack?, Cook, How was it to eat?',
   ],
   [
     'Quayside thick noodles',
-    'At hand first, Weigh the flour, Make the water, Pour to the first stop, How does it feel?, Press together, Let the crumbs drink, Tread, fold, tread, Rest, wrapped, Thin the sheet, Cut: Udon, Pot, fridge or rack?, Cook, How was it to eat?',
+    'At hand first, Weigh the flour, Make the water, Pour to the first stop, How does it feel?, Press together, Let the crumbs drink, Tread, fold, tread, Rest, wrapped, Thin the sheet, Cut: Udon, Pot, fridge, freezer or rack?, Cook, Rinse, How was it to eat?',
   ],
   [
     'Pulled belts',
@@ -64,15 +64,15 @@ it.each([
   ],
   [
     'Plate drops',
-    'At hand first, Weigh the flour, Make the water, Pour, one of two, Pour, two of two, How does it feel?, Beat, Rest, wrapped, Drop them in, How was it to eat?',
+    'At hand first, Weigh the flour, Make the water, Pour, one of two, Pour, two of two, Beat, How does it feel?, Rest, wrapped, Drop them in, How was it to eat?',
   ],
   [
     'Keeper’s gnocchi',
-    'At hand first, Let it steam off, Weigh cooked potato and flour, Press and fold, How does it feel?, Rest, wrapped, Divide, Roll the ropes, Shape: Ridged potato gnocchi, eggless, Pot, fridge or rack?, Cook, How was it to eat?',
+    'At hand first, Let it steam off, Weigh cooked potato and flour, Press and fold, How does it feel?, Rest, wrapped, Divide, Roll the ropes, Shape: Ridged potato gnocchi, eggless, Pot or freezer?, Cook, How was it to eat?',
   ],
   [
     'Curd hollows',
-    'At hand first, Drain the curd, Weigh drained curd and flour, How does it feel?, Knead, Rest, wrapped, Divide, Roll the ropes, Shape: Curd hollows, Pot, fridge or rack?, Cook, How was it to eat?',
+    'At hand first, Drain the curd, Weigh drained curd and flour, How does it feel?, Knead, Rest in the fridge, Divide, Roll the ropes, Shape: Curd hollows, Pot, fridge or freezer?, Cook, How was it to eat?',
   ],
 ])('%s', async (formula, wanted) => {
   expect((await titlesOf(formula)).join(', ')).toBe(wanted)

@@ -71,9 +71,11 @@ function answered(sheet: Sheet, place: { temperatureC: number; rhPercent: number
   const whole = flours.reduce((sum, row) => sum + row.amount.percent, 0)
   const stored = ask(
     flours.map((row) => ({
-      kind: 'store-moisture',
+      kind: 'sack-moisture',
       grain: table.get(row.ingredient)?.grain ?? 'hard',
-      ...place,
+      // A sack of unknown age.
+      packing: 'paper-sack',
+      stays: [place],
     })),
   )
   const solved = sheet.rows.find((row) => row.amount.by === 'hydration')
@@ -87,7 +89,7 @@ function answered(sheet: Sheet, place: { temperatureC: number; rhPercent: number
       })),
       materials: flours.map((row, index) => {
         const { fat = 0, salt = 0 } = table.get(row.ingredient) ?? {}
-        return { id: row.ingredient, water: stored[index]!.result.moisture, fat, salt }
+        return { id: row.ingredient, water: Math.min(0.15, Math.max(0.105, stored[index]!.result.moisture)), fat, salt }
       }),
       ...(solved?.amount.by === 'hydration'
         ? { solve: { row: solved.ingredient, percent: solved.amount.percent, basis: solved.amount.basis } }

@@ -1,4 +1,5 @@
 /** Files that are broken, foreign, newer, enormous or hostile: a clear message, and nothing changes. */
+import { FILE_VERSION } from '@harina/core'
 import { generateWorkspace } from '@harina/demo'
 import { mkdtemp, truncate, writeFile } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
@@ -146,7 +147,7 @@ it('one formula goes out alone, with the flour it names', async () => {
   await press(page, 'Formula book')
   await press(page, 'Export Keeper’s gnocchi')
   const exported = JSON.parse((await downloads.next()).text) as typeof good
-  expect(exported).toMatchObject({ format: 'harina', version: 4, batches: [], gear: null, draft: null })
+  expect(exported).toMatchObject({ format: 'harina', version: FILE_VERSION, batches: [], gear: null, draft: null })
   expect(exported.formulas).toHaveLength(1)
   const named = exported.formulas[0]!.sheet.rows.flatMap((row) => row.lot ?? [])
   expect(exported.lots.map((lot) => lot.id).sort()).toEqual([...new Set(named)].sort())

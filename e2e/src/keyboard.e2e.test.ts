@@ -52,7 +52,7 @@ it('a batch from the sheet to the log without touching the mouse', async () => {
   await go(page, 'lumps')
   await go(page, 'cut every')
   await go(page, 'Look for')
-  await go(page, 'Pot, fridge or rack?')
+  await go(page, 'Pot, fridge, freezer or rack?')
   await go(page, 'Boiling water')
   await go(page, 'left')
   await go(page, 'How was it to eat?')

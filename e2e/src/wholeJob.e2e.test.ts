@@ -34,13 +34,13 @@ it('six portions of a hand shape, from the first screen to the log and through a
   // It feels dry: the flour has not drunk, so waiting is offered first; a correction is made all the same.
   await page.keyboard.press('2')
   await sees(page, 'Wait 10 minutes first')
-  await pressStarting(page, 'Add 5 g water anyway')
-  await sees(page, '5 g water')
+  await pressStarting(page, 'Add 4.2 g water anyway')
+  await sees(page, '4.2 g water')
 
   // A reload in the middle: the batch stands where it stood.
   await reload(page)
   await sees(page, 'How does it feel?')
-  await sees(page, '5 g water')
+  await sees(page, '4.2 g water')
   await page.keyboard.press('3')
   await sees(page, 'It only needs time now.')
   await page.keyboard.press('Space')

@@ -12,14 +12,15 @@ export async function named(page: Page, role: string, name: string): Promise<Ele
   return found as ElementHandle<HTMLElement>
 }
 
-/** As a hand does: what is still sliding in is waited for. */
+/** As a hand does: what is still sliding in is waited for. (Nothing is named inside: the page knows no helpers of a compiler.) */
 async function click(element: ElementHandle<HTMLElement>): Promise<void> {
   await element.evaluate(async (target) => {
-    const place = () => JSON.stringify(target.getBoundingClientRect())
-    const frame = () => new Promise((resolve) => requestAnimationFrame(resolve))
-    for (let before = '', frames = 0; before !== place() && frames < 120; frames += 1) {
-      before = place()
-      await frame()
+    let before = ''
+    for (let frames = 0; frames < 120; frames += 1) {
+      const now = JSON.stringify(target.getBoundingClientRect())
+      if (now === before) return
+      before = now
+      await new Promise((resolve) => requestAnimationFrame(resolve))
     }
   })
   await element.click()

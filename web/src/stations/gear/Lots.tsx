@@ -100,7 +100,7 @@ function LotKeeping({ lot, ingredient }: { lot: Lot; ingredient: Ingredient | un
         />
       </span>
       <label className="whitespace-nowrap">
-        came or opened{' '}
+        since{' '}
         <input
           type="date"
           className="field text-base text-ink"
@@ -115,7 +115,7 @@ function LotKeeping({ lot, ingredient }: { lot: Lot; ingredient: Ingredient | un
         />
       </label>
       <span className="whitespace-nowrap">
-        with{' '}
+        came with{' '}
         <QuantityField
           label={`${lot.name}, water when it came, percent`}
           shown={formatNumber(100 * (lot.startMoisture ?? PACKED_MOISTURE), 1)}

@@ -14,7 +14,7 @@ import { useUnits } from '../../ui/units.ts'
 import { BatchPage, StartNext } from './BatchPage.tsx'
 import { findBatches } from './findBatches.ts'
 import { keptWhere, verdictWords } from '../../words/index.ts'
-import { keptSince, keptUntilWords } from './kept.ts'
+import { keptUntilWords } from './kept.ts'
 
 const countWords = (found: number, all: number): string => {
   const batches = all === 1 ? 'one batch' : `${all} batches`
@@ -105,7 +105,7 @@ function Kept({ batches }: { batches: readonly RunningBatch[] }) {
               <span className="min-w-0 flex-1 leading-tight">
                 <span className="head block truncate text-md">{batch.plan.sheet.name}</span>
                 <span className="small block truncate">
-                  {batch.plan.shape.name} · {step && keptWhere(step)} since {format(keptSince(batch), 'EEE d MMM')}
+                  {batch.plan.shape.name} · {step && keptWhere(step)}
                 </span>
               </span>
               <span className="text-right leading-tight">

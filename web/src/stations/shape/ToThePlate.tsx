@@ -56,7 +56,14 @@ export function ToThePlate({ shape, worked }: { shape: Shape; worked: Worked }) 
         <Titled title="Cook">
           <Facts
             rows={[
-              ['air first', airTo === 0 ? 'not needed' : span([airFrom, airTo], 'min')],
+              [
+                'air first',
+                airTo === 0
+                  ? 'not needed'
+                  : airFrom === 0
+                    ? `up to ${plain(airTo)} min`
+                    : span([airFrom, airTo], 'min'),
+              ],
               [
                 'fresh',
                 shape.cookFreshMin[1] === 0

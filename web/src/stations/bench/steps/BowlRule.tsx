@@ -41,7 +41,8 @@ export function Trail() {
       {additions.map((addition, index) => (
         <li key={index}>
           <span className="font-semibold text-ink">
-            {mass(addition.grams, addition.grams < 3 ? 0.1 : 1)} {addition.what}
+            {mass(addition.grams, addition.grams < 3 || (addition.grams < 10 && addition.grams % 1 !== 0) ? 0.1 : 1)}{' '}
+            {addition.what}
           </span>{' '}
           {formatPercent(addition.from)} → {formatPercent(addition.to)}
         </li>

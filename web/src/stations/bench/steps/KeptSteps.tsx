@@ -1,6 +1,15 @@
 /** A batch that waits: in the fridge, in the freezer or on the rack, until it is taken out, in whole or in part. */
-import { addHours, addMonths, format } from 'date-fns'
-import { benchPieces, DRIED_MOISTURE, driedG, formatNumber, formatPercent, type Keeps, type StepOf } from '@harina/core'
+import { format } from 'date-fns'
+import {
+  benchPieces,
+  DRIED_MOISTURE,
+  driedG,
+  formatNumber,
+  formatPercent,
+  keptUntil,
+  type Keeps,
+  type StepOf,
+} from '@harina/core'
 import { nanoid } from 'nanoid'
 import { useState, type ReactNode } from 'react'
 import { useNavigate } from 'react-router'
@@ -76,15 +85,21 @@ function Kept({ title, lead, out, aside, children }: KeptProps) {
 
 const sinceWords = (since: Date) => `Since ${format(since, 'EEEE d MMM, HH:mm')}.`
 
-function UseBy({ until, words }: { until: Date; words: string }) {
+function UseBy({ words }: { words: string }) {
   const { running } = useBench()
+  const { batch } = running
   const { since } = useKeptSince()
+  const shape = useKitchen()?.shapes.get(batch.plan.shape.id)
+  const untilMs = keptUntil(batch.plan, batch.events)
   return (
     <>
-      <Big label="use until" figure={format(until, 'EEE d MMM')} unit={format(until, 'HH:mm')} small />
+      {untilMs !== null && (
+        <Big label="use until" figure={format(untilMs, 'EEE d MMM')} unit={format(untilMs, 'HH:mm')} small />
+      )}
       <p className="text-lg">
-        {words} at most. Write it on the tray: {running.batch.plan.shape.name}, {format(since, 'd MMM, HH:mm')}.
+        {words} at most. Write it on the tray: {batch.plan.shape.name}, {format(since, 'd MMM, HH:mm')}.
       </p>
+      {shape && <ShapeEngraving shape={shape} width={320} height={200} withScale />}
     </>
   )
 }
@@ -108,7 +123,7 @@ export function HoldStep() {
         </>
       }
     >
-      <UseBy until={addHours(since, keeps.fridgeH)} words={hoursWords(keeps.fridgeH)} />
+      <UseBy words={hoursWords(keeps.fridgeH)} />
     </Kept>
   )
 }
@@ -132,7 +147,7 @@ export function FreezeStep() {
         </>
       }
     >
-      <UseBy until={addMonths(since, Math.floor(keeps.freezerMonths))} words={monthsWords(keeps.freezerMonths)} />
+      <UseBy words={monthsWords(keeps.freezerMonths)} />
     </Kept>
   )
 }

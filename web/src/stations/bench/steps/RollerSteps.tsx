@@ -118,7 +118,7 @@ function RolledBy() {
   return (
     <Choice
       label="Roller or pin"
-      className="field text-md"
+      className="field max-w-90 text-md"
       value={step.roller?.id ?? PIN}
       options={[...rollers.map((each) => [each.id, each.name] as const), [PIN, 'by pin alone']]}
       onChange={(chosen) =>

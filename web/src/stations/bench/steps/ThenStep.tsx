@@ -66,7 +66,7 @@ export function ThenStep() {
   const { roomMin } = step.keeps
   return (
     <StepPage
-      title={choices.length > 1 ? `${choices.map(([finish]) => places[finish]).join(', ')}?` : 'Made'}
+      title={choices.length > 1 ? whichWords(choices.map(([finish]) => places[finish])) : 'Made'}
       lead={
         high > 0
           ? 'Spread on trays, none on another. A skin that has dried a little keeps its shape in the pot.'
@@ -147,4 +147,10 @@ export function ThenStep() {
   )
 }
 
-const places: Readonly<Record<Finish, string>> = { cook: 'Pot', hold: 'fridge', freeze: 'freezer', dry: 'rack' }
+const places: Readonly<Record<Finish, string>> = { cook: 'pot', hold: 'fridge', freeze: 'freezer', dry: 'rack' }
+
+/** @example Pot, fridge or rack? */
+function whichWords(all: readonly string[]): string {
+  const words = `${all.slice(0, -1).join(', ')} or ${all.at(-1)}?`
+  return `${words[0]?.toUpperCase() ?? ''}${words.slice(1)}`
+}

@@ -7,6 +7,7 @@ import {
   withAmount,
   type AlsoShape,
   type Kitchen,
+  type Shape,
   type ShapeShare,
   type Worked,
 } from '@harina/core'
@@ -94,7 +95,17 @@ export function SeveralShapes({
       gesture,
     )
   const taken = new Set([worked.shape.id, ...alsoShapes.map(({ shape }) => shape)])
-  const others = shapesFor(worked.dough, [...kitchen.shapes.values()]).filter(({ id }) => !taken.has(id))
+  const all = [...kitchen.shapes.values()]
+  const usual = shapesFor(worked.dough, all)
+  const free = ({ id }: Shape) => !taken.has(id)
+  // Those not usual for this dough come after; what is dropped or pressed needs another dough altogether.
+  const unusual = all.filter(
+    (shape) => !usual.includes(shape) && (shape.method === 'drop') === (worked.shape.method === 'drop'),
+  )
+  const others = [
+    ...usual.filter(free).map(({ id, name }) => [id, name] as const),
+    ...unusual.filter(free).map(({ id, name }) => [id, `${name} (not usual)`] as const),
+  ]
   const [main] = parts
   return (
     <section aria-label="Shapes of this dough" className="mb-3 border-b border-line pb-2">
@@ -156,7 +167,7 @@ export function SeveralShapes({
             className="field text-ink"
             value=""
             none={'another shape…'}
-            options={others.map(({ id, name }) => [id, name] as const)}
+            options={others}
             onChange={(chosen) => put([...alsoShapes, { shape: chosen, by: 'share', percent: 20 }])}
           />
         </label>
