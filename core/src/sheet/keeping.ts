@@ -6,7 +6,7 @@
 import { scald } from '../heat/index.ts'
 import type { Dough, Shape, WetReason } from '../model/index.ts'
 import { benchC, placeOf, type Kitchen } from './kitchen.ts'
-import { FRESH_WATER, isPerishable } from './perishable.ts'
+import { FRESH_WATER, isPerishable, SETS_STARCH_C } from './perishable.ts'
 import type { Reckoned } from './reckoned.ts'
 import type { WorkedRow } from './workedRow.ts'
 
@@ -80,7 +80,8 @@ export function keepingOf(
 ): Keeping {
   const { rows, dough, batch, sheet } = worked
   const filled = fillingG !== undefined && !sheet.unfilled
-  const cooked = isSimmered(dough) || (worked.water.totalG > 0 && scalded(worked, kitchen).starchGels)
+  const isHot = (worked.practice.waterC ?? 0) >= SETS_STARCH_C || scalded(worked, kitchen).starchGels
+  const cooked = isSimmered(dough) || (worked.water.totalG > 0 && isHot)
   const wet: WetReason[] = [
     ...rows.filter(isWet).map(({ ingredient }): WetReason => ({ code: 'row', name: ingredient.name })),
     ...(filled ? [{ code: 'filling' } as const] : []),

@@ -15,3 +15,6 @@ export const isCurdBased = (rows: readonly WorkedRow[]): boolean =>
 
 /** A rest of a perishable dough is no longer than this at room heat, min. */
 export const PERISHABLE_REST_MIN = 60
+
+/** Water poured so hot cooks part of the starch: it sets to a glue that holds without gluten, and spoils as cooked food does. °C. */
+export const SETS_STARCH_C = 85

@@ -2,6 +2,7 @@
 import { MOST_ALKALI_PERCENT } from '../alkali/index.ts'
 import { asShape } from '../match/index.ts'
 import { isDairyOrEgg } from '../model/index.ts'
+import { SETS_STARCH_C } from './perishable.ts'
 import type { Reckoned } from './reckoned.ts'
 
 /** More salt on flour than any dough here is made with. Percent. */
@@ -101,9 +102,6 @@ function fatNotes({ dough, rows }: Sheet): SanityNote[] {
   const high = Math.max(dough.oilPercent.high, dough.fatPercent?.high ?? 0)
   return percent > high + 1e-6 ? [{ code: 'fat-outside', severity: 'caution', percent, high }] : []
 }
-
-/** Poured so hot, starch sets to a glue, and holds without gluten. °C. */
-const SETS_STARCH_C = 85
 
 function flourNotes({ dough, rows, shape, flourShift, practice }: Sheet, expectsGluten: boolean): SanityNote[] {
   const flours = rows.filter((row) => row.part === 'flour')
