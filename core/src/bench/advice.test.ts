@@ -170,6 +170,8 @@ it('back from the fridge: a sheet bends within half an hour, a lump within the h
     expect(backFromFridgeMin('lump', roomC, 0.42)).toBeLessThanOrEqual(60)
     expect(backFromFridgeMin('loose', roomC, 0.42)).toBe(0)
   }
+  // From 4 to 15 °C, no farther: 11 of the 30 degrees to a room of 34 °C take the middle of 30 mm three quarters of an hour.
+  expect(backFromFridgeMin('lump', 34, 0.42)).toBe(45)
   // Pliable at 15 °C: a warmer room is there sooner.
   expect(backFromFridgeMin('lump', 30, 0.42)).toBeLessThan(backFromFridgeMin('lump', 19, 0.42))
 })
@@ -221,4 +223,28 @@ it('what was added is what is poured and spooned in, in both parts of a dough ca
     state.additions.filter((each) => each.what === what).reduce((grams, each) => grams + each.grams, 0)
   expect([sum('water'), sum('flour')]).toEqual([state.pouredG, state.addedFlourG])
   expect(state.pouredG).toBeCloseTo(469 / 4, 9)
+})
+
+it('what the last setting leaves is what is cooked: a third thicker, half as long again', () => {
+  const sheeted = { ...testKitchen.shapes.get('hollows')!, sheeted: true as const, method: 'cut' as const }
+  const blank = { type: 'sheet' as const, thicknessMm: 0.9, widthMm: 6, lengthMm: 240 }
+  const crank = {
+    id: 'crank',
+    name: 'Crank',
+    widthMm: 150,
+    settings: 2,
+    widest: 'first' as const,
+    measured: [
+      { setting: 1, gapMm: 1.6 },
+      { setting: 2, gapMm: 1 },
+    ],
+    springBack: 1,
+  }
+  const plan = planOf(testSheet, {
+    ...testKitchen,
+    gear: { ...testKitchen.gear, rollers: [crank] },
+    shapes: new Map([['hollows', { ...sheeted, blank, cookFreshMin: [2, 4] }]]),
+  })
+  // 1 mm where 0.9 was wanted: × (1/0.9)^1.5 = 1.17.
+  expect(plan.minutes.cook).toEqual([2.3, 4.7])
 })

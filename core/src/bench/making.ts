@@ -4,6 +4,7 @@ import { roundHalfUp } from '../formula/index.ts'
 import { faceMm, skinMm } from '../shape/index.ts'
 import { type PressPlan, pressPlan } from '../sheet/index.ts'
 import { benchPieces, bowlReading, waterTargets } from './bowl.ts'
+import { LUMP_G } from './planSteps.ts'
 import type { BenchState } from './state.ts'
 import type { Plan, StepOf } from '../model/index.ts'
 
@@ -28,8 +29,6 @@ export function pourGo(plan: Plan, state: BenchState, { goes }: Pick<StepOf<'pou
   return { go: 1, of: 1, leftG: 0 }
 }
 
-/** What hands, hopper and roller take at a time, g. */
-const LUMP_G = 400
 /** A lump this far off makes a rope of another thickness, or one of another length. */
 const LUMP_TOLERANCE = 0.03
 

@@ -22,6 +22,8 @@ const SCALDS_C = 60
 /** Below this hands can work it. °C. */
 const HAND_WARM_C = 45
 const FRIDGE_C = 4
+/** What hands, hopper and roller take at a time, g. */
+export const LUMP_G = 400
 /** A dough laid out flat, and crumbs or clods torn open to cool. Half of its thickness, mm. */
 const FLAT_HALF_MM = 15
 const TORN_HALF_MM = 6
@@ -176,6 +178,22 @@ function numbering() {
   }
 }
 
+/**
+ * As a press wants it: a dough that is else kneaded goes through a die as crumbs, by the course and the feel of the dough that
+ * is made for it. Doughs that are crumbs already, or scalded, keep their own.
+ */
+export function madeAs(dough: Dough, { blank }: Pick<Shape, 'blank'>, { doughs }: Pick<Kitchen, 'doughs'>): Dough {
+  const pours = dough.course.flatMap((step) => (step.do === 'pour' ? [step.how] : []))
+  const isOther = pours.some((how) => how !== 'thread' && how !== 'scald' && how !== 'sprinkle' && how !== 'rub')
+  if (blank.type !== 'die' || dough.control.by === 'base' || !isOther) return dough
+  const crumb = [...doughs.values()].find(({ course }) =>
+    course.some((step) => step.do === 'pour' && step.how === 'thread'),
+  )
+  if (!crumb) return dough
+  const { course, feel, kneadMin, mixerMin, restMin } = crumb
+  return { ...dough, course, feel, kneadMin, mixerMin, restMin }
+}
+
 function courseSteps(making: Making, rolled: boolean): readonly PlannedStep[] {
   const { dough } = making.worked
   const nextId = numbering()
@@ -261,7 +279,11 @@ function shapingSteps({ worked, kitchen }: Making, shape: Shape): readonly Plann
     const byHand = method === 'hand' ? [formed] : []
     const roller = rollerFor(sheet, kitchen.gear)
     const { belt } = sheet.machines
+    const foldedBefore = worked.dough.course.some((each) => each.do === 'fold')
+    const many = worked.usableG > LUMP_G && !foldedBefore
     return [
+      // Into lumps the roller or the pin can take; what was folded is a sheet already.
+      ...(many ? [step('divide')] : []),
       {
         id: 'thin',
         kind: 'thin',
@@ -331,7 +353,8 @@ function prepareSteps({ course }: Dough, wanted: (what: StepOf<'prepare'>['what'
 }
 
 /** Every step of this sheet, in order. */
-export function planSteps(worked: Worked, kitchen: Kitchen): readonly PlannedStep[] {
+export function planSteps(asked: Worked, kitchen: Kitchen): readonly PlannedStep[] {
+  const worked = { ...asked, dough: madeAs(asked.dough, asked.shape, kitchen) }
   const making = { worked, kitchen }
   const rolled = worked.shape.sheeted === true
   const steps: readonly PlannedStep[] = [

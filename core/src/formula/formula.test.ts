@@ -6,6 +6,7 @@ import { correctHydration } from './correctHydration.ts'
 import { COARSE_PERCENT, resolutionPercent, roundHalfUp } from './roundToScale.ts'
 import type { BatchRow } from './batchRow.ts'
 import { solveBatch, type BatchRequest } from './solveBatch.ts'
+import { sackMoisture, shareOfTheWay } from './sackMoisture.ts'
 import { storeMoisture } from './storeMoisture.ts'
 
 const material = (id: string) => materialOf(testTable.get(id)!)
@@ -193,4 +194,39 @@ it('refuses to solve a row that cannot bring the water, or would bring less than
   expect(solve(2, 50)).toMatchObject({ ok: false, problem: { code: 'solve-no-water' } })
   expect(solve(0, 50)).toMatchObject({ ok: false, problem: { code: 'solve-no-water' } })
   expect(solve(1, 50)).toMatchObject({ ok: false, problem: { code: 'solved-negative' } })
+})
+
+describe('flour in its sack', () => {
+  const air = { temperatureC: 27, rhPercent: 38 }
+  const sack = (packing: 'open-bin' | 'small-paper' | 'paper-sack' | 'sealed', days?: number) =>
+    sackMoisture({ grain: 'durum', packing, startMoisture: 0.135, stays: [{ ...air, days }] }).moisture
+
+  it('goes two thirds of the way in 5 days in a bin, 30 in a small bag, 120 in a sack, and nowhere under a lid', () => {
+    for (const [packing, days] of [
+      ['open-bin', 5],
+      ['small-paper', 30],
+      ['paper-sack', 120],
+    ] as const)
+      expect(shareOfTheWay(packing, days)).toBeCloseTo(1 - Math.exp(-1), 9)
+    expect(shareOfTheWay('sealed', 10_000)).toBe(0)
+    expect(sack('sealed')).toBe(0.135)
+    // Of unknown age, a third of the way.
+    expect(sack('paper-sack')).toBeCloseTo(0.135 + 0.35 * (storeMoisture('durum', air) - 0.135), 9)
+  })
+
+  it('never passes the air it stands in, and two stays in one air are one', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 900, noNaN: true }),
+        fc.double({ min: 0, max: 900, noNaN: true }),
+        (a, b) => {
+          const stays = [a, b].map((days) => ({ ...air, days }))
+          const both = sackMoisture({ grain: 'durum', packing: 'paper-sack', startMoisture: 0.135, stays }).moisture
+          expect(both).toBeCloseTo(sack('paper-sack', a + b), 9)
+          expect(both).toBeGreaterThanOrEqual(storeMoisture('durum', air) - 1e-12)
+          expect(both).toBeLessThanOrEqual(0.135)
+        },
+      ),
+    )
+  })
 })

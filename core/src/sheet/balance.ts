@@ -64,7 +64,23 @@ export function balanceOf(rows: readonly WorkedRow[], batch: BatchResult, lots: 
 }
 
 export type ColumnCode =
-  'dry-flour' | 'flour-water' | 'base-dry' | 'base-water' | 'poured' | 'salt' | 'alkali' | 'other'
+  | 'dry-flour'
+  | 'flour-water'
+  | 'base-dry'
+  | 'base-water'
+  | 'poured'
+  | 'salt'
+  | 'alkali'
+  | 'egg'
+  | 'puree'
+  | 'fat'
+  | 'other'
+
+/** What a row beside flour, water, salt and alkali is, by name where it has one. */
+function kindOf({ ingredient: { group, water } }: WorkedRow): 'egg' | 'puree' | 'fat' | 'other' {
+  if (group === 'fat' || group === 'egg') return group
+  return group === 'vegetable' && water > 0.3 ? 'puree' : 'other'
+}
 
 /** The dough as a column, top to bottom: where the mass on the scale comes from. Empty parts are left out. */
 export function columnOf(rows: readonly WorkedRow[]): readonly { readonly code: ColumnCode; readonly grams: number }[] {
@@ -78,7 +94,10 @@ export function columnOf(rows: readonly WorkedRow[]): readonly { readonly code: 
     { code: 'base-dry', grams: of('base', dry) },
     { code: 'base-water', grams: of('base', wet) },
     { code: 'poured', grams: of('water') },
-    { code: 'other', grams: of('other') },
+    ...(['egg', 'puree', 'fat', 'other'] as const).map((code) => ({
+      code,
+      grams: of('other', (row) => (kindOf(row) === code ? 1 : 0)),
+    })),
     { code: 'salt', grams: of('salt') },
     { code: 'alkali', grams: of('alkali') },
   ]

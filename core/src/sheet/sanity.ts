@@ -4,6 +4,7 @@ import { asShape } from '../match/index.ts'
 import { isDairyOrEgg } from '../model/index.ts'
 import { SETS_STARCH_C } from './perishable.ts'
 import type { Reckoned } from './reckoned.ts'
+import type { WorkedRow } from './workedRow.ts'
 
 /** More salt on flour than any dough here is made with. Percent. */
 export const SALT_LIMIT_PERCENT = 8
@@ -22,6 +23,7 @@ export type SanityNote =
       readonly high: number
     }
   | { readonly code: 'alkali-handling'; readonly severity: 'caution' }
+  | { readonly code: 'raw-soda'; readonly severity: 'note' | 'caution'; readonly percent: number }
   | { readonly code: 'salt-over'; readonly severity: 'danger'; readonly percent: number; readonly limit: number }
   | {
       readonly code: 'salt-outside'
@@ -60,6 +62,13 @@ type Sheet = Reckoned
 
 const outside = (value: number, low: number, high: number): boolean => value < low - 1e-6 || value > high + 1e-6
 
+/** More unbaked soda than this tastes of soap and salt. Percent of flour. */
+const MUCH_SODA_PERCENT = 1
+
+/** Soda that nobody has baked: no carbonate, and judged as what it is. */
+const isRawSoda = ({ ingredient, grams }: WorkedRow): boolean =>
+  grams > 0 && ingredient.group === 'alkali' && (ingredient.carbonate ?? 0) === 0
+
 function alkaliNotes({ batch, dough, rows }: Sheet): SanityNote[] {
   const percent = batch.carbonatePercent
   const handled = rows.some((row) => row.part === 'alkali' && row.grams > 0)
@@ -67,6 +76,9 @@ function alkaliNotes({ batch, dough, rows }: Sheet): SanityNote[] {
   const handling: SanityNote[] = handled ? [{ code: 'alkali-handling', severity: 'caution' }] : []
   if (percent > MOST_ALKALI_PERCENT + 1e-9)
     return [{ code: 'alkali-over', severity: 'danger', percent, limit: MOST_ALKALI_PERCENT }, ...handling]
+  const soda = rows.filter(isRawSoda).reduce((sum, row) => sum + row.onFlour, 0)
+  if (soda > 0 && percent === 0)
+    return [{ code: 'raw-soda', severity: soda > MUCH_SODA_PERCENT ? 'caution' : 'note', percent: soda }]
   if (outside(percent, range.low, range.high))
     return [{ code: 'alkali-outside', severity: 'caution', percent, low: range.low, high: range.high }, ...handling]
   return handling

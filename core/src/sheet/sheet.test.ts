@@ -182,3 +182,12 @@ it('an ingredient, dough or shape the tables do not have is named', () => {
     problem: { code: 'unknown-dough' },
   })
 })
+
+it('flour reckoned damper than 15 % is told of for its mould, and counted as 15', () => {
+  const years = '2029-03-01T00:00:00Z'
+  const lots = [{ ...testKitchen.lots[0]!, packing: 'open-bin' as const, since: years }]
+  const damp = work(standing('damp'), { ...testKitchen, lots })
+  expect(damp.flourMoisture).toBeCloseTo(0.15, 9)
+  expect(damp.notes.find(({ code }) => code === 'flour-damp')).toMatchObject({ limit: 0.15 })
+  expect(work(standing('damp')).notes.map(({ code }) => code)).not.toContain('flour-damp')
+})

@@ -8,7 +8,15 @@ import { sanityNotes, type SanityNote } from './sanity.ts'
 /** What a maker would pencil beside the sheet. Codes and data; the station finds the words. */
 export type SheetNote =
   | SanityNote
-  | { readonly code: 'hydration-outside'; readonly severity: 'danger'; readonly low: number; readonly high: number }
+  | {
+      readonly code: 'hydration-outside'
+      readonly severity: 'danger'
+      readonly low: number
+      readonly high: number
+      /** How far outside all of the dough's windows, and which way. */
+      readonly by: number
+      readonly side: 'stiff' | 'soft'
+    }
   | {
       readonly code: 'shape-outside'
       readonly severity: 'note' | 'caution'
@@ -74,7 +82,17 @@ function hydrationNote(worked: Reckoned): SheetNote[] {
   const reading = tableReading(worked)
   const beyond = control.by === 'base' ? BEYOND_ON_BASE : BEYOND_POINTS
   if (reading < low - beyond || reading > high + beyond)
-    return [{ code: 'hydration-outside', severity: 'danger', low, high }]
+    return [
+      {
+        code: 'hydration-outside',
+        severity: 'danger',
+        low,
+        high,
+        by: reading < low ? low - reading : reading - high,
+        // More flour on a base is stiffer, more water on flour is softer.
+        side: reading < low === (control.by === 'base') ? 'soft' : 'stiff',
+      },
+    ]
   if (match.side === null) return []
   const severity = match.grade === 'near' ? 'note' : 'caution'
   return [{ code: 'shape-outside', severity, by: Math.abs(match.outsideBy), side: match.side }]

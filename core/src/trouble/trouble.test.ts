@@ -1,7 +1,7 @@
 import { troubles } from '@harina/facts'
 import { bowlOnRule, mainRest, planWindow, replay, planBatch, type BenchState } from '../bench/index.ts'
 import type { BenchAction, BenchEvent, Plan } from '../model/index.ts'
-import { computeSheet } from '../sheet/index.ts'
+import { computeSheet, type Kitchen } from '../sheet/index.ts'
 import { testKitchen, testSheet } from '../testing/testKitchen.ts'
 import { evidenceOf, remedyFor, weighedCauses } from './trouble.ts'
 
@@ -18,7 +18,7 @@ const after = (...actions: (BenchAction & { minute?: number })[]) =>
     }),
   )
 const codes = (of: Plan, state: BenchState, nowMs: number) =>
-  evidenceOf(of, state, nowMs, testKitchen.ingredients).map(({ code }) => code)
+  evidenceOf(of, state, nowMs, testKitchen).map(({ code }) => code)
 const at = (minute: number) => T0 + minute * 60_000
 const trouble = (id: string) => troubles.find((each) => each.id === id)!
 const { totalG } = { totalG: plan.water.startG + plan.water.holdBackG }
@@ -70,25 +70,37 @@ const withAlkali = (ingredient: string, percent: number): Plan => ({
   ...plan,
   rows: [...plan.rows, { ...plan.rows[0]!, key: 'alkali', ingredient, part: 'alkali', percent }],
 })
-const ofAlkali = (of: Plan) => codes(of, after(), at(0)).filter((code) => code.startsWith('alkali'))
+/** A kitchen in which the dough takes 0.6 to 1.6 of it. */
+const alkaline: Kitchen = {
+  ...testKitchen,
+  doughs: new Map(
+    [...testKitchen.doughs].map(([id, dough]) => [id, { ...dough, alkaliPercent: { low: 0.6, best: 1, high: 1.6 } }]),
+  ),
+}
+const ofAlkali = (of: Plan, kitchen: Kitchen = alkaline) =>
+  evidenceOf(of, after(), at(0), kitchen).flatMap(({ code }) => (code.startsWith('alkali') ? [code] : []))
 
-it('alkali is judged as sodium carbonate, against the usual 0.6 to 1.6 of flour', () => {
+it('alkali is judged as sodium carbonate, against the dough’s own window; none is wanted in a dough without', () => {
   expect([0.5, 0.7, 1.5, 1.7].map((percent) => ofAlkali(withAlkali('carbonate', percent)))).toEqual([
     ['alkali-low'],
     [],
     [],
     ['alkali-high'],
   ])
+  expect(ofAlkali(withAlkali('carbonate', 0.2), testKitchen)).toEqual(['alkali-high'])
   // Ten waters of crystal: 2.8 g of it are 1 g of carbonate. The table's own factor; unbaked soda is none at all.
   const kitchenTable = new Map([...testKitchen.ingredients])
   const carbonate = kitchenTable.get('carbonate')!
   kitchenTable.set('crystals', { ...carbonate, id: 'crystals', carbonate: 0.37 })
   kitchenTable.set('soda', { ...carbonate, id: 'soda', carbonate: 0 })
   const found = (id: string, percent: number) =>
-    evidenceOf(withAlkali(id, percent), after(), at(0), kitchenTable).filter(({ code }) => code.startsWith('alkali'))
+    evidenceOf(withAlkali(id, percent), after(), at(0), { ...alkaline, ingredients: kitchenTable }).filter(({ code }) =>
+      code.startsWith('alkali'),
+    )
   expect(found('crystals', 2.8)).toEqual([])
   expect(found('crystals', 1)).toMatchObject([{ code: 'alkali-low', by: expect.closeTo(0.37, 9) }])
-  expect(found('soda', 1)).toEqual([])
+  // No carbonate at all is less than this dough takes.
+  expect(found('soda', 1)).toMatchObject([{ code: 'alkali-low', by: 0 }])
 })
 
 it('under a third of a point outside the window is no evidence; a point thirstier than its paper is a thirsty flour', () => {

@@ -12,6 +12,7 @@ import {
   sampleReport,
 } from '../bench/index.ts'
 import { FAMILIES, type IngredientTable, own, type Plan, positive, someText } from '../model/index.ts'
+import type { Kitchen } from '../sheet/index.ts'
 import { z } from '../zod.ts'
 
 export const TROUBLE_STAGES = [
@@ -78,8 +79,6 @@ const MINUTE_MS = 60_000
 const CLEAR_POINTS = 0.3
 /** A flour that wants so much more than its paper is thirsty. Points. */
 const THIRSTY_POINTS = 1
-/** Of flour, as sodium carbonate; usual is 0.6 to 1.6. Percent. */
-const [ALKALI_LOW, ALKALI_HIGH] = [0.6, 1.6]
 
 function bowlEvidence(plan: Plan, state: BenchState): readonly Evidence[] {
   if (state.additions.length === 0 && !state.done.includes('pour') && plan.control.by === 'hydration') return []
@@ -118,19 +117,21 @@ export function evidenceOf(
   plan: Plan,
   state: BenchState,
   nowMs: number,
-  ingredients: IngredientTable,
+  { ingredients, doughs }: Pick<Kitchen, 'ingredients' | 'doughs'>,
 ): readonly Evidence[] {
   const thirst = plan.hydration.expected14 - plan.hydration.paper14
   const samples = sampleReport(plan, state)
   const uneven = samples && (samples.drift !== 'none' || (samples.cvPercent ?? 0) > PIECE_TOLERANCE_PERCENT)
   const alkali = alkaliPercent(plan, ingredients)
+  const { low, high } = doughs.get(plan.sheet.dough)?.alkaliPercent ?? { low: 0, high: 0 }
   return [
     ...bowlEvidence(plan, state),
     ...timeEvidence(plan, state, nowMs),
     ...(thirst >= THIRSTY_POINTS ? [{ code: 'thirsty-flour', by: thirst } as const] : []),
     ...(uneven ? [{ code: 'uneven', by: samples.cvPercent ?? 0 } as const] : []),
-    ...(alkali > ALKALI_HIGH ? [{ code: 'alkali-high', by: alkali } as const] : []),
-    ...(alkali > 0 && alkali < ALKALI_LOW ? [{ code: 'alkali-low', by: alkali } as const] : []),
+    // Against what this dough takes of it: one that takes none has too much of any.
+    ...(alkali > high + 1e-9 ? [{ code: 'alkali-high', by: alkali } as const] : []),
+    ...(alkali < low - 1e-9 ? [{ code: 'alkali-low', by: alkali } as const] : []),
   ]
 }
 

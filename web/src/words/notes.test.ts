@@ -29,7 +29,8 @@ const worked = ((): Worked => {
 const words = (note: SheetNote) => noteWords(note, worked, 1)
 
 const every: readonly SheetNote[] = [
-  { code: 'hydration-outside', severity: 'danger', low: 42, high: 56 },
+  { code: 'hydration-outside', severity: 'danger', low: 42, high: 56, by: 9, side: 'soft' },
+  { code: 'raw-soda', severity: 'caution', percent: 1.4 },
   { code: 'shape-outside', severity: 'note', by: 1.4, side: 'stiff' },
   { code: 'shape-outside', severity: 'caution', by: 3.2, side: 'soft' },
   { code: 'shape-unlisted', severity: 'note' },
@@ -81,8 +82,9 @@ it('a pinch that a scale cannot weigh is said to be one', () => {
 })
 
 it('says damp and dry the right way round, and where', () => {
-  expect(words(every[4]!).title).toBe('Sea store: 4.5 points less water')
-  expect(words(every[5]!).title).toBe('Flour at 9.5 %: 7.9 points more water')
+  const [damp, dry] = every.filter(({ code }) => code === 'flour-moisture')
+  expect(words(damp!).title).toBe('Sea store: 4.5 points less water')
+  expect(words(dry!).title).toBe('Flour at 9.5 %: 7.9 points more water')
 })
 
 it('a lot nobody knows is held back widely, and one knows why', () => {

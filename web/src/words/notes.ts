@@ -19,10 +19,16 @@ interface Beside {
 const notes: {
   readonly [C in SheetNote['code']]: (note: Extract<SheetNote, { code: C }>, beside: Beside) => NoteWords
 } = {
-  'hydration-outside': (note, { worked: { control, dough } }) => ({
-    title: 'This will not hold together',
-    text: `${dough.name} works from ${note.low} to ${note.high} ${control.by === 'base' ? `on ${control.base}` : 'on 14 % flour'}. Move the rule back, or choose another dough.`,
-  }),
+  'hydration-outside': (note, { worked: { control, dough }, onBase }) => {
+    const by = formatNumber(note.by, 1)
+    const way = onBase
+      ? { stiff: `Take ${by} of flour off`, soft: `Give ${by} more flour` }[note.side]
+      : { stiff: `Give ${by} points more water`, soft: `Take ${by} points of water off` }[note.side]
+    return {
+      title: note.side === 'stiff' ? 'Too dry to hold together' : 'Too wet to hold together',
+      text: `${dough.name} works from ${note.low} to ${note.high} ${control.by === 'base' ? `on ${control.base}` : 'on 14 % flour'}. ${way}, or choose another dough.`,
+    }
+  },
   'shape-outside': (note, { worked: { shape }, onBase }) => {
     const points = formatNumber(note.by, 1)
     const cure = onBase
@@ -134,6 +140,10 @@ const notes: {
           title: `${formatNumber(note.percent, 2)} % alkali is ${note.percent > note.high ? 'much' : 'little'} here`,
           text: `As sodium carbonate this dough takes ${note.low} to ${note.high} % of the flour.`,
         },
+  'raw-soda': (note) => ({
+    title: `${formatNumber(note.percent, 2)} % baking soda, unbaked`,
+    text: `It firms little and yellows late; boiling water turns part of it to carbonate.${note.severity === 'caution' ? ' So much tastes of soap.' : ''} Baked first it does more with less: see Alkali.`,
+  }),
   'alkali-handling': () => ({
     title: 'Alkali burns skin and eyes',
     text: 'Gloves and eye protection. Powder into cold water, never water onto powder. No aluminium. As its label says; the Alkali drawer has the rest.',

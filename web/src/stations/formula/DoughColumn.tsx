@@ -18,6 +18,9 @@ const fillOf = (code: ColumnCode, hatch: string): string =>
     poured: 'var(--water)',
     salt: 'var(--ink)',
     alkali: 'var(--alkaline)',
+    egg: 'var(--gnocchi)',
+    puree: 'var(--batter)',
+    fat: 'var(--line)',
     other: 'var(--second)',
   })[code]
 
@@ -31,6 +34,9 @@ function nameOf(code: ColumnCode, { control }: Worked): string {
     poured: 'water you pour',
     salt: 'salt',
     alkali: 'alkali',
+    egg: 'egg',
+    puree: 'purée and juice',
+    fat: 'oil and fat',
     other: 'other',
   }[code]
 }

@@ -105,9 +105,7 @@ it('what cannot be is refused beside the figure', async () => {
 
 it('far too wet is a danger, read out at once', async () => {
   await typeInto('Hydration, percent', '90')
-  expect(within(screen.getByRole('complementary')).getByRole('alert').textContent).toContain(
-    'This will not hold together',
-  )
+  expect(within(screen.getByRole('complementary')).getByRole('alert').textContent).toContain('Too wet to hold together')
 })
 
 it('another sack is another history', async () => {

@@ -60,7 +60,7 @@ function Found({ trouble, onBack }: { trouble: Trouble; onBack: () => void }) {
   const { plan } = batch
   const { mass } = useUnits()
   const kitchen = useKitchen()
-  const causes = weighedCauses(trouble, kitchen ? evidenceOf(plan, state, nowMs, kitchen.ingredients) : [])
+  const causes = weighedCauses(trouble, kitchen ? evidenceOf(plan, state, nowMs, kitchen) : [])
   const remedy = remedyFor(trouble, plan, state)
   const addG = remedy && Math.max(plan.scaleStepG, roundHalfUp(remedy.grams, plan.scaleStepG))
   const add = async () => {

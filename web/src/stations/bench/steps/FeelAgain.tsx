@@ -2,18 +2,18 @@
 import { additionOf, standingFeel, suggest, type Feel } from '@harina/core'
 import { useState } from 'react'
 import { recordTap } from '#web/state/bench.ts'
-import { useKitchen } from '#web/state/select.ts'
 import { useUnits } from '#web/ui/units.ts'
 import { useBench } from '../StepPage.tsx'
 import { Advice, stepGrams } from './Advice.tsx'
 import { FeelWords } from './FeelWords.tsx'
+import { useLooks } from './useLooks.ts'
 
 export function FeelAgain() {
   const { running, nowMs } = useBench()
   const { batch, state } = running
   const { plan } = batch
   const worded = useUnits()
-  const looks = useKitchen()?.doughs.get(plan.sheet.dough)?.feel
+  const looks = useLooks(plan)
   const [open, setOpen] = useState(false)
   const feel = open ? standingFeel(state) : null
   const suggestion = feel && suggest(plan, state, feel, nowMs)

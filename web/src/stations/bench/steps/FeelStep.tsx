@@ -1,10 +1,10 @@
 import { additionOf, FEELS, standingFeel, stepsOf, suggest, type Feel, type Suggestion } from '@harina/core'
 import { finishStep, recordTap } from '#web/state/bench.ts'
-import { useKitchen } from '#web/state/select.ts'
 import { useUnits } from '#web/ui/units.ts'
 import { Advice, stepGrams } from './Advice.tsx'
 import { BowlRule, Trail } from './BowlRule.tsx'
 import { FeelWords } from './FeelWords.tsx'
+import { useLooks } from './useLooks.ts'
 import { OwnStep } from './OwnStep.tsx'
 import { StepPage, useBench, type StepAction } from '../StepPage.tsx'
 import { feelTest, stepName } from '#web/words/index.ts'
@@ -51,7 +51,7 @@ export function FeelStep() {
   const { running, nowMs } = useBench()
   const { batch, state } = running
   const { plan } = batch
-  const looks = useKitchen()?.doughs.get(plan.sheet.dough)?.feel
+  const looks = useLooks(plan)
   const feel = standingFeel(state)
   const suggestion = feel && suggest(plan, state, feel, nowMs)
   const { action, second } = useAnswers(feel, suggestion)

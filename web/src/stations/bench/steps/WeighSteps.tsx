@@ -240,6 +240,8 @@ const LIQUID_WATER = 0.4
 const wayIn = (plan: Plan, row: PlannedRow): string => {
   if (plan.steps.some((step) => step.kind === 'pour' && step.how === 'rub') && row.part === 'salt')
     return 'in the flour'
+  if (row.part === 'alkali' && plan.steps.some((step) => step.kind === 'pull'))
+    return 'kept for the twisting, as a 5 % solution'
   return row.part === 'other' && row.water > LIQUID_WATER
     ? 'stirred into the first stop'
     : (howItGoesIn[row.part] ?? 'with it')

@@ -1,7 +1,21 @@
 /** What rows, filling and heat make of keeping, in worked examples with their reasons; and flour in its sack. */
-import { startSheet, type Kitchen, type Lot, type Sheet, type SheetRow } from '@harina/core'
-import { doughs, shapes } from './index.ts'
-import { wholeKitchen, work } from './testing/wholeKitchen.ts'
+import { doughs, ingredients, schools, shapes } from '@harina/facts'
+import { doughTable, ingredientTable, shapeTable, type Lot, type Sheet, type SheetRow } from '../model/index.ts'
+import { testKitchen, workSheet } from '../testing/testKitchen.ts'
+import type { Kitchen } from './kitchen.ts'
+import { startSheet } from './startSheet.ts'
+
+/** The tables, in the test kitchen's damp store and dry loft. */
+const wholeKitchen: Kitchen = {
+  ...testKitchen,
+  ingredients: ingredientTable(ingredients),
+  doughs: doughTable(doughs),
+  shapes: shapeTable(shapes),
+  schools,
+  lots: [],
+  todayMs: 0,
+}
+const work = (sheet: Sheet, kitchen: Kitchen = wholeKitchen) => workSheet(sheet, kitchen)
 
 const started = (dough: string, shape: string, kitchen: Kitchen = wholeKitchen): Sheet =>
   startSheet(
@@ -58,6 +72,7 @@ describe('how long it keeps', () => {
 
   it('raw potato: an hour on the board, then the pot or the freezer, no fridge', () => {
     expect(keeping(started('gn-potato', 'potato-ridged'))).toMatchObject({ roomMin: 60, fridgeH: 0, freezerMonths: 2 })
+    expect(keeping(started('batter-potato', 'potato-drops')).fridgeH).toBe(0)
   })
 
   it('starch that was cooked by the water is not dried in room air', () => {
