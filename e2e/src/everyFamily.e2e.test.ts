@@ -56,7 +56,7 @@ it.each([
   ],
   [
     'Quayside thick noodles',
-    'At hand first, Weigh the flour, Make the water, Pour to the first stop, How does it feel?, Press together, Let the crumbs drink, Tread, fold, tread, Rest, wrapped, Thin the sheet, Cut: Udon, Pot, fridge, freezer or rack?, Cook, Rinse, How was it to eat?',
+    'At hand first, Weigh the flour, Make the water, Pour to the first stop, How does it feel?, Press together, Let the crumbs drink, Tread, fold, tread, Rest, wrapped, Divide, Thin the sheet, Cut: Udon, Pot, fridge, freezer or rack?, Cook, Rinse, How was it to eat?',
   ],
   [
     'Pulled belts',

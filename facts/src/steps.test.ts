@@ -90,6 +90,63 @@ it('what holds milk, curd or egg, and what is filled, is not offered the rack', 
   expect(dries('wrapper-hot', 'pan-wrapper')).toBe(false)
 })
 
+it('semolina cooked in milk: weighed cold, simmered, stirred, spread, stamped and baked; no hand in it, no lumps', () => {
+  const steps = stepsFor('gn-semolina-disc', 'baked-discs')
+  expect(kinds(steps)).toEqual('ready flour prepare knead spread feel stamp then cook verdict'.split(' '))
+  expect(stepOf(steps, 'prepare').what).toBe('simmer')
+  expect(stepOf(steps, 'knead').how).toBe('stir')
+  expect(stepOf(steps, 'spread')).toMatchObject({ thicknessMm: 12 })
+  expect(stepOf(steps, 'cook').how).toBe('bake')
+})
+
+it('a dough that is else kneaded goes through a die as crumbs; a sheeted one is divided by weight first', () => {
+  expect(kinds(stepsFor('mixed-semolina-soft', 'round-strand'))).toEqual(kinds(stepsFor('sw-crumb', 'round-strand')))
+  expect(stepOf(stepsFor('whole-grain', 'round-strand'), 'knead').how).toBe('paddle')
+  expect(kinds(stepsFor('soft-hand', 'ribbons'))).toContain('divide')
+  // What was folded is a sheet already.
+  expect(kinds(stepsFor('salted-sheeted', 'thin-white'))).not.toContain('divide')
+})
+
+it('curd balls chill half a day to a day and a half; open tops steam, thin rounds go to the pan; some noodles are rinsed', () => {
+  expect(stepOf(stepsFor('gn-curd', 'curd-balls'), 'cook').how).toBe('boil')
+  const chill = stepsFor('gn-curd', 'curd-balls').find((step) => step.id === 'chill')
+  expect(chill).toMatchObject({ kind: 'rest', of: 'pieces', cold: true, low: 12 * 60, high: 36 * 60 })
+  expect(stepOf(stepsFor('wrapper-hot', 'open-top-round'), 'cook').how).toBe('steam')
+  expect(stepOf(stepsFor('wrapper-cold', 'thin-machine-round'), 'cook').how).toBe('pan')
+  expect(kinds(stepsFor('salted-thick', 'thick-white'))).toContain('rinse')
+})
+
+it('scalded crumbs are hand-warm within ten minutes, scalded skins within eight', () => {
+  expect(stepOf(stepsFor('gf-hot', 'elbow-tubes'), 'cool').minutes).toBeGreaterThanOrEqual(4)
+  expect(stepOf(stepsFor('gf-hot', 'elbow-tubes'), 'cool').minutes).toBeLessThanOrEqual(8)
+  const skins = stepOf(stepsFor('wrapper-hot', 'pan-wrapper'), 'cool').minutes
+  expect(skins).toBeGreaterThanOrEqual(5)
+  expect(skins).toBeLessThanOrEqual(8)
+})
+
+it('what cooks in its soup is salted less, without a caution; shapes bring the flours they are named for', () => {
+  const sheetOf = (dough: string, shape: string) =>
+    work(
+      startSheet(
+        doughs.find(({ id }) => id === dough)!,
+        shapes.find(({ id }) => id === shape)!,
+        withMachines,
+      ),
+      withMachines,
+    )
+  const soup = sheetOf('salted-thick', 'torn-flakes')
+  expect(soup.batch.saltPercent).toBeCloseTo(1.5, 1)
+  expect(soup.notes.map(({ code }) => code)).not.toContain('salt-outside')
+  expect(sheetOf('batter-potato', 'potato-drops').batch.saltPercent).toBeCloseTo(1.8, 1)
+  const flours = (dough: string, shape: string) =>
+    sheetOf(dough, shape).rows.flatMap(({ part, ingredient }) => (part === 'flour' ? [ingredient.id] : []))
+  expect(flours('gf-hot', 'silver-needles')).toEqual(['wheat-starch', 'tapioca-starch'])
+  expect(flours('soft-hand', 'bread-bean-gnocchi')).toContain('breadcrumbs-dry')
+  expect(sheetOf('soft-hand', 'milk-strips').rows.some(({ ingredient }) => ingredient.id === 'milk-whole')).toBe(true)
+  expect(sheetOf('gn-curd-semolina', 'curd-hollows').portionG).toBe(120)
+  expect(sheetOf('wrapper-cold', 'plump-wrapper').portionG).toBe(80)
+})
+
 it('pulled belts: three rounds of rest and kneading; pulled noodles go straight into the pot', () => {
   const belts = kinds(stepsFor('pulled-belt', 'belt-pulled'))
   expect(belts.filter((kind) => kind === 'knead')).toHaveLength(4)
