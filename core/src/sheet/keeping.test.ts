@@ -81,7 +81,7 @@ describe('how long it keeps', () => {
   })
 
   it('an egg rests warm for an hour at the most, a curd in the fridge', () => {
-    const eggy = work(withRow(started('soft-hand', 'ribbons'), 'egg-whole', 30))
+    const eggy = work(withRow(started('salted-thick', 'thick-white'), 'egg-whole', 10))
     expect(eggy.practice).toMatchObject({ restMin: 60, restCold: false })
     expect(work(started('gn-curd-semolina', 'curd-hollows')).practice).toMatchObject({ restMin: 30, restCold: true })
   })

@@ -116,18 +116,20 @@ function RolledBy() {
   const rollers = useKitchen()?.gear.rollers ?? []
   if (rollers.length === 0) return null
   return (
-    <Choice
-      label="Roller or pin"
-      className="field max-w-90 text-md"
-      value={step.roller?.id ?? PIN}
-      options={[...rollers.map((each) => [each.id, each.name] as const), [PIN, 'by pin alone']]}
-      onChange={(chosen) =>
-        void recordTap(running.batch, {
-          type: 'rolled-by',
-          roller: rollers.find(({ id }) => id === chosen) ?? null,
-        })
-      }
-    />
+    <p className="max-w-72">
+      <Choice
+        label="Roller or pin"
+        className="field w-full text-md"
+        value={step.roller?.id ?? PIN}
+        options={[...rollers.map((each) => [each.id, each.name] as const), [PIN, 'by pin alone']]}
+        onChange={(chosen) =>
+          void recordTap(running.batch, {
+            type: 'rolled-by',
+            roller: rollers.find(({ id }) => id === chosen) ?? null,
+          })
+        }
+      />
+    </p>
   )
 }
 
