@@ -90,7 +90,8 @@ const isUnstored = (page: Page): Promise<boolean> =>
 export async function goTo(page: Page, url: string): Promise<void> {
   if (!asks.has(page)) page.on('dialog', (dialog) => void dialog.accept())
   asks.add(page)
-  for (let tries = 0; tries < 40 && (await isUnstored(page)); tries += 1)
+  // A busy disk takes its time; a full one is waited for in vain.
+  for (let tries = 0; tries < 200 && (await isUnstored(page)); tries += 1)
     await new Promise((resolve) => setTimeout(resolve, 25))
   await page.goto(url, { waitUntil: 'load' })
   await page.waitForFunction(() => {
