@@ -58,11 +58,14 @@ export function doughG(plan: Plan, state: Contents): number {
 export const usableDoughG = (plan: Plan, state: Contents): number =>
   doughG(plan, state) * (1 - plan.sheet.lossPercent / 100)
 
-/** Of the dough that is still here, what goes into the batch's own shape: others that were divided off have taken theirs. */
-export function ownShare(plan: Plan, { gone }: Pick<BenchState, 'gone'>): number {
-  const left = plan.also.reduce((sum, { id, share }) => (gone.includes(id) ? sum - share : sum), 1)
-  return left > 1e-9 ? Math.min(1, plan.shape.share / left) : 1
+/** Of the dough that is still here, so much is this share of the plan: shapes that were divided off have taken theirs. */
+export function shareOfLeft({ also }: Plan, { gone }: Pick<BenchState, 'gone'>, share: number): number {
+  const left = also.reduce((sum, other) => (gone.includes(other.id) ? sum - other.share : sum), 1)
+  return left > 1e-9 ? Math.min(1, share / left) : 1
 }
+
+/** The batch's own shape's. */
+const ownShare = (plan: Plan, state: Pick<BenchState, 'gone'>): number => shareOfLeft(plan, state, plan.shape.share)
 
 /** The dough that is really there, less what is lost on the way and what goes into other shapes, cut as planned. */
 export function benchPieces(

@@ -7,6 +7,7 @@ import {
   benchC,
   foldsFor,
   isCurdBased,
+  isFilled,
   keepingOf,
   type Kitchen,
   PERISHABLE_REST_MIN,
@@ -140,6 +141,12 @@ function pourSteps(making: Making, { how, goes }: Extract<CourseStep, { do: 'pou
   ]
 }
 
+/** A warm rest, min: egg and milk lie so for an hour at the most. */
+const warmAtMost =
+  ({ keeping }: Worked) =>
+  (minutes: number): number =>
+    keeping.perishable ? Math.min(PERISHABLE_REST_MIN, minutes) : minutes
+
 /** What a rest in the fridge leaves: doughs on a base are used cold, as batters are. */
 const restedAs = ({ dough, shape }: Worked, of: string): Chilled =>
   dough.control.by === 'base' || shape.method === 'drop' ? 'loose' : of === 'sheet' ? 'sheet' : 'lump'
@@ -149,9 +156,8 @@ function restSteps(
   { of, minutes }: Extract<CourseStep, { do: 'rest' }>,
   id: string,
 ): PlannedStep[] {
-  const { dough, practice, batch, keeping } = worked
-  /** Egg and milk lie warm for an hour at the most. */
-  const atMost = (span: number) => (keeping.perishable ? Math.min(PERISHABLE_REST_MIN, span) : span)
+  const { dough, practice, batch } = worked
+  const atMost = warmAtMost(worked)
   if (minutes) {
     const best = Math.round((minutes[0] + minutes[1]) / 2)
     const cold = isCurdBased(worked.rows)
@@ -197,6 +203,7 @@ export function madeAs(dough: Dough, { blank }: Pick<Shape, 'blank'>, { doughs }
 function courseSteps(making: Making, rolled: boolean): readonly PlannedStep[] {
   const { dough } = making.worked
   const nextId = numbering()
+  const atMost = warmAtMost(making.worked)
   const mixer = dough.mixerMin[1] > 0 ? dough.mixerMin : null
   return dough.course.flatMap((each): readonly PlannedStep[] => {
     switch (each.do) {
@@ -227,9 +234,9 @@ function courseSteps(making: Making, rolled: boolean): readonly PlannedStep[] {
             kind: 'rest',
             of: 'dough',
             cold: false,
-            low: each.restMin,
-            best: each.restMin,
-            high: making.worked.keeping.perishable ? Math.max(each.restMin, PERISHABLE_REST_MIN) : each.restMin * 2,
+            low: atMost(each.restMin),
+            best: atMost(each.restMin),
+            high: atMost(each.restMin * 2),
           },
           {
             id: nextId('knead'),
@@ -256,7 +263,7 @@ function shapingSteps({ worked, kitchen }: Making, shape: Shape): readonly Plann
   const perMin = shape.piecesPerMin.practised
   const step = (kind: 'divide' | 'roll' | 'pull' | 'cut'): PlannedStep => ({ id: kind, kind })
   const formed: PlannedStep = { id: 'shape', kind: 'shape', perMin }
-  const filling = sheet.unfilled ? undefined : shape.fillingG
+  const filling = isFilled(sheet, shape) ? shape.fillingG : undefined
   const fill: PlannedStep[] = filling
     ? [
         {

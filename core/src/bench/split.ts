@@ -1,6 +1,6 @@
 /** A dough in two: the part carved off is a batch of its own, with all that happened before. */
 import type { Batch, BenchEvent, Plan, PlannedStep } from '../model/index.ts'
-import { usableDoughG } from './bowl.ts'
+import { shareOfLeft, usableDoughG } from './bowl.ts'
 import { activeEvents } from './history.ts'
 import type { BenchState } from './state.ts'
 
@@ -62,19 +62,22 @@ export interface OtherShape {
   readonly shape: string
   readonly name: string
   readonly grams: number
-  /** Of what is here now, what stays. */
+  /** Of what is here now, what stays once it has gone. */
   readonly keeps: number
 }
 
-/**
- * The next of the plan's other shapes to be weighed off; null once all have gone, and for a plan of an older version that does
- * not say how they go on.
- */
-export function nextOther(plan: Plan, state: BenchState): OtherShape | null {
-  const isGone = (id: string) => state.gone.includes(id)
-  const next = plan.also.find(({ id, own }) => own !== undefined && !isGone(id))
-  const left = plan.also.reduce((sum, { id, share }) => (isGone(id) ? sum - share : sum), 1)
-  if (!next || next.share <= 0 || left <= next.share + 1e-6) return null
-  const of = next.share / left
-  return { shape: next.id, name: next.name, grams: usableDoughG(plan, state) * of, keeps: 1 - of }
+/** The plan's other shapes that are still in this dough, in order. */
+export function stillHere(plan: Plan, state: BenchState): readonly OtherShape[] {
+  return plan.also
+    .filter(({ id, share }) => share > 0 && !state.gone.includes(id))
+    .map(({ id, name, share }) => {
+      const of = shareOfLeft(plan, state, share)
+      return { shape: id, name, grams: usableDoughG(plan, state) * of, keeps: 1 - of }
+    })
 }
+
+/** The next of them to be weighed off; null where none is, and for a plan of an older version that does not say how they go on. */
+export const nextOther = (plan: Plan, state: BenchState): OtherShape | null =>
+  stillHere(plan, state).find(
+    ({ shape, keeps }) => keeps > 1e-6 && plan.also.some(({ id, own }) => id === shape && own !== undefined),
+  ) ?? null

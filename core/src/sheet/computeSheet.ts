@@ -18,6 +18,7 @@ import { ok, problem, type Result } from '../result.ts'
 import { doughFor, piecesOf } from '../shape/index.ts'
 import { balanceOf } from './balance.ts'
 import { keepingOf } from './keeping.ts'
+import { isFilled } from './perishable.ts'
 import { lotKey, placeOf, type Kitchen } from './kitchen.ts'
 import { floursAsTheyStand, flourShift, knownRows, type Known } from './knownRows.ts'
 import { mixRows, VOIDS, type Mix } from './mixRows.ts'
@@ -188,7 +189,6 @@ export function computeSheet(sheet: Sheet, kitchen: Kitchen): Result<Worked> {
   const practice = practiceOf(sheet, dough, shape, worked, kitchen)
   // What goes on the scale is cut, not what was asked of it: the board then counts as the sheet does.
   const usableG = worked.reduce((sum, row) => sum + row.weighedG, 0) * (1 - sheet.lossPercent / 100)
-  const filled = shape.fillingG !== undefined && !sheet.unfilled
   const core = {
     sheet,
     dough,
@@ -210,7 +210,9 @@ export function computeSheet(sheet: Sheet, kitchen: Kitchen): Result<Worked> {
     balance: balanceOf(worked, batch, kitchen.lots),
     practice,
     portionG: sheet.target.by === 'portions' ? sheet.target.gramsEach : null,
-    guideG: dough.portionG ?? portionG(kitchen.gear.portions, dough.family, filled ? 'filled' : 'main', 'fresh'),
+    guideG:
+      dough.portionG ??
+      portionG(kitchen.gear.portions, dough.family, isFilled(sheet, shape) ? 'filled' : 'main', 'fresh'),
   }
   const reckoned = { ...core, keeping: keepingOf(core, shape, kitchen) }
   return ok({ ...reckoned, notes: sheetNotes(reckoned, kitchen) })

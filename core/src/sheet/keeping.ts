@@ -6,7 +6,7 @@
 import { scald } from '../heat/index.ts'
 import type { Dough, Shape, WetReason } from '../model/index.ts'
 import { benchC, placeOf, type Kitchen } from './kitchen.ts'
-import { FRESH_WATER, isPerishable, SETS_STARCH_C } from './perishable.ts'
+import { FRESH_WATER, isFilled, isPerishable, SETS_STARCH_C } from './perishable.ts'
 import type { Reckoned } from './reckoned.ts'
 import type { WorkedRow } from './workedRow.ts'
 
@@ -75,11 +75,11 @@ const strictest = (all: readonly Limits[]): Limits => ({
 /** The stricter of all that is known of this dough as this shape. */
 export function keepingOf(
   worked: Scalding & Pick<Reckoned, 'dough' | 'batch'>,
-  { keep, fillingG }: Pick<Shape, 'keep' | 'fillingG'>,
+  shape: Pick<Shape, 'keep' | 'fillingG'>,
   kitchen: Kitchen,
 ): Keeping {
   const { rows, dough, batch, sheet } = worked
-  const filled = fillingG !== undefined && !sheet.unfilled
+  const filled = isFilled(sheet, shape)
   const isHot = (worked.practice.waterC ?? 0) >= SETS_STARCH_C || scalded(worked, kitchen).starchGels
   const cooked = isSimmered(dough) || (worked.water.totalG > 0 && isHot)
   const wet: WetReason[] = [
@@ -89,13 +89,13 @@ export function keepingOf(
   ]
   const perishable = filled || rows.some((row) => row.grams > 0 && isPerishable(row))
   const limits = strictest([
-    { roomMin: keep.roomH * 60, fridgeH: keep.fridgeDays * 24, freezerMonths: keep.freezerMonths },
+    { roomMin: shape.keep.roomH * 60, fridgeH: shape.keep.fridgeDays * 24, freezerMonths: shape.keep.freezerMonths },
     batch.carbonatePercent >= ALKALINE_PERCENT ? ALKALINE : PLAIN,
     ...(perishable ? [PERISHABLE] : []),
     ...(wet.length > 0 ? [MOIST] : []),
     ...(rows.some(isPotatoBase) ? [POTATO] : []),
   ])
-  return { ...limits, wet, perishable, driedMonths: wet.length > 0 ? null : keep.driedMonths }
+  return { ...limits, wet, perishable, driedMonths: wet.length > 0 ? null : shape.keep.driedMonths }
 }
 
 /** Air before the pot stays within what the dough may lie open; what wants longer than that is dried, not aired. */
@@ -113,11 +113,10 @@ export function cautionsOf({
   shape,
   sheet,
 }: Pick<Reckoned, 'dough' | 'rows' | 'shape' | 'sheet'>): readonly string[] {
-  const filled = shape.fillingG !== undefined && !sheet.unfilled
   const own = dough.cautions.filter((id) => id !== 'fillings' && id !== 'egg-dairy')
   return [
     ...own,
     ...(rows.some((row) => row.grams > 0 && isPerishable(row)) ? ['egg-dairy'] : []),
-    ...(filled ? ['fillings'] : []),
+    ...(isFilled(sheet, shape) ? ['fillings'] : []),
   ]
 }

@@ -1,5 +1,5 @@
 /** Rows that spoil first, and what that means for a rest. */
-import { isDairyOrEgg } from '../model/index.ts'
+import { isDairyOrEgg, type Shape, type Sheet } from '../model/index.ts'
 import type { WorkedRow } from './workedRow.ts'
 
 /** Fresh food with water of its own; dry powders and plain liquids are none. Fraction of mass. */
@@ -18,3 +18,7 @@ export const PERISHABLE_REST_MIN = 60
 
 /** Water poured so hot cooks part of the starch: it sets to a glue that holds without gluten, and spoils as cooked food does. °C. */
 export const SETS_STARCH_C = 85
+
+/** Made with its filling; skins kept empty are plain dough. */
+export const isFilled = ({ unfilled }: Pick<Sheet, 'unfilled'>, { fillingG }: Pick<Shape, 'fillingG'>): boolean =>
+  fillingG !== undefined && !unfilled

@@ -1,15 +1,6 @@
 /** A batch that waits: in the fridge, in the freezer or on the rack, until it is taken out, in whole or in part. */
 import { format } from 'date-fns'
-import {
-  benchPieces,
-  DRIED_MOISTURE,
-  driedG,
-  formatNumber,
-  formatPercent,
-  keptUntil,
-  type Keeps,
-  type StepOf,
-} from '@harina/core'
+import { benchPieces, DRIED_MOISTURE, driedG, formatNumber, formatPercent, keptSince, keptUntil } from '@harina/core'
 import { nanoid } from 'nanoid'
 import { useState, type ReactNode } from 'react'
 import { useNavigate } from 'react-router'
@@ -21,15 +12,13 @@ import { useUnits } from '#web/ui/units.ts'
 import { hoursWords, monthsWords } from '#web/words/index.ts'
 import { Big, Note, StepPage, useBench } from '../StepPage.tsx'
 
-const UNKNOWN: Keeps = { roomMin: 120, fridgeH: 24, freezerMonths: 1, driedMonths: null, wet: [] }
-
-/** When the trays went in, and for how long they may. */
-function useKeptSince(): { since: Date; keeps: Keeps } {
+/** Such a step stands only where something was put away. */
+function useKeptSince() {
   const { running } = useBench()
   const { plan, events } = running.batch
-  const chosen = events.filter((event) => event.type === 'finish-chosen').at(-1)
-  const then = plan.steps.find((step): step is StepOf<'then'> => step.kind === 'then')
-  return { since: new Date(chosen?.at ?? plan.at), keeps: then?.keeps ?? UNKNOWN }
+  const kept = keptSince(plan, events)
+  if (!kept) throw new Error('kept, and never put away')
+  return { since: new Date(kept.atMs), keeps: kept.keeps }
 }
 
 interface KeptProps {

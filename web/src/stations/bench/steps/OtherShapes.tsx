@@ -1,5 +1,5 @@
 /** What the same dough is also cut into: weighed off, each goes on as a batch of its own. */
-import { nextOther, usableDoughG } from '@harina/core'
+import { nextOther, stillHere } from '@harina/core'
 import { nanoid } from 'nanoid'
 import { useRef } from 'react'
 import { recordTap } from '#web/state/bench.ts'
@@ -36,13 +36,11 @@ export function OtherShapes() {
   const { plan } = running.batch
   const { state } = running
   const { mass } = useUnits()
-  const still = plan.also.filter(({ id }) => !state.gone.includes(id))
+  const still = stillHere(plan, state)
   if (still.length === 0) return null
-  const left = plan.also.reduce((sum, { id, share }) => (state.gone.includes(id) ? sum - share : sum), 1)
-  const wholeG = usableDoughG(plan, state) / left
   return (
     <Note title="Weigh off, and cover">
-      {still.map(({ name, share }) => `${mass(share * wholeG, plan.scaleStepG)} for ${name}`).join(', ')}.
+      {still.map(({ name, grams }) => `${mass(grams, plan.scaleStepG)} for ${name}`).join(', ')}.
     </Note>
   )
 }

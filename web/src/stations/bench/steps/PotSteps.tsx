@@ -1,14 +1,12 @@
 /** Into the heat: cooked at once, or dropped in potful by potful. */
 import {
   benchPieces,
+  cookingSpan,
   formatNumber,
   MOST_MINUTES,
   POT_L,
   potfulsAtBench,
   potLitres,
-  type Finish,
-  type Plan,
-  type Shape,
   type StepOf,
 } from '@harina/core'
 import { finishStep, recordTap } from '#web/state/bench.ts'
@@ -62,17 +60,6 @@ function useCooked() {
     )
 }
 
-/** From frozen a minute or two more; dried by the table, or as long again where it has no figure. */
-function cookingMinutes(
-  { minutes: { cook } }: Plan,
-  finish: Finish | null,
-  shape: Shape | undefined,
-): readonly [number, number] {
-  const [low, high] = cook
-  if (finish === 'freeze') return [low + 1, high + 2]
-  return finish === 'dry' ? (shape?.cookDriedMin ?? [2 * low, 3 * high]) : cook
-}
-
 function CookingMinutes({ from, to, state }: { from: number; to: number; state: string }) {
   const { running } = useBench()
   const { plan } = running.batch
@@ -108,7 +95,7 @@ export function CookStep() {
   const { plan } = running.batch
   const shape = useKitchen()?.shapes.get(plan.shape.id)
   const { finish } = running.state
-  const [low, high] = cookingMinutes(plan, finish, shape)
+  const [low, high] = cookingSpan(plan, finish, shape?.cookDriedMin)
   const words = heatWords[how]
   return (
     <Timed
