@@ -118,7 +118,11 @@ export default ts.config(
   layer('words', 'app', 'stations', 'ui', 'state', 'storage', 'workers', 'devices'),
   // Tests of the client may lay out the demo workspace.
   { files: ['web/src/**/*.test.{ts,tsx}', 'web/src/testing/**'], rules: only('core', 'facts', 'demo') },
-  { files: ['web/src/**/*.{ts,tsx}'], ...hooks.configs.flat['recommended-latest'] },
+  {
+    files: ['web/src/**/*.tsx', 'web/src/**/use*.ts'],
+    ignores: ['**/*.test.tsx'],
+    ...hooks.configs.flat['recommended-latest'],
+  },
   {
     files: [
       'web/src/stations/**/*.tsx',
