@@ -14,9 +14,9 @@ import {
   takeToBench,
   textOf,
 } from './harness/index.ts'
-import { useSite } from './useSite.ts'
+import { useSiteAnew } from './useSite.ts'
 
-const here = useSite('test')
+const here = useSiteAnew()
 const go = (page: Page, path: string) => goTo(page, new URL(path, here.site.url).href)
 const heading = (page: Page) => page.$eval('#work h1', (title) => title.textContent)
 

@@ -3,7 +3,7 @@ import type { Page } from 'puppeteer-core'
 import { axeFaults, goTo, openPage, sees, takeToBench } from './harness/index.ts'
 import { useSite } from './useSite.ts'
 
-const here = useSite('file')
+const here = useSite()
 let page: Page
 const faults: string[] = []
 

@@ -6,7 +6,7 @@ import type { Page } from 'puppeteer-core'
 import { goTo, openPage, sees, tabTo, valueOf } from './harness/index.ts'
 import { useSite } from './useSite.ts'
 
-const here = useSite('file')
+const here = useSite()
 const table = new Map(ingredients.map((row) => [row.id, row]))
 
 interface Answer {

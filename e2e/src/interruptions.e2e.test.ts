@@ -3,7 +3,7 @@ import type { Page } from 'puppeteer-core'
 import { fill, keptEvents, onTo, openPage, press, pressStarting, reload, sees, takeToBench } from './harness/index.ts'
 import { useSite } from './useSite.ts'
 
-const here = useSite('file')
+const here = useSite()
 let page: Page
 
 const tabs = () =>

@@ -14,9 +14,9 @@ import {
   tabTo,
   textOf,
 } from './harness/index.ts'
-import { useSite } from './useSite.ts'
+import { useSiteAnew } from './useSite.ts'
 
-const here = useSite('test')
+const here = useSiteAnew()
 
 const go = async (page: Page, until: string) => {
   await page.keyboard.press('Space')

@@ -6,7 +6,7 @@ import { join } from 'node:path'
 import { bringBack, catchDownloads, clearWorkspace, follow, goTo, openPage, press, sees } from './harness/index.ts'
 import { useSite } from './useSite.ts'
 
-const here = useSite('file')
+const here = useSite()
 
 it('a large photo is drawn down, told about, exported, and comes back with the workspace', async () => {
   const page = await openPage(here.visit, new URL('/bench/demo-running', here.site.url).href)

@@ -16,7 +16,7 @@ import {
 } from './harness/index.ts'
 import { useSite } from './useSite.ts'
 
-const here = useSite('file')
+const here = useSite()
 let page: Page
 
 const act = (body: ScaleAct) => actOnScale(here.site.url, body)

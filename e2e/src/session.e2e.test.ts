@@ -14,9 +14,9 @@ import {
   serveSite,
   valueOf,
 } from './harness/index.ts'
-import { useSite } from './useSite.ts'
+import { useSiteAnew } from './useSite.ts'
 
-const here = useSite('test')
+const here = useSiteAnew()
 
 const go = (page: Page, path: string) => goTo(page, new URL(path, here.site.url).href)
 
@@ -110,6 +110,24 @@ it('works without a network after the first load', async () => {
   here.site = await serveSite({ clientDir })
 })
 
+it('undo at the bench takes back one tap at a time', async () => {
+  const page = await openPage(here.visit, here.site.url)
+  await press(page, 'Take to the bench')
+  await sees(page, 'At hand first')
+  await page.keyboard.press('Space')
+  await sees(page, 'on the scale')
+  await page.keyboard.press('Space')
+  await sees(page, 'dissolved in it')
+  await page.keyboard.press('Space')
+  await sees(page, 'still to pour')
+  const undo = () => chord(page, 'Control', 'z')
+  await undo()
+  await sees(page, 'dissolved in it')
+  await undo()
+  await sees(page, 'on the scale')
+})
+
+// Last: what is served from here on is empty.
 it('an empty workspace says what would stand there and how to begin', async () => {
   await here.site.close()
   here.site = await serveSite({ clientDir, demo: false })
@@ -127,21 +145,4 @@ it('an empty workspace says what would stand there and how to begin', async () =
   await sees(page, 'The bench is clear')
   await go(page, '/log')
   await sees(page, 'No batch in the log yet')
-})
-
-it('undo at the bench takes back one tap at a time', async () => {
-  const page = await openPage(here.visit, here.site.url)
-  await press(page, 'Take to the bench')
-  await sees(page, 'At hand first')
-  await page.keyboard.press('Space')
-  await sees(page, 'on the scale')
-  await page.keyboard.press('Space')
-  await sees(page, 'dissolved in it')
-  await page.keyboard.press('Space')
-  await sees(page, 'still to pour')
-  const undo = () => chord(page, 'Control', 'z')
-  await undo()
-  await sees(page, 'dissolved in it')
-  await undo()
-  await sees(page, 'on the scale')
 })

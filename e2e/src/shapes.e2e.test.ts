@@ -4,7 +4,7 @@ import type { Page } from 'puppeteer-core'
 import { catchDownloads, fill, goTo, openPage, press, readPdf, sees, tabTo, textOf, valueOf } from './harness/index.ts'
 import { useSite } from './useSite.ts'
 
-const here = useSite('file')
+const here = useSite()
 let page: Page
 
 const go = (path: string) => goTo(page, new URL(path, here.site.url).href)

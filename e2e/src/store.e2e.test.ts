@@ -22,9 +22,9 @@ import {
   textOf,
   withDisk,
 } from './harness/index.ts'
-import { useSite } from './useSite.ts'
+import { useSiteAnew } from './useSite.ts'
 
-const here = useSite('test')
+const here = useSiteAnew()
 const go = (page: Page, path: string) => goTo(page, new URL(path, here.site.url).href)
 const gear = async (page: Page) => (await storedIn<Gear>(page, 'gear'))[0]!
 const titleIs = (page: Page, words: string) =>

@@ -22,7 +22,7 @@ import {
 } from './harness/index.ts'
 import { useSite } from './useSite.ts'
 
-const here = useSite('file')
+const here = useSite()
 let page: Page
 const paths: Record<string, string> = {}
 

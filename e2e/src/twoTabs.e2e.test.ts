@@ -3,7 +3,7 @@ import type { Page } from 'puppeteer-core'
 import { goTo, openPage, pourAll, press, pressStarting, sees, textOf } from './harness/index.ts'
 import { useSite } from './useSite.ts'
 
-const here = useSite('file')
+const here = useSite()
 let first: Page
 let second: Page
 

@@ -4,7 +4,7 @@ import type { ElementHandle, Page } from 'puppeteer-core'
 import { fill, goTo, named, openPage, press, reload, sees, storedIn } from './harness/index.ts'
 import { useSite } from './useSite.ts'
 
-const here = useSite('file')
+const here = useSite()
 let page: Page
 
 const go = (to: Page, path: string) => goTo(to, new URL(path, here.site.url).href)

@@ -1,21 +1,43 @@
 import { clientDir } from './clientDir.ts'
-import { openBrowser, serveSite, type Site, type SiteOptions, type Visit } from './harness/index.ts'
+import { openAnew, openBrowser, serveSite, type Site, type SiteOptions, type Visit } from './harness/index.ts'
+
+type SiteToServe = Omit<SiteOptions, 'clientDir'>
 
 export interface Here {
   site: Site
   visit: Visit
 }
 
-/** A server on a free port and a browser of its own, for each file of tests or for each test. */
-export function useSite(per: 'file' | 'test', options: Omit<SiteOptions, 'clientDir'> = {}): Here {
+/** A server on a free port and a browser with a profile of its own, for a file of tests that stand on each other. */
+export function useSite(options: SiteToServe = {}): Here {
   const here = {} as Here
-  const [before, after] = per === 'file' ? [beforeAll, afterAll] : [beforeEach, afterEach]
-  before(async () => {
+  beforeAll(async () => {
     here.site = await serveSite({ clientDir, ...options })
     here.visit = await openBrowser()
   })
-  after(async () => {
+  afterAll(async () => {
     await here.visit.close()
+    await here.site.close()
+  })
+  return here
+}
+
+type Anew = Awaited<ReturnType<typeof openAnew>>
+
+/** A server for the file; for each of its tests a browser that was never there, which cannot be killed. */
+export function useSiteAnew(options: SiteToServe = {}): { site: Site; visit: Anew } {
+  const here = {} as { site: Site; visit: Anew }
+  let running: Visit
+  beforeAll(async () => {
+    here.site = await serveSite({ clientDir, ...options })
+    running = await openBrowser()
+  })
+  beforeEach(async () => {
+    here.visit = await openAnew(running)
+  })
+  afterEach(() => here.visit.close())
+  afterAll(async () => {
+    await running.close()
     await here.site.close()
   })
   return here

@@ -179,7 +179,7 @@ const views: readonly View[] = [
   })),
 ]
 
-const here = useSite('file')
+const here = useSite()
 let page: Page
 const foreign: string[] = []
 const troubles: string[] = []

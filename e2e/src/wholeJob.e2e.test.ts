@@ -20,7 +20,7 @@ import {
 } from './harness/index.ts'
 import { useSite } from './useSite.ts'
 
-const here = useSite('file')
+const here = useSite()
 
 it('six portions of a hand shape, from the first screen to the log and through a file', async () => {
   let page = await openPage(here.visit, here.site.url)

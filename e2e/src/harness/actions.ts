@@ -2,6 +2,8 @@
 import type { ElementHandle, Page } from 'puppeteer-core'
 
 const WAIT_MS = 15_000
+/** Reading the whole page at every frame would cost more than what it waits for. */
+const LOOK = { timeout: WAIT_MS, polling: 40 }
 
 /** An element by what assistive technology calls it; a test that cannot find it says the name. */
 export async function named(page: Page, role: string, name: string): Promise<ElementHandle<HTMLElement>> {
@@ -60,7 +62,7 @@ export const valueOf = async (page: Page, label: string): Promise<string> =>
 
 export async function sees(page: Page, text: string): Promise<void> {
   await page
-    .waitForFunction((wanted) => document.body.innerText.includes(wanted), { timeout: WAIT_MS }, text)
+    .waitForFunction((wanted) => document.body.innerText.includes(wanted), LOOK, text)
     .catch(() => {
       throw new Error(`“${text}” is not on ${page.url()}`)
     })

@@ -16,7 +16,10 @@ export async function axeFaults(page: Page): Promise<readonly string[]> {
       const { axe } = globalThis as unknown as {
         axe: { run(options: object): Promise<{ violations: { id: string; nodes: { html: string }[] }[] }> }
       }
-      const { violations } = await axe.run(wanted === 'day' ? {} : { runOnly: ['color-contrast'] })
+      const { violations } = await axe.run({
+        resultTypes: ['violations'],
+        ...(wanted === 'day' ? {} : { runOnly: ['color-contrast'] }),
+      })
       return violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html.slice(0, 160)).join(' | ')}`)
     }, theme)
     faults.push(...found.map((fault) => `${theme}: ${fault}`))

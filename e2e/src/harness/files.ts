@@ -16,7 +16,9 @@ export async function catchDownloads(page: Page): Promise<{ next(): Promise<Down
   const finished: string[] = []
   session.on('Browser.downloadWillBegin', ({ guid, suggestedFilename }) => names.set(guid, suggestedFilename))
   session.on('Browser.downloadProgress', ({ guid, state }) => state === 'completed' && finished.push(guid))
+  const { id } = page.browserContext()
   await session.send('Browser.setDownloadBehavior', {
+    ...(id === undefined ? {} : { browserContextId: id }),
     behavior: 'allowAndName',
     downloadPath: dir,
     eventsEnabled: true,

@@ -5,7 +5,7 @@ import { existsSync } from 'node:fs'
 import { mkdtemp, rm } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import puppeteer, { type Browser, type Page } from 'puppeteer-core'
+import puppeteer, { type Browser, type BrowserContext, type Page } from 'puppeteer-core'
 
 const CHROMIUM = ['/usr/bin/chromium', '/usr/bin/chromium-browser']
 
@@ -80,6 +80,12 @@ export async function openBrowser(profile?: string): Promise<Visit> {
   }
 }
 
+/** As a browser that was never here, within one that runs: a tenth of the time of starting another. */
+export async function openAnew({ browser }: Visit): Promise<{ browser: BrowserContext; close(): Promise<void> }> {
+  const context = await browser.createBrowserContext()
+  return { browser: context, close: () => context.close() }
+}
+
 const asks = new WeakSet<Page>()
 
 /** Asks as the browser does before a page goes: whether something on it is still to be stored. */
@@ -104,7 +110,11 @@ export async function goTo(page: Page, url: string): Promise<void> {
 export const reload = (page: Page): Promise<void> => goTo(page, page.url())
 
 /** A page at an address, once the first station stands and what it shows is stored. */
-export async function openPage({ browser }: Visit, url: string, size: Size = DESK): Promise<Page> {
+export async function openPage(
+  { browser }: { browser: Browser | BrowserContext },
+  url: string,
+  size: Size = DESK,
+): Promise<Page> {
   const page = await browser.newPage()
   await page.setViewport(size)
   await goTo(page, url)
