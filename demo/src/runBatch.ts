@@ -3,6 +3,7 @@ import {
   bowlBasis14,
   computeSheet,
   currentStep,
+  heldBack,
   mainRest,
   planBatch,
   replay,
@@ -86,6 +87,10 @@ function correctUntilRight(bench: Bench, wanted14: number, story: BatchStory, ra
     bench.tap({ type: 'poured', grams: Math.round(bench.plan.water.holdBackG + 20) })
     bench.wait(4)
   } else bench.wait(bench.plan.minutes.drink + 1)
+  // Flour held back from a base goes in first, as it asks for it.
+  const held = heldBack(bench.plan, bench.state)
+  if (held?.what === 'flour' && held.leftG > 0)
+    bench.tap({ type: 'added-flour', grams: Number(held.leftG.toFixed(1)), saltG: 0 })
   for (let round = 0; round < 8; round += 1) {
     const gap = bowlBasis14(bench.plan, bench.state) - wanted14
     const feel = round === 7 ? 'right' : feelOf(gap)
@@ -115,7 +120,7 @@ function timed(bench: Bench, timer: string, minutes: number) {
 const weighedRows = ({ rows }: Plan, parts: readonly string[], stray: () => number): BenchAction[] =>
   rows
     .filter((row) => parts.includes(row.part))
-    .map((row) => ({ type: 'weighed', row: row.key, grams: Math.max(0, row.weighedG + stray()) }))
+    .map((row) => ({ type: 'weighed', row: row.key, grams: Math.max(0, row.weighedG - (row.heldG ?? 0) + stray()) }))
 
 /** One step as the two of the bench do it, to its end. */
 function work(bench: Bench, step: PlannedStep, story: BatchStory, random: Random): void {

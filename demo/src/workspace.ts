@@ -51,6 +51,10 @@ export const gear: Gear = {
     { id: 'hopper', name: 'Counter extruder, hopper', maxDoughG: 1100 },
     { id: 'bowl', name: 'The big bowl', maxDoughG: 4000 },
   ],
+  pots: [
+    { id: 'kettle', name: 'The crew’s kettle', holdsL: 12 },
+    { id: 'small', name: 'The small pot', holdsL: 5 },
+  ],
   tapC: 9,
   altitudeM: 20,
   schools: { 'salt-place': 'little', staging: 'held-back' },

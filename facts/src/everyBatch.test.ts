@@ -4,10 +4,15 @@
  */
 import {
   benchPieces,
+  bowlOnRule,
   cautionsOf,
   computeSheet,
   doughFor,
+  firstStop,
+  heldBack,
+  heldFlourG,
   initialState,
+  plannedOnRule,
   planBatch,
   planSchema,
   shapesFor,
@@ -156,7 +161,7 @@ it('airing stays within what the dough may lie open, a warm rest of a perishable
 it('the count on the sheet is the count at the board, and what is asked for by pieces can be cut', () => {
   expect(
     faults(({ worked, plan }) => {
-      const poured = { ...initialState, pouredG: worked.water.totalG }
+      const poured = { ...initialState, pouredG: worked.water.totalG, addedFlourG: heldFlourG(plan, initialState) }
       const atBoard = benchPieces(plan, poured).pieces
       return atBoard !== worked.cut.pieces
     }),
@@ -208,6 +213,28 @@ it('every gram is accounted for: rows are the dough, first stop and what is held
       if (plan.control.by === 'base' || worked.expected14 >= 36) return false
       const flourG = worked.batch.flourG
       return (100 * plan.water.holdBackG) / flourG > 2.2 + (100 * plan.scaleStepG) / flourG
+    }),
+  ).toEqual([])
+})
+
+it('flour waits beside every base that is felt, none beside what sets or is poured, and first and held are the whole', () => {
+  const isHeld = ({ dough: { control, course } }: Case) =>
+    control.by === 'base' && course.some((step) => step.do === 'feel') && course.every((step) => step.do !== 'spread')
+  expect(faults((each) => isHeld(each) !== heldFlourG(each.plan, initialState) > 0)).toEqual([])
+  expect(
+    faults(({ plan }) => {
+      const held = heldBack(plan, initialState)
+      if (held?.what !== 'flour') return false
+      const flourG = plan.rows.reduce((sum, row) => (row.part === 'flour' ? sum + row.weighedG : sum), 0)
+      const share = held.leftG / flourG
+      const all = { ...initialState, addedFlourG: held.leftG }
+      return (
+        share < 0.12 ||
+        share > 0.36 ||
+        firstStop(plan, initialState) >= plannedOnRule(plan) ||
+        Math.abs(bowlOnRule(plan, all) - plannedOnRule(plan)) > 1e-6 ||
+        heldBack(plan, all)?.leftG !== 0
+      )
     }),
   ).toEqual([])
 })

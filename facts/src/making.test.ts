@@ -5,7 +5,7 @@ import {
   lumpIsEven,
   lumps,
   planBatch,
-  potfulsAtBench,
+  potAtBench,
   pourGo,
   pressAtBench,
   replay,
@@ -108,7 +108,7 @@ it('filling for the pieces that were made, not for those that were planned', () 
 
 it('potfuls share the batter evenly, none over what the pot bears', () => {
   const plan = planOf('batter-board', 'board-scraped')
-  const { potfuls, eachG } = potfulsAtBench(plan, full(plan), 1)
-  expect(potfuls * eachG).toBeCloseTo(benchPieces(plan, full(plan)).usableG, 6)
+  const { turns, eachG } = potAtBench(plan, full(plan))
+  expect(turns * eachG).toBeCloseTo(benchPieces(plan, full(plan)).usableG, 6)
   expect(eachG).toBeLessThanOrEqual(600 + 1e-6)
 })

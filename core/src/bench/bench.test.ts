@@ -4,6 +4,10 @@ import { potatoSheet, testKitchen, testSheet, workSheet } from '../testing/testK
 import {
   benchPieces,
   boardFlour,
+  bowlOnRule,
+  firstStop,
+  heldBack,
+  plannedOnRule,
   bowlBasis14,
   doughG,
   effectivePercent,
@@ -284,8 +288,20 @@ describe('what was accepted', () => {
     const took = replay(potato, [stamp({ type: 'added-flour', grams: 20, saltG: 0 }, 5), right])
     const sheet = nextSheet(potato, took, testKitchen)
     const flourRow = (of: typeof sheet) => of.rows.find((row) => row.flour)!.amount.percent
-    const flourG = potato.rows.find((row) => row.part === 'flour')!.weighedG
-    expect(flourRow(sheet) / flourRow(potatoSheet)).toBeCloseTo((flourG + 20) / flourG, 2)
+    const { weighedG, heldG = 0 } = potato.rows.find((row) => row.part === 'flour')!
+    expect(flourRow(sheet) / flourRow(potatoSheet)).toBeCloseTo((weighedG - heldG + 20) / weighedG, 2)
+  })
+
+  it('all that was held back of a base, and no more, is the formula again', () => {
+    const potato = planBatch(workSheet(potatoSheet), testKitchen, plan.at, null)
+    const held = heldBack(potato, initialState)!
+    expect(held).toMatchObject({ what: 'flour' })
+    const half = replay(potato, [stamp({ type: 'added-flour', grams: held.leftG / 2, saltG: 0 }, 5)])
+    expect(heldBack(potato, half)!.leftG).toBeCloseTo(held.leftG / 2, 6)
+    expect(bowlOnRule(potato, half)).toBeGreaterThan(firstStop(potato, half))
+    expect(bowlOnRule(potato, half)).toBeLessThan(plannedOnRule(potato))
+    const took = replay(potato, [stamp({ type: 'added-flour', grams: held.leftG, saltG: 0 }, 5), right])
+    expect(nextSheet(potato, took, testKitchen).rows).toEqual(potatoSheet.rows)
   })
 
   it('teaches a flour without a named sack by what it is', () => {

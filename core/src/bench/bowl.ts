@@ -10,9 +10,14 @@ type Contents = Pick<BenchState, 'weighedG' | 'pouredG' | 'addedFlourG' | 'added
 
 type Weighed = Pick<Contents, 'weighedG'>
 
+const NOTHING_YET: Contents = { weighedG: {}, pouredG: 0, addedFlourG: 0, addedSaltG: 0 }
+
 const rowsOf = (plan: Plan, part: PlannedRow['part']) => plan.rows.filter((row) => row.part === part)
 const sumG = (rows: readonly PlannedRow[], of: (row: PlannedRow) => number) =>
   rows.reduce((sum, row) => sum + of(row), 0)
+
+/** What goes into the bowl first of a row; the rest of a flour may wait for the feel. */
+const firstG = ({ weighedG, heldG = 0 }: PlannedRow): number => weighedG - heldG
 
 /**
  * What went on the scale of the flour, or of the base, over what was planned of it: with a little short in the sack the rest
@@ -22,17 +27,21 @@ export function weighedShare(plan: Plan, { weighedG }: Weighed): number {
   const anchors = rowsOf(plan, plan.control.by === 'base' ? 'base' : 'flour').filter(
     (row) => own(weighedG, row.key) !== undefined,
   )
-  const planned = sumG(anchors, (row) => row.weighedG)
+  const planned = sumG(anchors, firstG)
   return planned > 0 ? sumG(anchors, (row) => own(weighedG, row.key) ?? 0) / planned : 1
 }
 
 /** As it was weighed, or as it will be for what already is in the bowl, g. */
 export const asWeighed = (plan: Plan, state: Weighed, row: PlannedRow): number =>
-  own(state.weighedG, row.key) ?? row.weighedG * weighedShare(plan, state)
+  own(state.weighedG, row.key) ?? firstG(row) * weighedShare(plan, state)
 
 /** Flour from the sack, before any was added to correct. */
 export const sackFlourG = (plan: Plan, state: Weighed): number =>
   sumG(rowsOf(plan, 'flour'), (row) => asWeighed(plan, state, row))
+
+/** Flour that is to wait beside the bowl for the feel, g. */
+export const heldFlourG = (plan: Plan, state: Weighed): number =>
+  sumG(rowsOf(plan, 'flour'), (row) => row.heldG ?? 0) * weighedShare(plan, state)
 
 /** All flour in the bowl, g: the sack’s and what was added to correct. */
 export const flourG = (plan: Plan, state: Contents): number => sackFlourG(plan, state) + state.addedFlourG
@@ -117,7 +126,27 @@ export function bowlOnRule(plan: Plan, state: Contents): number {
 export const plannedOnRule = (plan: Plan): number =>
   plan.control.by === 'hydration'
     ? plan.hydration.effective
-    : bowlOnRule(plan, { weighedG: {}, pouredG: 0, addedFlourG: 0, addedSaltG: 0 })
+    : bowlOnRule(plan, { ...NOTHING_YET, addedFlourG: heldFlourG(plan, NOTHING_YET) })
+
+/** Where the bowl stands once the first stop is in, and what is held back still waits for the feel. Percent on its rule. */
+export function firstStop(plan: Plan, state: Contents): number {
+  if (plan.control.by === 'base')
+    return plannedOnRule(plan) - (100 * heldFlourG(plan, NOTHING_YET)) / Math.max(1e-9, baseG(plan, NOTHING_YET))
+  return bowlOnRule(plan, { ...state, pouredG: waterTargets(plan, state).startG })
+}
+
+/** What still stands beside the bowl, g: plain water, or flour for a base. Null where nothing was held back. */
+export function heldBack(
+  plan: Plan,
+  state: Contents,
+): { readonly what: 'water' | 'flour'; readonly leftG: number } | null {
+  if (plan.control.by === 'base') {
+    const heldG = heldFlourG(plan, state)
+    return heldG > 0 ? { what: 'flour', leftG: Math.max(0, heldG - state.addedFlourG) } : null
+  }
+  const { startG, totalG } = waterTargets(plan, state)
+  return totalG > startG ? { what: 'water', leftG: totalG - Math.max(startG, Math.min(totalG, state.pouredG)) } : null
+}
 
 /** Added flour is taken to be like the flour in the bowl. */
 export function bowlBasis14(plan: Plan, state: Contents): number {
@@ -183,10 +212,6 @@ export function boardFlour({ additions }: Pick<BenchState, 'additions'>): { gram
     points: taken.reduce((sum, each) => sum + each.to - each.from, 0),
   }
 }
-
-/** Water for all of it, whole litres; a part carved off wants its part. */
-export const potLitres = (plan: Plan, { split }: Pick<BenchState, 'split'>): number =>
-  Math.ceil(plan.pot.litres * (split?.keeps ?? 1))
 
 /** Dry enough to be kept, fraction of mass. */
 export const DRIED_MOISTURE = 0.125

@@ -3,7 +3,7 @@ import { unreachable } from '../result.ts'
 import { benchPieces } from './bowl.ts'
 import { currentStep, liveTimers, stepsOf, type LiveTimer } from './replay.ts'
 import type { BenchState } from './state.ts'
-import { own, type Plan, type PlannedStep } from '../model/index.ts'
+import { own, type Plan, type PlannedStep, type StepOf, type Worker } from '../model/index.ts'
 
 const MINUTE_MS = 60_000
 
@@ -41,6 +41,17 @@ const FILL_PER_MIN = 6
 
 const middle = ([low, high]: readonly [number, number]): number => (low + high) / 2
 
+/** Who kneads, and how long: as was chosen at the bench or in Gear, by hand where that machine should not. */
+export function kneading(
+  { kneads }: Pick<Plan, 'kneads'>,
+  { workedBy }: Pick<BenchState, 'workedBy'>,
+  step: StepOf<'knead'>,
+): { readonly by: Worker; readonly minutes: readonly [number, number] } {
+  const by = workedBy ?? kneads
+  const minutes = by === 'hand' ? null : step[by]
+  return minutes ? { by, minutes } : { by: 'hand', minutes: step.hand }
+}
+
 /** How long a step takes, and whether it takes hands: estimates, for looking ahead. */
 export function stepMinutes(plan: Plan, state: BenchState, step: PlannedStep): { minutes: number; hands: boolean } {
   const hands = (minutes: number) => ({ minutes, hands: true })
@@ -66,8 +77,8 @@ export function stepMinutes(plan: Plan, state: BenchState, step: PlannedStep): {
     case 'crumb':
       return waits(middle(step.minutes))
     case 'knead': {
-      const mixer = (state.workedBy ?? plan.kneads) === 'mixer' ? step.mixer : null
-      return mixer ? waits(middle(mixer)) : hands(middle(step.hand))
+      const { by, minutes } = kneading(plan, state, step)
+      return by === 'hand' ? hands(middle(minutes)) : waits(middle(minutes))
     }
     case 'rest':
       return waits(step.best)

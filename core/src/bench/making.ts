@@ -1,5 +1,5 @@
 /** What each step of the hands and machines works with, of the dough that is really there. */
-import { dropped, filled, type FilledPieces, type RolledSheetPlan } from '../geometry/index.ts'
+import { filled, type FilledPieces, type RolledSheetPlan } from '../geometry/index.ts'
 import { roundHalfUp } from '../formula/index.ts'
 import { faceMm, skinMm } from '../shape/index.ts'
 import { type PressPlan, pressPlan } from '../sheet/index.ts'
@@ -74,13 +74,3 @@ export function fillingAtBench(plan: Plan, state: BenchState, step: StepOf<'fill
     faceMm: faceMm(blank),
   })
 }
-
-/** A household's large pot: no more is dropped at once than its water bears, litres. */
-export const POT_L = 6
-
-export const potfulsAtBench = (plan: Plan, state: BenchState, litresPer100G: number) =>
-  dropped({
-    doughG: benchPieces(plan, state).usableG,
-    potL: Math.min(POT_L, plan.pot.litres),
-    litresPer100G,
-  })

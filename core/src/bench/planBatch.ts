@@ -1,7 +1,9 @@
 import type { Lot, Window, Plan, PlannedRow, Shape } from '../model/index.ts'
+import { roundHalfUp } from '../formula/index.ts'
 import type { Pieces } from '../shape/index.ts'
 import {
   benchC,
+  largestPotL,
   type Kitchen,
   placeOf,
   type ShapeShare,
@@ -13,7 +15,8 @@ import { planSteps, stepsAs } from './planSteps.ts'
 
 const lotName = (lots: readonly Lot[], id: string | undefined) => lots.find((lot) => lot.id === id)?.name
 
-function plannedRow(row: WorkedRow, lots: readonly Lot[]): PlannedRow {
+function plannedRow(row: WorkedRow, { heldFlour }: Pick<Worked, 'heldFlour'>, { lots, gear }: Kitchen): PlannedRow {
+  const heldG = row.part === 'flour' ? roundHalfUp(row.weighedG * heldFlour, gear.scaleStepG) : 0
   const lot = lotName(lots, row.lot)
   return {
     key: row.key,
@@ -25,6 +28,7 @@ function plannedRow(row: WorkedRow, lots: readonly Lot[]): PlannedRow {
     ...(row.airShare > 0 ? { airShare: row.airShare } : {}),
     percent: row.percent,
     weighedG: row.weighedG,
+    ...(heldG > 0 ? { heldG } : {}),
   }
 }
 
@@ -100,7 +104,7 @@ export function planBatch(worked: Worked, kitchen: Kitchen, at: string, formula:
     at,
     formula,
     sheet: worked.sheet,
-    rows: worked.rows.map((row) => plannedRow(row, kitchen.lots)),
+    rows: worked.rows.map((row) => plannedRow(row, worked, kitchen)),
     scaleStepG: kitchen.gear.scaleStepG,
     boardMm: kitchen.gear.boardMm,
     store: place ? { name: place.name, temperatureC: place.temperatureC, rhPercent: place.rhPercent } : null,
@@ -123,8 +127,9 @@ export function planBatch(worked: Worked, kitchen: Kitchen, at: string, formula:
     kneads: kitchen.gear.kneads,
     roomC: benchC(kitchen),
     pot: {
-      litres: Math.max(2, (dough.pot.litresPer100G * batch.doughG) / 100),
+      litresPer100G: dough.pot.litresPer100G,
       saltGPerL: practice.potSaltGPerL,
+      largestL: largestPotL(kitchen.gear),
     },
   }
 }

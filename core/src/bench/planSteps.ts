@@ -200,6 +200,21 @@ export function madeAs(dough: Dough, { blank }: Pick<Shape, 'blank'>, { doughs }
   return { ...dough, course, feel, kneadMin, mixerMin, restMin }
 }
 
+/** Its blade tears a dough together within a minute; a minute more and it is warm and slack. Not for what is stirred, trodden or drawn. */
+const PROCESSOR_MIN: Readonly<Partial<Record<StepOf<'knead'>['how'], readonly [number, number]>>> = {
+  push: [0.75, 1.5],
+  press: [0.5, 1],
+  paddle: [0.5, 1],
+}
+
+const processorFor = (
+  how: StepOf<'knead'>['how'],
+  mixer: readonly [number, number] | null,
+): [number, number] | null => {
+  const span = mixer && PROCESSOR_MIN[how]
+  return span ? [...span] : null
+}
+
 function courseSteps(making: Making, rolled: boolean): readonly PlannedStep[] {
   const { dough } = making.worked
   const nextId = numbering()
@@ -217,16 +232,19 @@ function courseSteps(making: Making, rolled: boolean): readonly PlannedStep[] {
         return [{ id: nextId('feel'), kind: 'feel' }]
       case 'crumb':
         return [{ id: nextId('crumb'), kind: 'crumb', minutes: each.minutes }]
-      case 'knead':
+      case 'knead': {
+        const byMachine = each.minutes || each.how === 'fold' || each.how === 'tread' ? null : mixer
         return [
           {
             id: nextId('knead'),
             kind: 'knead',
             how: each.how,
             hand: each.minutes ?? dough.kneadMin,
-            mixer: each.minutes || each.how === 'fold' || each.how === 'tread' ? null : mixer,
+            mixer: byMachine,
+            processor: processorFor(each.how, byMachine),
           },
         ]
+      }
       case 'rounds':
         return Array.from({ length: each.times }, (): PlannedStep[] => [
           {
@@ -244,6 +262,7 @@ function courseSteps(making: Making, rolled: boolean): readonly PlannedStep[] {
             how: each.how ?? 'push',
             hand: [each.kneadMin, each.kneadMin + 1],
             mixer: null,
+            processor: null,
           },
         ]).flat()
       case 'spread':

@@ -1,5 +1,15 @@
 import { correctHydration } from '../formula/index.ts'
-import { baseG, bowlOnRule, bowlWaterG, effectivePercent, flourG, plannedOnRule, saltG, waterTargets } from './bowl.ts'
+import {
+  baseG,
+  bowlOnRule,
+  firstStop,
+  bowlWaterG,
+  effectivePercent,
+  flourG,
+  plannedOnRule,
+  saltG,
+  waterTargets,
+} from './bowl.ts'
 import { corrections } from './replay.ts'
 import type { BenchState } from './state.ts'
 import type { BenchAction, Feel, Plan } from '../model/index.ts'
@@ -114,7 +124,7 @@ export function additionOf(plan: Plan, state: BenchState, what: 'water' | 'flour
 /** Flour for a base that is too soft, per 100 of it and point of the word: 3 for a sticky one. */
 const ON_BASE_PER_POINT = 1.9
 
-/** On a base one corrects with flour: by the word, or up to what the formula wants of it. A dry one gets wet hands, 1 per 100. */
+/** On a base one corrects with flour: by the word, or up to what goes in first. A dry one gets wet hands, 1 per 100. */
 function stepOnBase(plan: Plan, state: BenchState, points: number): CorrectionStep | null {
   const base = baseG(plan, state)
   if (base <= 0) return null
@@ -123,7 +133,7 @@ function stepOnBase(plan: Plan, state: BenchState, points: number): CorrectionSt
     const { grams, ...measure } = waterInHand(plan, (points / 2) * 0.01 * base)
     return { what: 'water', grams, saltG: 0, measure, from, to: from, overCeiling: false }
   }
-  const missing = plannedOnRule(plan) - from
+  const missing = firstStop(plan, state) - from
   const neededG = (Math.max(-points * ON_BASE_PER_POINT, missing) * base) / 100
   const { grams, ...measure } = inTheHand(neededG, FLOUR_MEASURES)
   const saltG = saltWithFlour(plan, state, grams)
@@ -189,17 +199,13 @@ export function suggest(plan: Plan, state: BenchState, feel: Feel, nowMs: number
   return { wait: waiting(plan, state, points, nowMs), step: stepFor(plan, state, points) }
 }
 
-/** Where water goes first, percent on the bowl's rule: what is held back beyond it is for the feel. */
-const firstStop = (plan: Plan, state: BenchState): number =>
-  bowlOnRule(plan, { ...state, pouredG: waterTargets(plan, state).startG })
-
-/** What is missing whatever it feels like, g: water up to the first stop, flour down to the formula; 0 where nothing is. */
+/** What is missing whatever it feels like, g: water up to the first stop; flour for what was poured, on a base up to what goes in first. */
 export function missingG(plan: Plan, state: BenchState, what: 'water' | 'flour'): number {
   const at = bowlOnRule(plan, state)
-  const planned = plannedOnRule(plan)
-  if (plan.control.by === 'base') return what === 'flour' ? Math.max(0, ((planned - at) * baseG(plan, state)) / 100) : 0
+  const first = firstStop(plan, state)
+  if (plan.control.by === 'base') return what === 'flour' ? Math.max(0, ((first - at) * baseG(plan, state)) / 100) : 0
   const flour = flourG(plan, state)
   return what === 'water'
-    ? Math.max(0, ((firstStop(plan, state) - at) * flour) / 100)
-    : Math.max(0, flour * (at / planned - 1))
+    ? Math.max(0, ((first - at) * flour) / 100)
+    : Math.max(0, flour * (at / plannedOnRule(plan) - 1))
 }

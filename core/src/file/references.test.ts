@@ -54,7 +54,7 @@ function idPlaces(schema: unknown, at: readonly string[] = []): string[] {
 /** Identifiers that name nothing outside their own record, or a row of the tables. */
 const INNER = [
   /^(formulas|lots|ingredients|shapes|batches|photos)\.\*\.id$/,
-  /^gear\.(places|vessels|rollers|presses)\.\*\.id$/,
+  /^gear\.(places|vessels|pots|rollers|presses)\.\*\.id$/,
   /\.rows\.\*\.key$/,
   /\.target\.key$/,
   /sheet\.dough$/,

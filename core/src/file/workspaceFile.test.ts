@@ -17,6 +17,7 @@ import sample2 from '../../fixtures/workspace-2.harina.json'
 import sample3 from '../../fixtures/workspace-3.harina.json'
 import sample4 from '../../fixtures/workspace-4.harina.json'
 import sample5 from '../../fixtures/workspace-5.harina.json'
+import sample6 from '../../fixtures/workspace-6.harina.json'
 
 const AT = '2031-03-01T09:00:00+00:00'
 const worked = computeSheet(testSheet, testKitchen)
@@ -94,9 +95,9 @@ it('never throws, whatever it is given', () => {
 })
 
 it('every version has a saved sample that still reads', () => {
-  const samples: Readonly<Record<number, unknown>> = { 1: sample1, 2: sample2, 3: sample3, 4: sample4, 5: sample5 }
+  const samples: readonly unknown[] = [sample1, sample2, sample3, sample4, sample5, sample6]
   for (let version = 1; version <= FILE_VERSION; version += 1)
-    expect(readWorkspaceFile(JSON.stringify(samples[version]))).toMatchObject({ ok: true })
+    expect(readWorkspaceFile(JSON.stringify(samples[version - 1]))).toMatchObject({ ok: true })
 })
 
 it('version 1 comes over whole: every formula, batch and figure, with what is new at its default', () => {
@@ -114,6 +115,19 @@ it('version 1 comes over whole: every formula, batch and figure, with what is ne
       blank: { type: 'rope', diameterMm: old.shape.diameterMm, cutMm: old.shape.cutMm },
       window: old.shape.window14,
     })
+  }
+})
+
+it('version 5 comes over whole: the water of a plan is what it was, no pot and no processor is made up', () => {
+  const read = readWorkspaceFile(JSON.stringify(sample5))
+  if (!read.ok) throw new Error(read.problem.code)
+  expect(read.value.gear).toMatchObject({ pots: [] })
+  for (const [index, { plan }] of read.value.batches.entries()) {
+    const old = sample5.batches[index]!.plan
+    expect(plan.pot.largestL).toBeNull()
+    expect((plan.pot.litresPer100G * plan.doughG) / 100).toBeCloseTo(old.pot.litres, 6)
+    for (const step of plan.steps) if (step.kind === 'knead') expect(step.processor).toBeNull()
+    expect(plan.rows.every((row) => row.heldG === undefined)).toBe(true)
   }
 })
 

@@ -3,7 +3,7 @@ import { z } from '../zod.ts'
 import type { Upgrades } from './loose.ts'
 import { pressSchema, rollerSchema } from './machines.ts'
 import { WORKERS } from './plan.ts'
-import { between, massG, someG } from './ranges.ts'
+import { between, litres, massG, someG } from './ranges.ts'
 import type { GearPart, Reference } from './reference.ts'
 import { idSchema, nameSchema, timeSchema } from './text.ts'
 import { defaultUnits, unitsSchema } from './units.ts'
@@ -22,6 +22,8 @@ export const vesselSchema = z.strictObject({
   maxDoughG: between(10, 1_000_000),
 })
 
+export const potSchema = z.strictObject({ id: idSchema, name: nameSchema, holdsL: litres })
+
 /** A known weight put on a scale, and what it showed. */
 export const scaleCheckSchema = z.strictObject({
   at: timeSchema,
@@ -31,7 +33,7 @@ export const scaleCheckSchema = z.strictObject({
   shownG: massG.check(z.maximum(100_000)),
 })
 export const MAX_SCALE_CHECKS = 200
-/** Of places, vessels, rollers and presses each, once two kitchens have been joined; one kitchen adds up to `ROOM_FOR`. */
+/** Of places, vessels, pots, rollers and presses each, once two kitchens have been joined; one kitchen adds up to `ROOM_FOR`. */
 const MAX_PARTS = 200
 export const ROOM_FOR = 20
 
@@ -41,6 +43,7 @@ export const gearSchema = z.strictObject({
   boardMm: between(100, 3000),
   places: z.array(placeSchema).check(z.minLength(1), z.maxLength(MAX_PARTS)),
   vessels: z.array(vesselSchema).check(z.maxLength(MAX_PARTS)),
+  pots: z.array(potSchema).check(z.maxLength(MAX_PARTS)),
   rollers: z.array(rollerSchema).check(z.maxLength(MAX_PARTS)),
   presses: z.array(pressSchema).check(z.maxLength(MAX_PARTS)),
   /** How far mixing and kneading by this maker's machine or hand warms the dough, degrees. */
@@ -64,6 +67,7 @@ export const gearSchema = z.strictObject({
 
 export type Place = z.infer<typeof placeSchema>
 export type Vessel = z.infer<typeof vesselSchema>
+export type Pot = z.infer<typeof potSchema>
 export type ScaleCheck = z.infer<typeof scaleCheckSchema>
 export type Gear = z.infer<typeof gearSchema>
 
@@ -73,6 +77,7 @@ export const defaultGear: Gear = {
   boardMm: 600,
   places: [{ id: 'kitchen', name: 'Kitchen', temperatureC: 21, rhPercent: 60 }],
   vessels: [],
+  pots: [],
   rollers: [],
   presses: [],
   frictionC: 2,
@@ -93,13 +98,15 @@ export const gearReferences: readonly Reference[] = [{ at: 'benchPlace', to: 'pl
 export const gearLists = {
   place: 'places',
   vessel: 'vessels',
+  pot: 'pots',
   roller: 'rollers',
   press: 'presses',
 } as const satisfies Readonly<Record<GearPart, keyof Gear>>
 
-/** 2: most of it. 3: presses. 4: who kneads, where the bench stands, when the scale was checked. */
+/** 2: most of it. 3: presses. 4: who kneads, where the bench stands, when the scale was checked. 6: pots. */
 export const gearUpgrades: Upgrades = {
   2: (gear) => ({ ...defaultGear, ...gear }),
   3: (gear) => ({ ...gear, presses: [] }),
   4: (gear) => ({ ...gear, kneads: 'hand', benchPlace: null, scaleChecks: [] }),
+  6: (gear) => ({ ...gear, pots: [] }),
 }

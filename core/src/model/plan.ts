@@ -2,15 +2,15 @@
 import { z } from '../zod.ts'
 import { blankSchema } from './blank.ts'
 import { each, figureOr, one, partOf, together, upgradesOf, type Loose, type Upgrades } from './loose.ts'
-import { between, celsius, fraction, lengthMm, massG, minutes, pieces, reckoned, whole } from './ranges.ts'
+import { between, celsius, fraction, lengthMm, litres, massG, minutes, pieces, reckoned, whole } from './ranges.ts'
 import type { Reference } from './reference.ts'
 import { sheetReferencesAt, sheetSchema, sheetUpgrades } from './sheet.ts'
 import { plannedStepSchema } from './step.ts'
 import { idSchema, nameSchema, timeSchema } from './text.ts'
 import { spanSchema } from './window.ts'
 
-/** By hand or by machine. */
-export const WORKERS = ['hand', 'mixer'] as const
+/** By hand or by machine: a mixer with hook and paddle, a food processor with its blade. */
+export const WORKERS = ['hand', 'mixer', 'processor'] as const
 export type Worker = (typeof WORKERS)[number]
 
 const plannedRowSchema = z.strictObject({
@@ -25,6 +25,8 @@ const plannedRowSchema = z.strictObject({
   airShare: z.optional(fraction),
   percent: between(0, 10_000),
   weighedG: massG,
+  /** Of weighedG, what of the flour on a base waits beside the bowl for the feel. */
+  heldG: z.optional(massG),
 })
 
 const plannedShapeSchema = z.strictObject({
@@ -94,7 +96,12 @@ export const planSchema = z.strictObject({
   kneads: z.enum(WORKERS),
   /** Heat of the air at the bench, °C. */
   roomC: celsius,
-  pot: z.strictObject({ litres: between(0.001, 100_000), saltGPerL: between(0, 1000) }),
+  /** Water by the dough, salt by the water; the largest pot of Gear holds so much, null where it has none. */
+  pot: z.strictObject({
+    litresPer100G: between(0.001, 100_000),
+    saltGPerL: between(0, 1000),
+    largestL: z.nullable(litres),
+  }),
 })
 
 export type Plan = z.infer<typeof planSchema>
@@ -180,7 +187,25 @@ function step4to5(step: Loose): Loose {
   }
 }
 
-/** 2: every blank, doughs on a base. 3: drops say how. 4: the batch's own steps. 5: how long it keeps, folds and belts. */
+/** A processor was no kneader, and litres were those of the whole dough. */
+function plan5to6(plan: Loose): Loose {
+  const { litres: wholeL, ...pot } = partOf(plan, 'pot')
+  const doughG = figureOr(plan['doughG'], 0)
+  const litresPer100G = doughG > 0 ? (100 * figureOr(wholeL, 1)) / doughG : 1
+  const withProcessor = (steps: unknown) =>
+    each(steps, (step) => (step['kind'] === 'knead' ? { ...step, processor: null } : step))
+  return {
+    ...plan,
+    pot: { ...pot, litresPer100G: Math.min(100_000, Math.max(0.001, litresPer100G)), largestL: null },
+    steps: withProcessor(plan['steps']),
+    also: each(plan['also'], (also) => ({
+      ...also,
+      ...('own' in also ? { own: one(also['own'], (own) => ({ ...own, steps: withProcessor(own['steps']) })) } : {}),
+    })),
+  }
+}
+
+/** 2: every blank, doughs on a base. 3: drops say how. 4: the batch's own steps. 5: how long it keeps, folds and belts. 6: processors, pots. */
 const ownUpgrades: Upgrades = {
   2: (plan) => ({
     ...plan,
@@ -202,6 +227,7 @@ const ownUpgrades: Upgrades = {
     roomC: 21,
   }),
   5: (plan) => ({ ...plan, steps: each(plan['steps'], step4to5) }),
+  6: plan5to6,
 }
 export const planUpgrades = together(
   upgradesOf(sheetUpgrades, (upgrade) => (plan) => ({ ...plan, sheet: one(plan['sheet'], upgrade) })),

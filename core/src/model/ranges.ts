@@ -26,6 +26,8 @@ export const massG = between(0, MOST_G)
 export const someG = between(0.001, MOST_G)
 export const lengthMm = between(0.01, 20_000)
 export const celsius = between(-40, 300)
+/** What a pot holds. */
+export const litres = between(0.1, 1000)
 /** Fraction of mass. */
 export const fraction = between(0, 1)
 export const minutes = between(0, MOST_MINUTES)

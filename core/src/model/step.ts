@@ -57,8 +57,15 @@ export const plannedStepSchema = z.discriminatedUnion('kind', [
   z.strictObject({ id, kind: z.literal('cool'), fromC: celsius, belowC: celsius, minutes: someMinutes }),
   z.strictObject({ id, kind: z.literal('feel') }),
   z.strictObject({ id, kind: z.literal('crumb'), minutes }),
-  /** `mixer`: null where no machine should do it. */
-  z.strictObject({ id, kind: z.literal('knead'), how: z.enum(KNEADS), hand: minutes, mixer: z.nullable(minutes) }),
+  /** Null where that machine should not do it. */
+  z.strictObject({
+    id,
+    kind: z.literal('knead'),
+    how: z.enum(KNEADS),
+    hand: minutes,
+    mixer: z.nullable(minutes),
+    processor: z.nullable(minutes),
+  }),
   z.strictObject({
     id,
     kind: z.literal('rest'),

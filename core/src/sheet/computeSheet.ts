@@ -18,6 +18,7 @@ import { ok, problem, type Result } from '../result.ts'
 import { doughFor, piecesOf } from '../shape/index.ts'
 import { balanceOf } from './balance.ts'
 import { keepingOf } from './keeping.ts'
+import { heldFlourShare } from './heldFlour.ts'
 import { isFilled } from './perishable.ts'
 import { lotKey, placeOf, type Kitchen } from './kitchen.ts'
 import { floursAsTheyStand, flourShift, knownRows, type Known } from './knownRows.ts'
@@ -187,6 +188,8 @@ export function computeSheet(sheet: Sheet, kitchen: Kitchen): Result<Worked> {
   const control: Control = flourOnBase === null ? { by: 'hydration' } : { by: 'base', base, flourOnBase }
   const shift = flourShift(known.value, rows, ownShift(dough, shape, kitchen))
   const practice = practiceOf(sheet, dough, shape, worked, kitchen)
+  const holdsBack = practice.sets.holdBack ?? true
+  const match = matchShape(shape, dough, tableReading({ control, paper14, flourShift: shift }))
   // What goes on the scale is cut, not what was asked of it: the board then counts as the sheet does.
   const usableG = worked.reduce((sum, row) => sum + row.weighedG, 0) * (1 - sheet.lossPercent / 100)
   const core = {
@@ -200,11 +203,12 @@ export function computeSheet(sheet: Sheet, kitchen: Kitchen): Result<Worked> {
     expected14,
     lot,
     learnedAt,
-    water: waterPlan(worked, lot, expected14, scaleStepG, practice.sets.holdBack ?? true),
+    water: waterPlan(worked, lot, expected14, scaleStepG, holdsBack),
+    heldFlour: holdsBack ? heldFlourShare(dough, match.window, flourOnBase) : 0,
     poured: { slope, offset: (slope - 1) * 100 },
     flourMoisture: moisture,
     flourShift: shift,
-    match: matchShape(shape, dough, tableReading({ control, paper14, flourShift: shift })),
+    match,
     usableG,
     cut: piecesOf(shape.blank, usableG, batch.densityGPerCm3, boardMm, rolling),
     balance: balanceOf(worked, batch, kitchen.lots),

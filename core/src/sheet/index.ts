@@ -1,4 +1,5 @@
 export * from './computeSheet.ts'
+export * from './heldFlour.ts'
 export * from './reckoned.ts'
 export * from './workedRow.ts'
 export * from './editSheet.ts'

@@ -9,6 +9,10 @@ export const rollerFor = ({ machines }: Sheet, { rollers }: Gear): KeptRoller | 
 export const pressFor = ({ machines }: Sheet, { presses }: Gear): KeptPress | null =>
   presses.find(({ id }) => id === machines.press) ?? presses[0] ?? null
 
+/** Of the kitchen's pots; null without one. */
+export const largestPotL = ({ pots }: Pick<Gear, 'pots'>): number | null =>
+  pots.length > 0 ? Math.max(...pots.map(({ holdsL }) => holdsL)) : null
+
 /** What decides how a dough is rolled out. */
 export interface Rolled {
   readonly sheet: Sheet

@@ -42,6 +42,8 @@ export interface Reckoned {
   /** Where the flour stood that taught its thirst, where that is another air than today's. */
   readonly learnedAt: string | null
   readonly water: WaterPlan
+  /** Of the flour, so much waits for the feel: doughs on a base; 0 for all others. */
+  readonly heldFlour: number
   readonly poured: PouredScale
   /** All flours together, fraction of mass, as they stand. */
   readonly flourMoisture: number

@@ -3,8 +3,10 @@ import sample1 from '../../fixtures/workspace-1.harina.json'
 import sample2 from '../../fixtures/workspace-2.harina.json'
 import sample3 from '../../fixtures/workspace-3.harina.json'
 import sample4 from '../../fixtures/workspace-4.harina.json'
+import sample5 from '../../fixtures/workspace-5.harina.json'
+import sample6 from '../../fixtures/workspace-6.harina.json'
 
-const samples: readonly unknown[] = [sample1, sample2, sample3, sample4]
+const samples: readonly unknown[] = [sample1, sample2, sample3, sample4, sample5, sample6]
 
 /** The same numbers for the same seed (mulberry32). */
 export function chanceFrom(seed: number): () => number {

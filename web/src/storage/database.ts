@@ -78,5 +78,6 @@ export class HarinaDatabase extends Dexie {
     // Photos by their length, so that their sum is known without reading one.
     this.version(5).stores({ summaries: 'bucket', photos: 'id, batch, base64.length' })
     this.version(6).upgrade(upgradeTo(5))
+    this.version(7).upgrade(upgradeTo(6))
   }
 }

@@ -29,6 +29,7 @@ const knead = (how: 'push' | 'tread' | 'fold'): PlannedStep => ({
   how,
   hand: [1, 2],
   mixer: null,
+  processor: null,
 })
 const cook = (how: 'boil' | 'bake'): PlannedStep => ({ id: 'cook', kind: 'cook', how })
 const potato: PlannedStep = { id: 'prepare', kind: 'prepare', what: 'steam', minutes: [5, 10], belowC: 45 }

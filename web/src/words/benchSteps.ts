@@ -92,8 +92,22 @@ const mixerLeads: Partial<Readonly<Record<StepOf<'knead'>['how'], string>>> = {
   beat: 'Paddle, middle speed; stop when it pulls in strings.',
   paddle: 'Paddle, slow. No ball: as soon as it gathers it has too much water or too much time.',
 }
-export const kneadLead = (step: StepOf<'knead'>, by: Worker): string =>
-  (by === 'mixer' ? mixerLeads[step.how] : undefined) ?? handLeads[step.how]
+const processorLeads: Partial<Readonly<Record<StepOf<'knead'>['how'], string>>> = {
+  push: 'In pulses, until it gathers on the blade; then half a minute, and a few turns by hand.',
+  press: 'In pulses, to damp crumbs; then press them together by hand.',
+  paddle: 'In short pulses, to even crumbs; stop before they gather.',
+}
+export const workerWords: Readonly<Record<Worker, string>> = {
+  hand: 'by hand',
+  mixer: 'in the mixer',
+  processor: 'in the processor',
+}
+const leadsBy: Readonly<Record<Worker, Partial<typeof handLeads>>> = {
+  hand: handLeads,
+  mixer: mixerLeads,
+  processor: processorLeads,
+}
+export const kneadLead = (step: StepOf<'knead'>, by: Worker): string => leadsBy[by][step.how] ?? handLeads[step.how]
 
 const readyWords: Readonly<Record<string, string>> = {
   scale: 'The scale, on and level',

@@ -1,6 +1,7 @@
 /** What an entry of a batch's book says. */
 import { formatNumber, type Addition, type BenchEvent, type Plan, type PlannedStep } from '@harina/core'
 import { feelWords, verdictWords } from './doughs.ts'
+import { workerWords } from './benchSteps.ts'
 import { stepName } from './steps.ts'
 
 export interface Beside {
@@ -30,7 +31,7 @@ const entries: {
     const done = step(event.step)
     return done ? `${stepName(done)}: done` : null
   },
-  'worked-by': (event) => (event.by === 'mixer' ? 'in the mixer' : 'by hand'),
+  'worked-by': (event) => workerWords[event.by],
   'rolled-by': (event) => (event.roller ? `through ${event.roller.name}` : 'rolled by pin'),
   lumped: (event, { grams }) => `a lump of ${grams(event.grams)}`,
   shaped: (event) => `${formatNumber(event.pieces, 0)} pieces`,

@@ -30,6 +30,9 @@ export type Worded = ReturnType<typeof worded>
 /** For words made outside a component. */
 export const inGrams: Worded = worded(defaultUnits)
 
+/** @example pot, fridge or rack → Pot, fridge or rack */
+export const capital = (words: string): string => `${words[0]?.toUpperCase() ?? ''}${words.slice(1)}`
+
 /** A time in the pot: seconds under a minute. @example 0.8 → 50 s; 1.5 → 1½ min; 3 → 3 min */
 export function minutesWords(minutes: number): string {
   if (minutes < 1) return `${formatNumber(Math.round(minutes * 12) * 5, 0)} s`

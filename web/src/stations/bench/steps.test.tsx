@@ -44,7 +44,40 @@ it('a steaming potato waits to be weighed, and less potato brings less flour and
   await typeInto(`${base.name}, grams on the scale`, String(Math.round(base.weighedG / 2)))
   await press(/^Weighed, go on/)
   const { weighedG } = await benchState()
-  expect(weighedG[flour.key]! / flour.weighedG).toBeCloseTo(0.5, 1)
+  expect(weighedG[flour.key]! / (flour.weighedG - flour.heldG!)).toBeCloseTo(0.5, 1)
+})
+
+it('flour held back from a base waits in a cup, and goes in by one tap: a quarter, half, all of it', async () => {
+  await beginBatch({ ...as('gn-potato', 'potato-ridged'), upTo: 'feel' })
+  const { plan } = await openBatch(BATCH)
+  const heldG = plan.rows.find((row) => row.part === 'flour')!.heldG!
+  const cup = () => screen.getByRole('group', { name: 'Used of what is held back' })
+  expect(cup().textContent).toContain(`${heldG} g flour held back`)
+  await press(/^half/)
+  expect((await benchState()).addedFlourG).toBe(Math.round(heldG / 2))
+  expect(cup().textContent).toContain(`${heldG - Math.round(heldG / 2)} g flour held back`)
+  await press(/^all of it/)
+  expect((await benchState()).addedFlourG).toBe(heldG)
+  expect(screen.getByText('All flour that was held back is in.')).toBeTruthy()
+})
+
+it('water held back goes in by one tap as well', async () => {
+  await beginBatch({ ...as('sw-hand', 'one-dent-shells'), upTo: 'feel' })
+  const { plan } = await openBatch(BATCH)
+  const before = (await benchState()).pouredG
+  await press(/^all of it/)
+  expect((await benchState()).pouredG - before).toBeCloseTo(
+    plan.water.startG + plan.water.holdBackG - Math.max(before, plan.water.startG),
+    6,
+  )
+})
+
+it('in a food processor: its own minutes, its warmth and its blade', async () => {
+  await beginBatch({ ...as('alk-high', 'alk-thick-hand'), upTo: 'knead' })
+  await press(/^In the processor, 45 to 90 s/)
+  expect((await benchState()).workedBy).toBe('processor')
+  expect(screen.getByText('Sharp blade')).toBeTruthy()
+  expect(screen.getByText(/by 8 to 15 degrees/)).toBeTruthy()
 })
 
 it('kneaded by hand or in the mixer: other minutes, other words, the same dough', async () => {

@@ -10,7 +10,7 @@ import { Lots } from './Lots.tsx'
 import { Presses } from './Presses.tsx'
 import { Rollers } from './Rollers.tsx'
 import { ScaleChecks } from './ScaleChecks.tsx'
-import { Heat, Places, Tools, Vessels } from './Tools.tsx'
+import { Heat, Places, Pots, Tools, Vessels } from './Tools.tsx'
 import { ThisDevice } from './ThisDevice.tsx'
 import { Portions, UnitsUsed, Ways } from './Ways.tsx'
 
@@ -26,6 +26,7 @@ const Bench: Shelf = ({ kitchen: { gear } }) => (
     <div className="flex flex-col gap-6">
       <ScaleChecks gear={gear} />
       <Vessels gear={gear} />
+      <Pots gear={gear} />
     </div>
   </div>
 )

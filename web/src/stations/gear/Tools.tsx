@@ -1,6 +1,8 @@
-import { formatNumber, ROOM_FOR, type Gear, type Place, type Vessel } from '@harina/core'
+import { formatNumber, ROOM_FOR, type Gear, type Place, type Pot, type Vessel } from '@harina/core'
+import { KNEADING_WARMS_C, kneadBy } from '@harina/core/heat'
 import { nanoid } from 'nanoid'
-import { addPart, changePart, removePart, setGear } from '../../state/gear.ts'
+import type { ReactNode } from 'react'
+import { addPart, changeGear, changePart, removePart, setGear } from '../../state/gear.ts'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { heatFields } from '../../ui/heatFields.ts'
 import { TextField } from '../../ui/TextField.tsx'
@@ -150,6 +152,7 @@ export function Places({ gear }: { gear: Gear }) {
 export function Heat({ gear }: { gear: Gear }) {
   const words = useUnits()
   const { tap, friction, height } = heatFields(gear, words)
+  const { low, high } = KNEADING_WARMS_C[gear.kneads]
   const figure = 'text-2xl font-semibold'
   return (
     <Section title="Tap, kneading and height">
@@ -162,14 +165,15 @@ export function Heat({ gear }: { gear: Gear }) {
         options={[
           ['hand', 'Kneaded by hand'],
           ['mixer', 'In a mixer'],
+          ['processor', 'In a processor'],
         ]}
         value={gear.kneads}
-        onChange={(kneads) => void setGear({ kneads })}
+        onChange={(kneads) => void changeGear((now) => kneadBy(now, kneads))}
       />
       <p className="mb-1">
         Kneading warms a dough by <QuantityField {...friction} className={figure} /> °C
         <span className="small block">
-          1 to 3 by hand, 4 to 10 in a machine: measure the dough once, before and after.
+          {low} to {high} is usual: measure the dough once, before and after.
         </span>
       </p>
       <p>
@@ -179,51 +183,44 @@ export function Heat({ gear }: { gear: Gear }) {
   )
 }
 
-function VesselRow({
-  vessel,
-  onChange,
+/** Something with a name and what it takes. */
+function Holds({
+  name,
+  kind,
+  onName,
   onRemove,
+  children,
 }: {
-  vessel: Vessel
-  onChange: (part: Partial<Vessel>) => void
+  name: string
+  kind: string
+  onName: (name: string) => void
   onRemove: () => void
+  children: ReactNode
 }) {
-  const { massFigure, units } = useUnits()
   return (
     <li className="border-b border-line py-2">
       <div className="flex items-baseline gap-3">
         <TextField
           className="head min-w-0 flex-1 text-lg"
-          label="Name of the vessel"
-          value={vessel.name}
+          label={`Name of the ${kind}`}
+          value={name}
           max={120}
           required
-          onChange={(name) => onChange({ name })}
+          onChange={onName}
         />
-        <button type="button" className="quiet text-sm" aria-label={`Remove ${vessel.name}`} onClick={onRemove}>
+        <button type="button" className="quiet text-sm" aria-label={`Remove ${name}`} onClick={onRemove}>
           Remove
         </button>
       </div>
-      <p className="small mt-1">
-        takes{' '}
-        <QuantityField
-          label={`${vessel.name}, most dough`}
-          shown={massFigure(vessel.maxDoughG)}
-          unit="g"
-          min={10}
-          max={1_000_000}
-          widthCh={7}
-          className="text-2xl font-semibold text-ink"
-          onChange={(maxDoughG) => onChange({ maxDoughG })}
-        />{' '}
-        {units.mass} of dough
-      </p>
+      <p className="small mt-1">{children}</p>
     </li>
   )
 }
 
 export function Vessels({ gear }: { gear: Gear }) {
-  const change = (id: string, part: Partial<Vessel>) => changePart('vessel', id, (vessel) => ({ ...vessel, ...part }))
+  const { massFigure, units } = useUnits()
+  const change = (id: string, part: Partial<Vessel>) =>
+    void changePart('vessel', id, (vessel) => ({ ...vessel, ...part }))
   const add = () => addPart('vessel', { id: nanoid(), name: 'New bowl', maxDoughG: 1500 })
   return (
     <Section
@@ -235,17 +232,70 @@ export function Vessels({ gear }: { gear: Gear }) {
       )}
       <ul>
         {gear.vessels.map((vessel) => (
-          <VesselRow
+          <Holds
             key={vessel.id}
-            vessel={vessel}
-            onChange={(part) => void change(vessel.id, part)}
+            kind="vessel"
+            name={vessel.name}
+            onName={(name) => change(vessel.id, { name })}
             onRemove={() => removePart('vessel', vessel)}
-          />
+          >
+            takes{' '}
+            <QuantityField
+              label={`${vessel.name}, most dough`}
+              shown={massFigure(vessel.maxDoughG)}
+              unit="g"
+              min={10}
+              max={1_000_000}
+              widthCh={7}
+              className="text-2xl font-semibold text-ink"
+              onChange={(maxDoughG) => change(vessel.id, { maxDoughG })}
+            />{' '}
+            {units.mass} of dough
+          </Holds>
         ))}
       </ul>
       {gear.vessels.length < ROOM_FOR && (
         <button type="button" className="quiet mt-2" onClick={add}>
           Add a vessel
+        </button>
+      )}
+    </Section>
+  )
+}
+
+export function Pots({ gear }: { gear: Gear }) {
+  const change = (id: string, part: Partial<Pot>) => void changePart('pot', id, (pot) => ({ ...pot, ...part }))
+  const add = () => addPart('pot', { id: nanoid(), name: 'New pot', holdsL: 8 })
+  return (
+    <Section title="Pots" lead="The largest decides in how many turns a dough is cooked, three quarters full.">
+      {gear.pots.length === 0 && <p className="py-2">Until one stands here, a pot of 8 litres is meant.</p>}
+      <ul>
+        {gear.pots.map((pot) => (
+          <Holds
+            key={pot.id}
+            kind="pot"
+            name={pot.name}
+            onName={(name) => change(pot.id, { name })}
+            onRemove={() => removePart('pot', pot)}
+          >
+            holds{' '}
+            <QuantityField
+              label={`${pot.name}, litres it holds`}
+              shown={formatNumber(pot.holdsL, pot.holdsL % 1 === 0 ? 0 : 1)}
+              unit="count"
+              min={0.1}
+              max={1000}
+              widthCh={5}
+              className="text-2xl font-semibold text-ink"
+              onChange={(holdsL) => change(pot.id, { holdsL })}
+            />{' '}
+            litres to the brim
+          </Holds>
+        ))}
+      </ul>
+      {gear.pots.length < ROOM_FOR && (
+        <button type="button" className="quiet mt-2" onClick={add}>
+          Add a pot
         </button>
       )}
     </Section>

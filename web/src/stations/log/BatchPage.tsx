@@ -1,5 +1,6 @@
 import {
   asWeighed,
+  heldFlourG,
   formatNumber,
   formatPercent,
   formatPoints,
@@ -82,6 +83,8 @@ function TrailRule({ batch }: { batch: BatchStory }) {
 }
 
 function PlannedRows({ batch: { plan, state } }: { batch: BatchStory }) {
+  const heldG = heldFlourG(plan, { weighedG: {} })
+  const first = (row: PlannedRow) => row.weighedG - (row.heldG ?? 0)
   const real = (row: PlannedRow) => (row.part === 'water' ? state.pouredG : asWeighed(plan, state, row))
   const { massFigure, units } = useUnits()
   const grams = (value: number) => massFigure(value, plan.scaleStepG)
@@ -113,19 +116,19 @@ function PlannedRows({ batch: { plan, state } }: { batch: BatchStory }) {
               <th scope="row" className="py-0.5 text-left font-text text-base font-normal">
                 {row.name}
               </th>
-              <td>{grams(row.weighedG)}</td>
+              <td>{grams(first(row))}</td>
               <td className="font-semibold">{grams(real(row))}</td>
-              <td className="text-second">{off(real(row) - row.weighedG)}</td>
+              <td className="text-second">{off(real(row) - first(row))}</td>
             </tr>
           ))}
-        {state.addedFlourG > 0 && (
+        {state.addedFlourG + heldG > 0 && (
           <tr className="figure border-b border-line text-right text-lg">
             <th scope="row" className="py-0.5 text-left font-text text-base font-normal">
-              Flour, to correct
+              {heldG > 0 ? 'Flour, held back and to correct' : 'Flour, to correct'}
             </th>
-            <td>0</td>
+            <td>{grams(heldG)}</td>
             <td className="font-semibold">{grams(state.addedFlourG)}</td>
-            <td className="text-second">{off(state.addedFlourG)}</td>
+            <td className="text-second">{off(state.addedFlourG - heldG)}</td>
           </tr>
         )}
       </tbody>

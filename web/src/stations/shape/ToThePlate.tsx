@@ -77,7 +77,7 @@ export function ToThePlate({ shape, worked }: { shape: Shape; worked: Worked }) 
               ['done', shape.doneSign],
               [
                 'pot',
-                `${formatNumber(worked.dough.pot.litresPer100G * 10, 0)} L a kilo, ${worked.dough.pot.saltGPerL === 0 ? 'no salt' : `${formatNumber(worked.dough.pot.saltGPerL, 0)} g salt a litre`}`,
+                `${formatNumber(worked.dough.pot.litresPer100G * 10, 0)} L a kilo, ${worked.practice.potSaltGPerL === 0 ? 'no salt' : `${formatNumber(worked.practice.potSaltGPerL, 0)} g salt a litre`}`,
               ],
             ]}
           />

@@ -26,6 +26,12 @@ function GoesIn({ rows }: { rows: readonly PlannedRow[] }) {
                   asks
                 </span>
               )}
+              {row.heldG !== undefined && (
+                <span className="small block">
+                  first {mass(row.weighedG - row.heldG, plan.scaleStepG)}; {mass(row.heldG, plan.scaleStepG)} only if it
+                  asks
+                </span>
+              )}
             </th>
             <td className="figure text-right text-xl font-semibold whitespace-nowrap">
               {mass(row.weighedG, plan.scaleStepG)}

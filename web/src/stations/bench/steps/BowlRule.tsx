@@ -1,4 +1,13 @@
-import { bowlOnRule, formatPercent, planWindow, sackFlourG, waterTargets } from '@harina/core'
+import {
+  bowlOnRule,
+  firstStop,
+  formatPercent,
+  heldBack,
+  plannedOnRule,
+  planWindow,
+  sackFlourG,
+  waterTargets,
+} from '@harina/core'
 import { PlanRule } from '#web/ui/rule/PlanRule.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { ruleLabel } from '#web/ui/rule/ruleLabel.ts'
@@ -14,17 +23,17 @@ export function BowlRule({ marks = true }: { marks?: boolean }) {
   const { state } = running
   const { plan } = running.batch
   const onBase = plan.control.by === 'base'
-  const targets = waterTargets(plan, state)
-  const perGram = 100 / sackFlourG(plan, state)
+  const all = onBase ? plannedOnRule(plan) : (100 * waterTargets(plan, state).totalG) / sackFlourG(plan, state)
+  const first = onBase ? firstStop(plan, state) : (100 * waterTargets(plan, state).startG) / sackFlourG(plan, state)
   const stops: readonly RuleMark[] = [
-    { id: 'start', at: targets.startG * perGram, kind: 'dashed', label: 'first stop' },
-    { id: 'all', at: targets.totalG * perGram, kind: 'open', label: 'the whole jug' },
+    { id: 'start', at: first, kind: 'dashed', label: 'first stop' },
+    { id: 'all', at: all, kind: 'open', label: onBase ? 'all the flour' : 'the whole jug' },
   ]
   return (
     <PlanRule
       plan={plan}
       value={bowlOnRule(plan, state)}
-      marks={marks && !onBase ? stops : []}
+      marks={marks && heldBack(plan, state) ? stops : []}
       room={[planWindow(plan).low - LEAD_POINTS]}
       label={ruleLabel(plan, 'in the bowl')}
     />

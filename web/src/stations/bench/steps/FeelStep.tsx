@@ -3,6 +3,7 @@ import { finishStep, recordTap } from '#web/state/bench.ts'
 import { useUnits } from '#web/ui/units.ts'
 import { Advice, stepGrams } from './Advice.tsx'
 import { BowlRule, Trail } from './BowlRule.tsx'
+import { HeldBack } from './HeldBack.tsx'
 import { FeelWords } from './FeelWords.tsx'
 import { useLooks } from './useLooks.ts'
 import { OwnStep } from './OwnStep.tsx'
@@ -69,6 +70,7 @@ export function FeelStep() {
       <BowlRule />
       <FeelWords chosen={feel} looks={looks} onSay={say} />
       <div className="lg:hidden">{advice}</div>
+      <HeldBack />
       <Trail />
       <OwnStep onAdd={(what, grams) => void recordTap(batch, additionOf(plan, state, what, grams))} />
     </StepPage>

@@ -1,21 +1,12 @@
 /** Into the heat: cooked at once, or dropped in potful by potful. */
-import {
-  benchPieces,
-  cookingSpan,
-  formatNumber,
-  MOST_MINUTES,
-  POT_L,
-  potfulsAtBench,
-  potLitres,
-  type StepOf,
-} from '@harina/core'
+import { benchPieces, cookingSpan, formatNumber, MOST_MINUTES, potAtBench, type StepOf } from '@harina/core'
 import { finishStep, recordTap } from '#web/state/bench.ts'
 import { useKitchen } from '#web/state/select.ts'
 import { ShapeEngraving } from '#web/ui/ShapeEngraving.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { Note, StepPage, useBench, useStep } from '../StepPage.tsx'
 import { Timed } from './Timed.tsx'
-import { dropTestWords, dropWords, minutesWords, spanOfMinutes } from '#web/words/index.ts'
+import { capital, dropTestWords, dropWords, minutesWords, spanOfMinutes } from '#web/words/index.ts'
 
 const boiling = (
   <Note title="Boiling water" grade="caution">
@@ -76,18 +67,26 @@ function CookingMinutes({ from, to, state }: { from: number; to: number; state: 
   )
 }
 
+/** Water and salt for what is cooked now, and how often the pot is filled with dough. */
 function PotNote() {
   const { running } = useBench()
   const { plan } = running.batch
   const { mass } = useUnits()
-  const litres = potLitres(plan, running.state)
+  const { litres, saltG, turns, eachG, potL, isUsual } = potAtBench(plan, running.state)
+  const salted = plan.pot.saltGPerL === 0 ? 'No salt in it' : `${mass(saltG)} of salt in it`
+  const pot = `${isUsual ? 'a pot' : 'your largest pot'} of ${formatNumber(potL, potL % 1 === 0 ? 0 : 1)} L`
   return (
-    <Note title={`${litres} L for all of it`}>
-      {mass(litres * plan.pot.saltGPerL)} of salt at {plan.pot.saltGPerL} g a litre. In a smaller pot cook it in turns,
-      so that the boil comes back within a minute.
+    <Note title={turns > 1 ? `${formatNumber(turns, 0)} turns of ${mass(eachG)}` : `${litreWords(litres)} of water`}>
+      {turns > 1 && `In ${pot}, ${litreWords(litres)} of water. `}
+      {salted}, once.{' '}
+      {turns > 1
+        ? 'Wait for the boil before the next goes in, and top up from a kettle.'
+        : 'The boil comes back within a minute; if it does not, cook in turns.'}
     </Note>
   )
 }
+
+const litreWords = (litres: number): string => `${formatNumber(litres, litres % 1 === 0 ? 0 : 1)} L`
 
 export function CookStep() {
   const { running } = useBench()
@@ -155,11 +154,10 @@ export function DropStep() {
   const { mass } = useUnits()
   const kitchen = useKitchen()
   const shape = kitchen?.shapes.get(plan.shape.id)
-  const litresPer100G = kitchen?.doughs.get(plan.sheet.dough)?.pot.litresPer100G ?? 1
   const { blank } = plan.shape
   const [low, high] = plan.minutes.cook
   const doughG = benchPieces(plan, state).usableG
-  const { potfuls, eachG } = potfulsAtBench(plan, state, litresPer100G)
+  const { turns, eachG } = potAtBench(plan, state)
   const inPot = state.ticked.filter((item) => item.startsWith(`${step.id}-`)).length
   const next = () =>
     void recordTap(
@@ -171,7 +169,7 @@ export function DropStep() {
     <Timed
       timer={step.id}
       title="Drop them in"
-      lead={`${blank.type === 'drop' ? `${dropWords[blank.by][0]?.toUpperCase() ?? ''}${dropWords[blank.by].slice(1)}. ` : ''}Start the clock when they float. Done: ${shape?.doneSign ?? 'firm all through'}.`}
+      lead={`${blank.type === 'drop' ? `${capital(dropWords[blank.by])}. ` : ''}Start the clock when they float. Done: ${shape?.doneSign ?? 'firm all through'}.`}
       minutes={low}
       startLabel="They are in"
       doneLabel="All cooked"
@@ -186,13 +184,11 @@ export function DropStep() {
     >
       <div className="flex flex-wrap items-center gap-x-6 gap-y-2 text-lg">
         <p>
-          {potfuls === 1
-            ? `All of it at once: ${mass(doughG)}.`
-            : `${formatNumber(potfuls, 0)} potfuls of ${mass(eachG)} in a pot of ${POT_L} litres.`}
+          {turns === 1 ? `All of it at once: ${mass(doughG)}.` : `${formatNumber(turns, 0)} potfuls of ${mass(eachG)}.`}
         </p>
-        {potfuls > 1 && state.timers[step.id] && inPot + 1 < potfuls && (
+        {turns > 1 && state.timers[step.id] && inPot + 1 < turns && (
           <button type="button" className="press min-h-14 px-5" onClick={next}>
-            Out, and the next potful in: {inPot + 2} of {potfuls}
+            Out, and the next potful in: {inPot + 2} of {turns}
           </button>
         )}
       </div>

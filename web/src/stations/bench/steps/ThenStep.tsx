@@ -5,7 +5,7 @@ import { finishStep, recordTap } from '#web/state/bench.ts'
 import { useKitchen } from '#web/state/select.ts'
 import { ShapeEngraving } from '#web/ui/ShapeEngraving.tsx'
 import { useUnits } from '#web/ui/units.ts'
-import { hoursWords, monthsWords, wetWords } from '#web/words/index.ts'
+import { capital, hoursWords, monthsWords, wetWords } from '#web/words/index.ts'
 import { Note, StepPage, useBench, useStep } from '../StepPage.tsx'
 
 type Choice = readonly [finish: Finish, label: string, words: string]
@@ -43,8 +43,7 @@ function NotTheRack({ keeps }: Pick<StepOf<'then'>, 'keeps'>) {
   if (!wet) return null
   return (
     <Note title="Not for the rack" grade="caution">
-      {wet[0]?.toUpperCase()}
-      {wet.slice(1)}: never dried in room air. Cook, chill or freeze; your local code comes first.
+      {capital(wet)}: never dried in room air. Cook, chill or freeze; your local code comes first.
     </Note>
   )
 }
@@ -151,6 +150,5 @@ const places: Readonly<Record<Finish, string>> = { cook: 'pot', hold: 'fridge', 
 
 /** @example Pot, fridge or rack? */
 function whichWords(all: readonly string[]): string {
-  const words = `${all.slice(0, -1).join(', ')} or ${all.at(-1)}?`
-  return `${words[0]?.toUpperCase() ?? ''}${words.slice(1)}`
+  return capital(`${all.slice(0, -1).join(', ')} or ${all.at(-1)}?`)
 }

@@ -1,5 +1,6 @@
 /** The steps that a clock runs for, from a steaming potato to a dough back from the fridge. */
-import { formatNumber, type StepOf, type Worker } from '@harina/core'
+import { formatNumber, kneading, WORKERS, type StepOf, type Worker } from '@harina/core'
+import { KNEADING_WARMS_C } from '@harina/core/heat'
 import { finishStep, recordTap } from '#web/state/bench.ts'
 import { useUnits } from '#web/ui/units.ts'
 import { Note, useBench, useStep } from '../StepPage.tsx'
@@ -7,9 +8,13 @@ import { InTheBowl } from './BowlRule.tsx'
 import { BoardFlour } from './BoardFlour.tsx'
 import { FeelAgain } from './FeelAgain.tsx'
 import { Timed } from './Timed.tsx'
-import { kneadLead, kneadTitle, prepareWords } from '#web/words/index.ts'
+import { capital, kneadLead, kneadTitle, prepareWords, workerWords } from '#web/words/index.ts'
 
-const middle = ([low, high]: readonly [number, number]) => Math.max(1, Math.round((low + high) / 2))
+/** To the quarter of a minute where it is short. */
+const middle = ([low, high]: readonly [number, number]) => {
+  const minutes = (low + high) / 2
+  return Math.max(0.25, minutes < 2 ? Math.round(minutes * 4) / 4 : Math.round(minutes))
+}
 
 /** Ends the step and its clock. */
 function useDone() {
@@ -96,16 +101,20 @@ export function CrumbStep() {
   )
 }
 
-function HandOrMixer({ step, by }: { step: StepOf<'knead'>; by: Worker }) {
+/** Under a minute the clock tells seconds. */
+const spanWords = ([low, high]: readonly [number, number]): string =>
+  high < 2 ? `${formatNumber(low * 60, 0)} to ${formatNumber(high * 60, 0)} s` : `${low} to ${high} min`
+
+function WhoKneads({ step, by }: { step: StepOf<'knead'>; by: Worker }) {
   const { running } = useBench()
-  if (!step.mixer) return null
-  const choices = [
-    ['hand', 'By hand', step.hand],
-    ['mixer', 'In the mixer', step.mixer],
-  ] as const
+  const choices = WORKERS.flatMap((id) => {
+    const span = step[id]
+    return span ? [[id, span] as const] : []
+  })
+  if (choices.length < 2) return null
   return (
     <div role="group" aria-label="Who kneads" className="flex">
-      {choices.map(([id, name, [low, high]]) => (
+      {choices.map(([id, span]) => (
         <button
           key={id}
           type="button"
@@ -113,7 +122,7 @@ function HandOrMixer({ step, by }: { step: StepOf<'knead'>; by: Worker }) {
           className="press -ml-px min-h-13 flex-1 first:ml-0"
           onClick={() => void recordTap(running.batch, { type: 'worked-by', by: id })}
         >
-          {name}, {low} to {high} min
+          {capital(workerWords[id])}, {spanWords(span)}
         </button>
       ))}
     </div>
@@ -127,8 +136,8 @@ export function KneadStep() {
   const step = useStep('knead')
   const { running } = useBench()
   const { plan } = running.batch
-  const by = step.mixer ? (running.state.workedBy ?? plan.kneads) : 'hand'
-  const minutes = by === 'mixer' && step.mixer ? step.mixer : step.hand
+  const { by, minutes } = kneading(plan, running.state, step)
+  const warms = KNEADING_WARMS_C[by]
   return (
     <Timed
       timer={step.id}
@@ -140,7 +149,7 @@ export function KneadStep() {
       onDone={useDone()}
       aside={
         <>
-          <Note title={`${minutes[0]} to ${minutes[1]} minutes ${by === 'mixer' ? 'in the mixer' : 'by hand'}`}>
+          <Note title={`${spanWords(minutes)} ${workerWords[by]}`}>
             {step.how === 'fold'
               ? 'Every turn more makes it tougher. Stop when it just holds.'
               : 'Still grainy at the end is thirst or haste: cover it half an hour, then three minutes more.'}
@@ -151,11 +160,17 @@ export function KneadStep() {
               stay with it.
             </Note>
           )}
+          {by === 'processor' && (
+            <Note title="Sharp blade" grade="caution">
+              Lid on before it runs, plug out before a hand goes in. It warms the dough by {warms.low} to {warms.high}{' '}
+              degrees: start with cold water, half a bowl at a time, and stop when it is warm to the hand.
+            </Note>
+          )}
           {ON_THE_BOARD.includes(step.how) && <BoardFlour />}
         </>
       }
     >
-      <HandOrMixer step={step} by={by} />
+      <WhoKneads step={step} by={by} />
       <FeelAgain />
       <InTheBowl />
     </Timed>

@@ -4,6 +4,7 @@ import {
   airShiftG,
   asWeighed,
   formatNumber,
+  heldFlourG,
   roundHalfUp,
   sackFlourG,
   waterTargets,
@@ -155,12 +156,13 @@ function AirNote({ plan }: { plan: Plan }) {
 export function FlourStep() {
   const { running } = useBench()
   const { plan } = running.batch
-  const { temperature } = useUnits()
+  const { temperature, massFigure, units } = useUnits()
   const rows = firstRows(plan)
   const weighing = useWeighing(rows)
-  const off = rows.some((row) => weighing.gramsOf(row) !== row.weighedG)
+  const off = rows.some((row) => weighing.gramsOf(row) !== row.weighedG - (row.heldG ?? 0))
   const empty = rows.filter((row) => row.part === 'flour').every((row) => weighing.gramsOf(row) <= 0)
   const weighedG = Object.fromEntries(rows.map((row) => [row.key, weighing.gramsOf(row)]))
+  const heldG = heldFlourG(plan, { weighedG })
   return (
     <StepPage
       title={plan.control.by === 'base' ? `Weigh ${plan.control.base} and flour` : 'Weigh the flour'}
@@ -184,8 +186,22 @@ export function FlourStep() {
       <WeighOnScale rows={rows} weighing={weighing} />
       <div className={`grid gap-6 ${rows.length > 1 ? 'sm:grid-cols-2' : ''}`}>
         {rows.map((row) => (
-          <WeighRow key={row.key} row={row} label={row.name} small={rows.length > 1} weighing={weighing} />
+          <WeighRow
+            key={row.key}
+            row={row}
+            label={row.heldG ? `${row.name}, first` : row.name}
+            small={rows.length > 1}
+            weighing={weighing}
+          />
         ))}
+        {heldG > 0 && (
+          <Big
+            small
+            label="flour in a cup beside it, for the feel"
+            figure={massFigure(heldG, plan.scaleStepG)}
+            unit={units.mass}
+          />
+        )}
       </div>
     </StepPage>
   )

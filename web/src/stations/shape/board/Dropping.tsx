@@ -1,14 +1,17 @@
 /** Batter into the pot: how much at once, and how to tell that it is thick enough. */
-import { dropped, formatNumber, type ShapeShare, type Worked } from '@harina/core'
+import { dropped, formatNumber, largestPotL, USUAL_POT_L, waterOfPot, type ShapeShare, type Worked } from '@harina/core'
 import { useState } from 'react'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
+import { useKitchen } from '#web/state/select.ts'
 import { useUnits } from '#web/ui/units.ts'
 import { Titled } from '../Titled.tsx'
 import { dropTestWords, dropWords } from '#web/words/index.ts'
 
 export function Dropping({ part: { shape, cut, doughG }, worked }: { part: ShapeShare; worked: Worked }) {
   const { mass } = useUnits()
-  const [potL, setPotL] = useState(6)
+  const kitchen = useKitchen()
+  const [typedL, setPotL] = useState<number | null>(null)
+  const potL = typedL ?? waterOfPot((kitchen && largestPotL(kitchen.gear)) ?? USUAL_POT_L)
   const { blank } = shape
   if (blank.type !== 'drop') return null
   const { potfuls, eachG } = dropped({ doughG, potL, litresPer100G: worked.dough.pot.litresPer100G })

@@ -1,0 +1,47 @@
+/** Water for what is cooked now, and in how many turns the largest pot of the kitchen takes it. */
+import { dropped } from '../geometry/index.ts'
+import type { Plan } from '../model/index.ts'
+import { benchPieces } from './bowl.ts'
+import type { BenchState } from './state.ts'
+
+/** Higher than this it boils over: water, of what the pot holds. */
+const FILLED = 0.75
+/** A household's large pot, where Gear has none: litres it holds. */
+export const USUAL_POT_L = 8
+/** Less is too shallow to float in, litres. */
+const LEAST_L = 2
+
+export interface PotTurns {
+  /** Water, each turn. */
+  readonly litres: number
+  readonly saltG: number
+  readonly turns: number
+  /** Dough, each turn. */
+  readonly eachG: number
+  /** What the pot holds, and whether Gear says so. */
+  readonly potL: number
+  readonly isUsual: boolean
+}
+
+/** Water of a pot that is no fuller than it may be, litres. @example a pot of 8 L → 6 L */
+export const waterOfPot = (potL: number): number => FILLED * potL
+
+/**
+ * Litres are whole, rounded up, but never over what the pot may hold.
+ * @example 1300 g at 1 L to 100 g, a pot of 8 L → three turns of 433 g in 5 L; 450 g → one, in 5 L
+ */
+export function potTurns(
+  doughG: number,
+  { litresPer100G, saltGPerL }: Pick<Plan['pot'], 'litresPer100G' | 'saltGPerL'>,
+  largestL: number | null,
+): PotTurns {
+  const potL = largestL ?? USUAL_POT_L
+  const waterL = waterOfPot(potL)
+  const { potfuls: turns, eachG } = dropped({ doughG, potL: waterL, litresPer100G })
+  const litres = Math.min(waterL, Math.ceil(Math.max(LEAST_L, (litresPer100G * eachG) / 100) - 1e-9))
+  return { litres, saltG: litres * saltGPerL, turns, eachG, potL, isUsual: largestL === null }
+}
+
+/** Of the dough that is really there and goes into this pot. */
+export const potAtBench = (plan: Plan, state: BenchState): PotTurns =>
+  potTurns(benchPieces(plan, state).usableG, plan.pot, plan.pot.largestL)
