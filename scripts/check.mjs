@@ -10,7 +10,7 @@ const folders = new Set(
   changed.filter((file) => /^(core|web|server|demo|facts)\/src\/.*\.tsx?$/.test(file)).map(dirname),
 )
 
-const checks = await together(['types', 'lint:changed'])
+const checks = await together(['types', 'lint'])
 const isTested =
   folders.size === 0 ||
   run('npx', [

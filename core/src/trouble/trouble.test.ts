@@ -89,7 +89,7 @@ it('alkali is judged as sodium carbonate, against the dough’s own window; none
   ])
   expect(ofAlkali(withAlkali('carbonate', 0.2), testKitchen)).toEqual(['alkali-high'])
   // Ten waters of crystal: 2.8 g of it are 1 g of carbonate. The table's own factor; unbaked soda is none at all.
-  const kitchenTable = new Map([...testKitchen.ingredients])
+  const kitchenTable = new Map(testKitchen.ingredients)
   const carbonate = kitchenTable.get('carbonate')!
   kitchenTable.set('crystals', { ...carbonate, id: 'crystals', carbonate: 0.37 })
   kitchenTable.set('soda', { ...carbonate, id: 'soda', carbonate: 0 })

@@ -81,7 +81,7 @@ const packingNames: Readonly<Record<Packing, string>> = {
 const isPacking = (value: string): value is Packing => value in packingNames
 
 /** What a wheat flour stands in, and since when: how far it has followed the air of its place. */
-function LotKeeping({ lot, ingredient }: { lot: Lot; ingredient: Ingredient | undefined }) {
+function LotKeeping({ lot, ingredient, todayMs }: { lot: Lot; ingredient: Ingredient | undefined; todayMs: number }) {
   if (!ingredient?.grain) return null
   return (
     <p className="small flex flex-wrap items-baseline gap-x-4 gap-y-1">
@@ -105,10 +105,10 @@ function LotKeeping({ lot, ingredient }: { lot: Lot; ingredient: Ingredient | un
           type="date"
           className="field text-base text-ink"
           value={lot.since ? format(lot.since, 'yyyy-MM-dd') : ''}
-          max={format(new Date(), 'yyyy-MM-dd')}
+          max={format(todayMs, 'yyyy-MM-dd')}
           onChange={({ target: { value } }) =>
             void change('lot', lot.id, ({ since: _was, ...rest }) => {
-              const day = parse(value, 'yyyy-MM-dd', new Date())
+              const day = parse(value, 'yyyy-MM-dd', todayMs)
               return isValid(day) ? { ...rest, since: formatISO(day) } : rest
             })
           }
@@ -137,7 +137,7 @@ function useByName(lots: readonly Lot[]): readonly Lot[] {
   const ids = lots.map(({ id }) => id).join()
   const order = useMemo(
     () => [...lots].sort((a, b) => a.name.localeCompare(b.name)).map(({ id }) => id),
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
     [ids],
   )
   return order.flatMap((id) => lots.find((lot) => lot.id === id) ?? [])
@@ -173,7 +173,7 @@ function LotRow({ lot, kitchen }: { lot: Lot; kitchen: Kitchen }) {
       <div>
         <div>
           <LotFigures lot={lot} ingredient={ingredient} />
-          <LotKeeping lot={lot} ingredient={ingredient} />
+          <LotKeeping lot={lot} ingredient={ingredient} todayMs={kitchen.todayMs} />
           <TextField
             className="mt-1 block w-full resize-none [field-sizing:content] text-label"
             rows={1}

@@ -39,7 +39,6 @@ function List({ batches, chosen }: { batches: readonly BatchSummary[]; chosen: s
   const kitchen = useKitchen()
   const { mass } = useUnits()
   const frame = useRef<HTMLDivElement>(null)
-  // eslint-disable-next-line react-hooks/incompatible-library -- a hint for the React compiler, which is not used here
   const rows = useVirtualizer({
     count: batches.length,
     getScrollElement: () => frame.current,

@@ -25,6 +25,7 @@ import { useState } from 'react'
 import { timeNow } from '#web/state/bench.ts'
 import { setGear } from '#web/state/gear.ts'
 import { SidePanel } from '#web/ui/SidePanel.tsx'
+import { useNow } from '#web/ui/useNow.ts'
 import { useUnits } from '#web/ui/units.ts'
 import { useSheet } from '../useSheet.ts'
 import type { DrawerProps } from '../drawerProps.ts'
@@ -143,10 +144,11 @@ function Stock({ row, worked }: { row: WorkedRow; worked: Worked }) {
   const [percent, setPercent] = useState(10)
   const [batches, setBatches] = useState(4)
   const { mass } = useUnits()
+  const now = useNow(60_000)
   const stock = stockSolution(row.grams, percent, batches)
   const label = [
     `${row.ingredient.name}, ${formatNumber(percent, 0)} % in water`,
-    `Made ${format(new Date(), 'd MMM yyyy')}. For dough: ${mass(stock.solutionG, FINE_G)} for ${mass(worked.batch.flourG)} of flour.`,
+    `Made ${format(now, 'd MMM yyyy')}. For dough: ${mass(stock.solutionG, FINE_G)} for ${mass(worked.batch.flourG)} of flour.`,
     'ALKALINE. Harms eyes and skin. Not to drink. Keep from children. Not in aluminium.',
   ]
   if (row.grams <= 0) return null

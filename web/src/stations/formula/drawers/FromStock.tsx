@@ -53,7 +53,7 @@ function useProposal({ worked, kitchen }: Omit<DrawerProps, 'onClose'>, { aim, p
       stale = true
     }
     // The key stands for all that is asked.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
   }, [key])
   return found?.key === key ? found.blend : null
 }
