@@ -13,11 +13,11 @@ const folders = new Set(
 const checks = await together(['types', 'lint'])
 const isTested =
   folders.size === 0 ||
-  run('npx', [
+  (await run('npx', [
     'jest',
     '--maxWorkers=2',
     '--testPathPatterns',
     ...[...folders].map((folder) => `/${folder}/[^/]+\\.test\\.tsx?$`),
     '--passWithNoTests',
-  ])
+  ]))
 process.exit(checks.every(Boolean) && isTested ? 0 : 1)

@@ -3,12 +3,12 @@ import { spawn } from 'node:child_process'
 import { checkNode, installPackages, root, run } from './install.mjs'
 
 checkNode()
-if (!installPackages()) process.exit(1)
+if (!(await installPackages())) process.exit(1)
 process.stdout.write('Building…\n')
 if (
-  !run('npm', ['run', '--silent', 'build', '--', '--', '--logLevel', 'warn'], {
+  !(await run('npm', ['run', '--silent', 'build', '--', '--', '--logLevel', 'warn'], {
     stdio: ['ignore', 'ignore', 'inherit'],
-  })
+  }))
 )
   process.exit(1)
 const server = spawn('node', ['--import', 'tsx', 'scripts/serve-demo.ts'], { cwd: root, stdio: 'inherit' })

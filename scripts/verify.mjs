@@ -1,93 +1,86 @@
 /** `npm run verify`: everything that must hold, on a fresh machine too; ends with one line `N passed, N failed`. */
-import { spawnSync } from 'node:child_process'
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { checkNode, installPackages, run } from './install.mjs'
 import { together } from './together.mjs'
 
-const CHROMIUM = [process.env.CHROMIUM, '/usr/bin/chromium', '/usr/bin/chromium-browser'].filter(Boolean)
+const CHROMIUM = [
+  process.env.CHROMIUM,
+  '/usr/lib/chromium/chromium-headless-shell',
+  '/usr/bin/chromium',
+  '/usr/bin/chromium-browser',
+].filter(Boolean)
 const hasChromium = () => CHROMIUM.some((path) => existsSync(path))
 
-function installChromium() {
-  if (hasChromium()) return
+/** Whether there is one; it is fetched while packages come and the first tests run. */
+async function chromiumComes() {
+  if (hasChromium()) return true
   const asRoot = process.getuid?.() === 0 ? [] : ['sudo', '-n']
-  const allowed = asRoot.length === 0 || spawnSync('sudo', ['-n', 'true'], { stdio: 'ignore' }).status === 0
-  if (allowed && existsSync('/usr/bin/apt-get')) {
-    process.stdout.write('Installing Chromium…\n')
-    const apt = (...args) => {
-      const [command, ...rest] = [...asRoot, 'apt-get', ...args]
-      return run(command, rest, {
-        env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
-        stdio: ['ignore', 'ignore', 'inherit'],
-      })
-    }
-    if (apt('update') && apt('install', '-y', '--no-install-recommends', 'chromium') && hasChromium()) return
-  }
-  process.stderr.write(
-    'The end-to-end tests need Chromium. Install it, then run this again:\n  sudo apt-get update && sudo apt-get install -y chromium\n',
-  )
-  process.exit(1)
+  const [command, ...before] = [...asRoot, 'apt-get']
+  const apt = (...args) =>
+    run(command, [...before, ...args], {
+      env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+      stdio: ['ignore', 'ignore', 'inherit'],
+    })
+  const install = (name) => apt('install', '-y', '--no-install-recommends', name)
+  if (!(await apt('update'))) return false
+  return ((await install('chromium-headless-shell')) || (await install('chromium'))) && hasChromium()
 }
 
 const results = mkdtempSync(join(tmpdir(), 'harina-verify-'))
-let passed = 0
-let failed = 0
+const total = { passed: 0, failed: 0 }
 
-function step(name, work) {
+/** Runs a step that tells how many passed and failed. */
+async function step(name, work) {
   process.stdout.write(`\n— ${name}\n`)
   const started = Date.now()
-  const counts = work()
-  passed += counts.passed
-  failed += counts.failed
-  process.stdout.write(
-    `  ${counts.failed === 0 ? 'good' : 'FAILED'}, ${((Date.now() - started) / 1000).toFixed(0)} s\n`,
-  )
-  return counts.failed === 0
+  const { passed, failed } = await work()
+  total.passed += passed
+  total.failed += failed
+  const seconds = ((Date.now() - started) / 1000).toFixed(0)
+  process.stdout.write(`  ${failed === 0 ? 'good' : 'FAILED'}, ${seconds} s\n`)
 }
 
-const whole = (ok) => ({ passed: ok ? 1 : 0, failed: ok ? 0 : 1 })
-const npm = (script) => () => whole(run('npm', ['run', '--silent', script]))
+const scripts =
+  (...names) =>
+  async () => {
+    const ends = await together(names)
+    return { passed: ends.filter(Boolean).length, failed: ends.filter((ok) => !ok).length }
+  }
 
-async function checks(names, scripts) {
-  process.stdout.write(`\n— ${names}\n`)
-  const started = Date.now()
-  const ends = await together(scripts)
-  passed += ends.filter(Boolean).length
-  failed += ends.filter((ok) => !ok).length
-  process.stdout.write(
-    `  ${ends.every(Boolean) ? 'good' : 'FAILED'}, ${((Date.now() - started) / 1000).toFixed(0)} s\n`,
-  )
-}
-
-function jest(name, args) {
-  return () => {
+const jest =
+  (name, ...args) =>
+  async () => {
     const file = join(results, `${name}.json`)
-    const ok = run('npx', ['jest', '--ci', '--json', `--outputFile=${file}`, ...args], {
+    const ok = await run('npx', ['jest', '--ci', '--json', `--outputFile=${file}`, '--maxWorkers=2', ...args], {
       stdio: ['ignore', 'ignore', 'inherit'],
       // The random tests in full; between edits they are shorter.
       env: { ...process.env, CI: 'true' },
     })
-    if (!existsSync(file)) return whole(false)
+    if (!existsSync(file)) return { passed: 0, failed: 1 }
     const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites, numPendingTests, numTotalTests } = JSON.parse(
       readFileSync(file, 'utf8'),
     )
     const broken = numRuntimeErrorTestSuites + numPendingTests + (numTotalTests === 0 ? 1 : 0)
     return { passed: numPassedTests, failed: Math.max(numFailedTests + broken, ok ? 0 : 1) }
   }
-}
 
 checkNode()
-installChromium()
-if (!installPackages()) process.exit(1)
+const chromium = chromiumComes()
+if (!(await installPackages())) process.exit(1)
 
-await checks('format, lint, types', ['types', 'lint', 'format:check'])
-step('unit tests', jest('unit', ['--maxWorkers=2']))
-if (step('build', npm('build'))) {
-  step('end-to-end tests', jest('e2e', ['--config', 'e2e/jest.config.js', '--maxWorkers=2']))
-  step('size budget', npm('size'))
-} else failed += 2
+await step('types, lint, format, build', scripts('types', 'lint', 'format:check', 'build'))
+await step('size budget', scripts('size'))
+await step('unit tests', jest('unit'))
+if (await chromium) await step('end-to-end tests', jest('e2e', '--config', 'e2e/jest.config.js'))
+else {
+  process.stderr.write(
+    'The end-to-end tests need Chromium. Install it, then run this again:\n  sudo apt-get update && sudo apt-get install -y chromium-headless-shell\n',
+  )
+  total.failed += 1
+}
 rmSync(results, { recursive: true, force: true })
 
-process.stdout.write(`\n${passed} passed, ${failed} failed\n`)
-process.exit(failed === 0 ? 0 : 1)
+process.stdout.write(`\n${total.passed} passed, ${total.failed} failed\n`)
+process.exit(total.failed === 0 ? 0 : 1)

@@ -1,8 +1,5 @@
 /** The browser's store full, refused, silent or dropped; other tabs and double presses: told as it is, and nothing lost. */
 import type { Gear } from '@harina/core'
-import { mkdir, mkdtemp, writeFile } from 'node:fs/promises'
-import { tmpdir } from 'node:os'
-import { join } from 'node:path'
 import type { Page } from 'puppeteer-core'
 import {
   bringBack,
@@ -11,7 +8,6 @@ import {
   goTo,
   keptEvents,
   onTo,
-  openBrowser,
   openPage,
   press,
   pressStarting,
@@ -234,19 +230,15 @@ describe('the store itself', () => {
   })
 
   it('refused by a browser that blocks site data is said so, instead of a blank page', async () => {
-    const profile = await mkdtemp(join(tmpdir(), 'harina-blocked-'))
-    await mkdir(join(profile, 'Default'))
-    await writeFile(
-      join(profile, 'Default', 'Preferences'),
-      JSON.stringify({ profile: { default_content_setting_values: { cookies: 2 } } }),
-    )
-    const blocked = await openBrowser(profile)
-    try {
-      const page = await blocked.browser.newPage()
-      await page.goto(here.site.url)
-      await sees(page, 'This browser will not keep your work')
-    } finally {
-      await blocked.close()
-    }
+    const page = await here.visit.browser.newPage()
+    await page.evaluateOnNewDocument(() => {
+      const refuse = () => {
+        throw new DOMException('Access is denied for this document.', 'SecurityError')
+      }
+      IDBFactory.prototype.open = refuse
+      Object.defineProperty(window, 'localStorage', { get: refuse })
+    })
+    await page.goto(here.site.url)
+    await sees(page, 'This browser will not keep your work')
   })
 })

@@ -7,7 +7,8 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import puppeteer, { type Browser, type BrowserContext, type Page } from 'puppeteer-core'
 
-const CHROMIUM = ['/usr/bin/chromium', '/usr/bin/chromium-browser']
+/** The one without windows first: it starts in a third of the time. */
+const CHROMIUM = ['/usr/lib/chromium/chromium-headless-shell', '/usr/bin/chromium', '/usr/bin/chromium-browser']
 
 export const flags = [
   '--no-sandbox',
@@ -56,11 +57,11 @@ export interface Visit {
 
 export async function openBrowser(profile?: string): Promise<Visit> {
   const executablePath = process.env['CHROMIUM'] ?? CHROMIUM.find((path) => existsSync(path))
-  if (!executablePath) throw new Error('Chromium is missing: apt-get install chromium')
+  if (!executablePath) throw new Error('Chromium is missing: apt-get install chromium-headless-shell')
   const dir = profile ?? (await mkdtemp(join(tmpdir(), 'harina-profile-')))
   const browser = await puppeteer.launch({
     executablePath,
-    headless: true,
+    headless: executablePath.endsWith('headless-shell') ? 'shell' : true,
     userDataDir: dir,
     args: flags,
     defaultViewport: DESK,

@@ -22,11 +22,13 @@ const Bench: Shelf = ({ kitchen: { gear } }) => (
       <Tools gear={gear} />
       <Heat gear={gear} />
     </div>
-    <Places gear={gear} />
+    <div className="flex flex-col gap-6">
+      <Places gear={gear} />
+      <Pots gear={gear} />
+    </div>
     <div className="flex flex-col gap-6">
       <ScaleChecks gear={gear} />
       <Vessels gear={gear} />
-      <Pots gear={gear} />
     </div>
   </div>
 )
@@ -63,7 +65,7 @@ const FilesAndDevice: Shelf = () => (
 )
 
 const shelves: readonly { readonly id: string; readonly name: string; readonly Shelf: Shelf }[] = [
-  { id: 'bench', name: 'Scale, places and vessels', Shelf: Bench },
+  { id: 'bench', name: 'Scale, places and pots', Shelf: Bench },
   { id: 'machines', name: 'Rollers and presses', Shelf: Machines },
   { id: 'sacks', name: 'Sacks and jars', Shelf: Sacks },
   { id: 'ways', name: 'How I work', Shelf: HowIWork },

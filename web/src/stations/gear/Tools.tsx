@@ -159,13 +159,16 @@ export function Heat({ gear }: { gear: Gear }) {
       <p className="mb-1">
         Water from the tap <QuantityField {...tap} className={figure} /> {words.units.temperature}
       </p>
+      <p className="small mt-2" aria-hidden="true">
+        Kneaded
+      </p>
       <Segments
         label="Who kneads"
-        className="my-2"
+        className="mb-2"
         options={[
-          ['hand', 'Kneaded by hand'],
-          ['mixer', 'In a mixer'],
-          ['processor', 'In a processor'],
+          ['hand', 'By hand'],
+          ['mixer', 'Mixer'],
+          ['processor', 'Processor'],
         ]}
         value={gear.kneads}
         onChange={(kneads) => void changeGear((now) => kneadBy(now, kneads))}

@@ -313,7 +313,7 @@ it('a scale is checked with a known weight, dated, and told when it is off', asy
 
 it('who kneads and where the bench stands are gear', async () => {
   await openBench()
-  fireEvent.click(screen.getByRole('radio', { name: 'In a mixer' }))
+  fireEvent.click(screen.getByRole('radio', { name: 'Mixer' }))
   await settle()
   fireEvent.click(screen.getByLabelText('The bench stands in Lamp room'))
   await settle()
