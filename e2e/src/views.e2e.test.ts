@@ -1,4 +1,4 @@
-/** Every view in both themes: axe finds nothing, nothing is fetched from elsewhere, the sheet fits its screen. */
+/** Every view in both themes: axe finds nothing, nothing is fetched from elsewhere, the sheet fits its screen and a phone. */
 import type { Page } from 'puppeteer-core'
 import {
   axeFaults,
@@ -9,7 +9,6 @@ import {
   PHONE,
   press,
   pressStarting,
-  reload,
   sees,
   type Size,
 } from './harness/index.ts'
@@ -47,6 +46,7 @@ const shapeTabs = [
 ] as const
 
 const views: readonly View[] = [
+  { name: 'formula on a phone', path: '/formula', shows: 'Where ', size: PHONE },
   { name: 'formula', path: '/formula', shows: 'Where ' },
   {
     name: 'formula book',
@@ -67,6 +67,7 @@ const views: readonly View[] = [
     },
   },
   { name: 'shape', path: '/shape', shows: 'board lengths' },
+  { name: 'shape on a phone', path: '/shape', shows: 'board lengths', size: PHONE },
   ...shapeTabs.map(([name, shows]): View => ({
     name: `shape: ${name}`,
     path: '/shape',
@@ -85,7 +86,6 @@ const views: readonly View[] = [
       await sees(page, 'Steps, a line each')
     },
   },
-  { name: 'shape on a phone', path: '/shape', shows: 'board lengths', size: PHONE },
   { name: 'all shapes', path: '/shape/library', shows: '107 shapes' },
   { name: 'map of methods', path: '/shape/map', shows: 'Water on 100 of flour' },
   { name: 'sauces', path: '/shape/sauces', shows: 'runs into bores' },
@@ -147,7 +147,6 @@ const views: readonly View[] = [
   { name: 'sacks and jars', path: '/gear/sacks', shows: 'Ingredients of your own' },
   { name: 'ways of working', path: '/gear/ways', shows: 'Schools I follow' },
   { name: 'files', path: '/gear/files', shows: 'Export everything' },
-  { name: 'formula on a phone', path: '/formula', shows: 'Where ', size: PHONE },
   {
     name: 'keys',
     path: '/log',
@@ -194,13 +193,39 @@ beforeAll(async () => {
   page.on('console', (message) => message.type() === 'error' && troubles.push(message.text()))
 })
 
-it.each(views)('axe finds nothing on $name by day, nor by lamplight', async (view) => {
-  await page.setViewport(view.size ?? DESK)
-  await goTo(page, new URL(view.path, here.site.url).href)
-  await sees(page, view.shows)
-  await view.open?.(page)
-  expect(await axeFaults(page)).toEqual([])
-})
+/** What is open is closed; another address is loaded anew. */
+async function standAt(path: string): Promise<void> {
+  if (new URL(page.url()).pathname !== path) return goTo(page, new URL(path, here.site.url).href)
+  if (!(await page.$('[role=dialog]'))) return
+  await page.keyboard.press('Escape')
+  await page.waitForFunction(() => !document.querySelector('[role=dialog]'))
+}
+
+/** A shelf of sacks or of shapes is as long as it is. */
+const LONG = new Set(['/gear/sacks', '/shape/library', '/shape/map'])
+
+const overflow = () =>
+  page.$eval('main', (main) => ({
+    down: main.scrollHeight - main.clientHeight,
+    across: document.documentElement.scrollWidth - innerWidth,
+    inside: main.scrollWidth - main.clientWidth,
+  }))
+
+it.each(views)(
+  '$name: axe finds nothing by day, nor by lamplight, and it fits',
+  async ({ path, size, shows, open }) => {
+    await page.setViewport(size ?? DESK)
+    await standAt(path)
+    if (!open) await sees(page, shows)
+    await open?.(page)
+    expect(await axeFaults(page)).toEqual([])
+    if (open || size) return
+    const { down, ...sideways } = await overflow()
+    expect({ ...sideways, down: LONG.has(path) ? 0 : down }).toEqual({ across: 0, inside: 0, down: 0 })
+    await page.setViewport(PHONE)
+    expect(await overflow()).toMatchObject({ across: 0, inside: 0 })
+  },
+)
 
 it.each(['day', 'lamp'])('the maker’s %s theme is there from the first paint', async (theme) => {
   await page.evaluate((wanted) => {
@@ -209,29 +234,6 @@ it.each(['day', 'lamp'])('the maker’s %s theme is there from the first paint',
   }, theme)
   await goTo(page, new URL('/log', here.site.url).href)
   expect(await page.$eval('html', (html) => html.dataset['theme'])).toBe(theme)
-})
-
-const LONG = new Set(['/gear/sacks', '/shape/library', '/shape/map'])
-
-it.each([
-  ...['/formula', '/shape', '/shape/library', '/shape/map', '/shape/sauces', '/shape/gauge'],
-  ...['/bench', '/log', '/gear', '/gear/machines', '/gear/sacks', '/gear/ways', '/gear/files'],
-])('%s needs no page scroll at 1280 × 800 and none sideways on a phone', async (path) => {
-  const overflow = () =>
-    page.$eval('main', (main) => ({
-      down: main.scrollHeight - main.clientHeight,
-      across: document.documentElement.scrollWidth - innerWidth,
-      inside: main.scrollWidth - main.clientWidth,
-    }))
-  await page.setViewport(DESK)
-  await goTo(page, new URL(path, here.site.url).href)
-  const { down, ...sideways } = await overflow()
-  expect(sideways).toEqual({ across: 0, inside: 0 })
-  // A shelf of sacks or of shapes is as long as it is.
-  if (!LONG.has(path)) expect(down).toBe(0)
-  await page.setViewport(PHONE)
-  await reload(page)
-  expect(await overflow()).toMatchObject({ across: 0, inside: 0 })
 })
 
 it('every formula of the book fits the screen, and none runs out of a phone sideways', async () => {

@@ -73,10 +73,7 @@ export function UnitsUsed({ gear }: { gear: Gear }) {
   const { mass, temperature, length, volume, cup } = gear.units
   const same = <T extends string>(values: readonly T[]) => values.map((value): readonly [T, string] => [value, value])
   return (
-    <Section
-      title="Units"
-      lead="What is shown, and what a figure typed without a unit means. Any other unit can be typed out: 2 lb, 70 °F, 3 in."
-    >
+    <Section title="Units" lead="What is shown, and what a bare figure means. Others can be typed: 2 lb, 70 °F.">
       <OneOf
         name="Mass"
         options={same<Units['mass']>(['g', 'kg', 'oz', 'lb'])}
@@ -158,7 +155,7 @@ export function Portions({ gear }: { gear: Gear }) {
   return (
     <Section
       title="How much a person eats"
-      lead={`Dough in ${units.mass}, fresh and, below it, dried; filled is the dough alone. Yours stand in bold.`}
+      lead={`Dough in ${units.mass}: fresh, dried below it; filled without filling. Yours in bold.`}
     >
       <table className="w-full text-right">
         <thead className="small">
