@@ -1,5 +1,13 @@
 import { clientDir } from './clientDir.ts'
-import { openAnew, openBrowser, serveSite, type Site, type SiteOptions, type Visit } from './harness/index.ts'
+import {
+  openAnew,
+  openBrowser,
+  serveSite,
+  SHORT_LIVED,
+  type Site,
+  type SiteOptions,
+  type Visit,
+} from './harness/index.ts'
 
 type SiteToServe = Omit<SiteOptions, 'clientDir'>
 
@@ -13,7 +21,7 @@ export function useSite(options: SiteToServe = {}): Here {
   const here = {} as Here
   beforeAll(async () => {
     here.site = await serveSite({ clientDir, ...options })
-    here.visit = await openBrowser()
+    here.visit = await openBrowser(undefined, SHORT_LIVED)
   })
   afterAll(async () => {
     await here.visit.close()
@@ -30,7 +38,7 @@ export function useSiteAnew(options: SiteToServe = {}): { site: Site; visit: Ane
   let running: Visit
   beforeAll(async () => {
     here.site = await serveSite({ clientDir, ...options })
-    running = await openBrowser()
+    running = await openBrowser(undefined, SHORT_LIVED)
   })
   beforeEach(async () => {
     here.visit = await openAnew(running)

@@ -52,6 +52,15 @@ export function kneading(
   return minutes ? { by, minutes } : { by: 'hand', minutes: step.hand }
 }
 
+/** Who stirs a scald: a mixer where the dough can be kneaded in one. */
+export function scalding(
+  { kneads, steps }: Pick<Plan, 'kneads' | 'steps'>,
+  { workedBy }: Pick<BenchState, 'workedBy'>,
+): { readonly by: 'hand' | 'mixer'; readonly canMixer: boolean } {
+  const canMixer = steps.some((step) => step.kind === 'knead' && step.mixer !== null)
+  return { by: canMixer && (workedBy ?? kneads) === 'mixer' ? 'mixer' : 'hand', canMixer }
+}
+
 /** How long a step takes, and whether it takes hands: estimates, for looking ahead. */
 export function stepMinutes(plan: Plan, state: BenchState, step: PlannedStep): { minutes: number; hands: boolean } {
   const hands = (minutes: number) => ({ minutes, hands: true })

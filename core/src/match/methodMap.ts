@@ -38,3 +38,17 @@ export function methodMap(doughs: readonly Dough[]): readonly MapRow[] {
 /** Doughs of a row that a reading stands in. */
 export const doughsAt = ({ doughs }: MapRow, reading: number): readonly Dough[] =>
   doughs.filter(({ window }) => reading >= window.low && reading <= window.high).map(({ dough }) => dough)
+
+/** Doughs of these flours, counted on the same thing, that a reading stands in by any method: what it would be instead. */
+export const doughsHolding = (
+  like: Dough,
+  flours: ReadonlySet<string>,
+  reading: number,
+  doughs: Iterable<Dough>,
+): readonly Dough[] =>
+  [...doughs].filter(
+    (dough) =>
+      onOf(dough) === onOf(like) &&
+      dough.flours.some((flour) => flours.has(flour)) &&
+      Object.values(dough.windows).some(({ low, high }) => reading >= low && reading <= high),
+  )

@@ -41,7 +41,7 @@ export const ingredientSchema = z.strictObject({
   particle: z.optional(z.enum(['coarse', 'fine'])),
   /** On the density: spooned and levelled, and scooped and shaken. Liquids are 1 and 1. */
   cupFactor: z.optional(z.strictObject({ low: between(0.1, 10), high: between(0.1, 10) })),
-  /** Largest share of the flour a practised maker would use without a method of its own. */
+  /** Of a flour, a purée or a colour: the most on 100 of flour that a practised maker would use without a method of its own. */
   usualMaxSharePercent: z.optional(between(0.01, 100)),
   allergens: z.array(z.string().check(z.minLength(1), z.maxLength(60))).check(z.maxLength(30)),
   /** What such a thing is often made with or beside: the pack says. */

@@ -87,7 +87,7 @@ it('a potato dough a point too dry is noted, three points too dry is cautioned',
   expect(found(50)[1]).toBe('note')
 })
 
-it('six points beyond every window of the dough nothing holds together; on a base it takes fifteen', () => {
+it('six points beyond every window of the dough it is another dough, or none; on a base it takes fifteen', () => {
   // The hand window is 43 to 56.
   expect([61, 63].map((percent) => told(at(percent), 'hydration-outside'))).toEqual([false, true])
   const onPotato = (flour: number): Sheet => ({

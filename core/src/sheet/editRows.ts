@@ -7,8 +7,11 @@ import type { Kitchen } from './kitchen.ts'
 
 const MAX_ROWS = 60
 
+/** The default of a thing never draws its own caution. */
+const SHARE_OF_MOST = 0.6
+
 /** What an ingredient is usually dosed at when it first comes in, percent of what the sheet counts on. */
-export function usualPercent({ group, basis }: Ingredient): number {
+export function usualPercent({ group, basis, usualMaxSharePercent = Infinity }: Ingredient): number {
   if (basis === 'flour') return 5
   const usual: Partial<Record<Ingredient['group'], number>> = {
     salt: 1,
@@ -22,7 +25,7 @@ export function usualPercent({ group, basis }: Ingredient): number {
     colour: 2,
     seasoning: 0.5,
   }
-  return usual[group] ?? 1
+  return Math.min(usual[group] ?? 1, SHARE_OF_MOST * usualMaxSharePercent)
 }
 
 /** A row's alkali from another jar, in as much carbonate; the lot was the old jar's. Bringing none, a row stays. */

@@ -1,12 +1,14 @@
 /** What a careful colleague would say: each check at the edge of its window and beyond it. */
 import { type Ingredient, type Sheet, type SheetRow, doughTable } from '../model/index.ts'
 import { potatoSheet, testKitchen, testSheet, workSheet } from '../testing/testKitchen.ts'
+import { usualPercent } from './editRows.ts'
 import type { Kitchen } from './kitchen.ts'
 
 const durum = testKitchen.ingredients.get('durum')!
 const extra: readonly Ingredient[] = [
   { ...durum, id: 'rice', name: 'rice', gluten: 'none', absorptionShift: 10, usualMaxSharePercent: 30 },
   { ...durum, id: 'butter', name: 'butter', group: 'fat', basis: 'additive', water: 0.16, fat: 0.82 },
+  { ...durum, id: 'beet', name: 'beet', group: 'vegetable', basis: 'liquid', water: 0.87, usualMaxSharePercent: 35 },
   { ...durum, id: 'curd', name: 'curd', group: 'dairy', basis: 'liquid', water: 0.75, availableWater: 0.3 },
 ]
 const hand = testKitchen.doughs.get('hand-dough')!
@@ -66,9 +68,17 @@ it('more fat than a sheet holds', () => {
 it('a flour beyond its usual share, and what it drinks', () => {
   expect(note(flours(30), 'share-over')).toBeUndefined()
   expect(note(flours(40), 'share-over')).toMatchObject({ ingredient: 'rice', max: 30 })
+  expect(note(flours(40), 'share-over')).toMatchObject({ isFlour: true })
   const thirsty = note(flours(30), 'thirsty-flour')
   expect(thirsty).toMatchObject({ severity: 'note' })
   expect(thirsty && 'points' in thirsty && thirsty.points).toBeCloseTo(0.3 * 8, 6)
+})
+
+it('a purée beyond its usual share is told, and the default is within it', () => {
+  expect(note(added('beet', 35), 'share-over')).toBeUndefined()
+  expect(note(added('beet', 36), 'share-over')).toMatchObject({ ingredient: 'beet', max: 35, isFlour: false })
+  const herbs = { ...kitchen.ingredients.get('beet')!, usualMaxSharePercent: 5 }
+  expect(usualPercent(herbs)).toBe(3)
 })
 
 it('water that curd holds on to is not there to wet the flour', () => {

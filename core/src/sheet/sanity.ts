@@ -46,6 +46,7 @@ export type SanityNote =
       readonly ingredient: string
       readonly percent: number
       readonly max: number
+      readonly isFlour: boolean
     }
   | {
       readonly code: 'moisture-outside'
@@ -120,19 +121,23 @@ function flourNotes({ dough, rows, shape, flourShift, practice }: Sheet, expects
   const gluten = flours.reduce((sum, row) => sum + (row.ingredient.gluten === 'none' ? 0 : row.onFlour), 0)
   const isScalded = (practice.waterC ?? 0) >= SETS_STARCH_C
   const needsGluten = shape.method !== 'hand' && shape.method !== 'drop' && !isScalded
-  const over = flours.flatMap(({ ingredient, onFlour }): SanityNote[] =>
-    expectsGluten && ingredient.usualMaxSharePercent !== undefined && onFlour > ingredient.usualMaxSharePercent + 1e-6
+  // A dough without gluten has a method of its own; what it is counted on is the dough.
+  const judged = rows.filter(({ part }) => (part === 'flour' ? expectsGluten : part !== 'base'))
+  const over = judged.flatMap(({ ingredient, onFlour, part }): SanityNote[] => {
+    const { name, usualMaxSharePercent: max = Infinity } = ingredient
+    return onFlour > max + 1e-6
       ? [
           {
             code: 'share-over',
             severity: 'caution',
-            ingredient: ingredient.name,
+            ingredient: name,
             percent: onFlour,
-            max: ingredient.usualMaxSharePercent,
+            max,
+            isFlour: part === 'flour',
           },
         ]
-      : [],
-  )
+      : []
+  })
   const onWater = dough.control.by === 'hydration'
   return [
     ...(expectsGluten && needsGluten && onWater && gluten < GLUTEN_SHARE_PERCENT

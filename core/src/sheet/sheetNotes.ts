@@ -1,29 +1,15 @@
 import { COARSE_PERCENT, resolutionPercent } from '../formula/index.ts'
 import { holdBackPoints } from '../lot/index.ts'
 import { DAMPEST } from './knownRows.ts'
-import { tableReading, type Reckoned } from './reckoned.ts'
+import type { Reckoned } from './reckoned.ts'
 import { placeOf, type Kitchen } from './kitchen.ts'
 import { sanityNotes, type SanityNote } from './sanity.ts'
+import { standingNotes, type StandingNote } from './standing.ts'
 
 /** What a maker would pencil beside the sheet. Codes and data; the station finds the words. */
 export type SheetNote =
   | SanityNote
-  | {
-      readonly code: 'hydration-outside'
-      readonly severity: 'danger'
-      readonly low: number
-      readonly high: number
-      /** How far outside all of the dough's windows, and which way. */
-      readonly by: number
-      readonly side: 'stiff' | 'soft'
-    }
-  | {
-      readonly code: 'shape-outside'
-      readonly severity: 'note' | 'caution'
-      /** On the dough's own scale; how far, whichever way. */
-      readonly by: number
-      readonly side: 'stiff' | 'soft'
-    }
+  | StandingNote
   | { readonly code: 'shape-unlisted'; readonly severity: 'note' }
   | {
       readonly code: 'flour-moisture'
@@ -68,35 +54,6 @@ export type SheetNote =
       readonly alkali: boolean
     }
   | { readonly code: 'cut-over-board'; readonly severity: 'caution'; readonly cutMm: number; readonly boardMm: number }
-
-/** Wider than any window of the table by this much, nothing holds together. */
-const BEYOND_POINTS = 6
-/** Flour on a base is counted in larger steps. */
-const BEYOND_ON_BASE = 15
-
-function hydrationNote(worked: Reckoned): SheetNote[] {
-  const { dough, match, control } = worked
-  const windows = Object.values(dough.windows)
-  const low = Math.min(...windows.map((window) => window.low))
-  const high = Math.max(...windows.map((window) => window.high))
-  const reading = tableReading(worked)
-  const beyond = control.by === 'base' ? BEYOND_ON_BASE : BEYOND_POINTS
-  if (reading < low - beyond || reading > high + beyond)
-    return [
-      {
-        code: 'hydration-outside',
-        severity: 'danger',
-        low,
-        high,
-        by: reading < low ? low - reading : reading - high,
-        // More flour on a base is stiffer, more water on flour is softer.
-        side: reading < low === (control.by === 'base') ? 'soft' : 'stiff',
-      },
-    ]
-  if (match.side === null) return []
-  const severity = match.grade === 'near' ? 'note' : 'caution'
-  return [{ code: 'shape-outside', severity, by: Math.abs(match.outsideBy), side: match.side }]
-}
 
 function moistureNote(worked: Reckoned, kitchen: Kitchen): SheetNote[] {
   const { poured, expected14, control } = worked
@@ -162,7 +119,7 @@ export function sheetNotes(worked: Reckoned, kitchen: Kitchen): readonly SheetNo
   const { blank } = shape
   const expectsGluten = dough.flours.some((id) => (kitchen.ingredients.get(id)?.gluten ?? 'none') !== 'none')
   const notes: SheetNote[] = [
-    ...hydrationNote(worked),
+    ...standingNotes(worked, kitchen),
     ...(match.listed ? [] : [{ code: 'shape-unlisted', severity: 'note' } as const]),
     ...(blank.type === 'rope' && blank.cutMm > boardMm && !blank.drawn
       ? [{ code: 'cut-over-board', severity: 'caution', cutMm: blank.cutMm, boardMm } as const]

@@ -20,6 +20,9 @@ export const flags = [
   '--disable-sync',
 ]
 
+/** Tests’ pages live for seconds: what an optimising compiler would gain is never earned back. */
+export const SHORT_LIVED = ['--js-flags=--no-maglev --no-turbofan']
+
 export interface Size {
   readonly width: number
   readonly height: number
@@ -55,7 +58,7 @@ export interface Visit {
   kill(): Promise<void>
 }
 
-export async function openBrowser(profile?: string): Promise<Visit> {
+export async function openBrowser(profile?: string, more: readonly string[] = []): Promise<Visit> {
   const executablePath = process.env['CHROMIUM'] ?? CHROMIUM.find((path) => existsSync(path))
   if (!executablePath) throw new Error('Chromium is missing: apt-get install chromium-headless-shell')
   const dir = profile ?? (await mkdtemp(join(tmpdir(), 'harina-profile-')))
@@ -63,7 +66,7 @@ export async function openBrowser(profile?: string): Promise<Visit> {
     executablePath,
     headless: executablePath.endsWith('headless-shell') ? 'shell' : true,
     userDataDir: dir,
-    args: flags,
+    args: [...flags, ...more],
     defaultViewport: DESK,
   })
   return {

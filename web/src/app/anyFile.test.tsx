@@ -10,7 +10,7 @@ import LogStation from '../stations/log/LogStation.tsx'
 import { press, putWorkspace, renderAt, sampleWorkspace, screen, settle } from '../testing/renderApp.tsx'
 
 declare const process: { readonly env: Readonly<Record<string, string | undefined>> }
-const FILES = process.env['HEAVY'] ? 250 : process.env['CI'] ? 12 : 6
+const FILES = process.env['HEAVY'] ? 250 : process.env['CI'] ? 8 : 6
 
 const pages = [
   { path: '/formula', element: <FormulaStation /> },

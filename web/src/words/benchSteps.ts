@@ -59,7 +59,10 @@ const pourLeads: Readonly<Record<StepOf<'pour'>['how'], string>> = {
   scald: 'In a thread onto the flour, stirred with a stick. No hands in it yet.',
   beat: 'Beaten hard to a smooth paste first, then loosened.',
 }
-export const pourLead = (step: StepOf<'pour'>): string => pourLeads[step.how]
+export const pourLead = (step: StepOf<'pour'>, by: Worker): string =>
+  step.how === 'scald' && by === 'mixer'
+    ? 'In a thread down the wall while the paddle turns slowly; stop once to scrape, until no dry flour is left.'
+    : pourLeads[step.how]
 
 const kneadTitles: Readonly<Record<StepOf<'knead'>['how'], string>> = {
   push: 'Knead',

@@ -29,10 +29,12 @@ const worked = ((): Worked => {
 const words = (note: SheetNote) => noteWords(note, worked, 1)
 
 const every: readonly SheetNote[] = [
-  { code: 'hydration-outside', severity: 'danger', low: 42, high: 56, by: 9, side: 'soft' },
+  { code: 'hydration-outside', severity: 'danger', low: 42, high: 56, by: 9, side: 'soft', suits: [] },
+  { code: 'hydration-outside', severity: 'caution', low: 42, high: 56, by: 9, side: 'soft', suits: ['Pulled dough'] },
+  { code: 'proven', severity: 'note', by: 5, side: 'soft' },
   { code: 'raw-soda', severity: 'caution', percent: 1.4 },
-  { code: 'shape-outside', severity: 'note', by: 1.4, side: 'stiff' },
-  { code: 'shape-outside', severity: 'caution', by: 3.2, side: 'soft' },
+  { code: 'shape-outside', severity: 'note', by: 1.4, side: 'stiff', suits: [] },
+  { code: 'shape-outside', severity: 'caution', by: 3.2, side: 'soft', suits: ['Dragged leaves'] },
   { code: 'shape-unlisted', severity: 'note' },
   { code: 'flour-moisture', severity: 'note', moisture: 0.166, points: -4.5, place: 'Sea store' },
   { code: 'flour-moisture', severity: 'note', moisture: 0.095, points: 7.9, place: null },
@@ -50,7 +52,7 @@ const every: readonly SheetNote[] = [
   { code: 'alkali-outside', severity: 'caution', percent: 0.2, low: 0, high: 0 },
   { code: 'alkali-handling', severity: 'caution' },
   { code: 'no-gluten', severity: 'danger', percent: 0 },
-  { code: 'share-over', severity: 'caution', ingredient: 'Rice flour', percent: 60, max: 30 },
+  { code: 'share-over', severity: 'caution', ingredient: 'Rice flour', percent: 60, max: 30, isFlour: true },
   { code: 'moisture-outside', severity: 'caution', percent: 70, low: 57, high: 66 },
   { code: 'moisture-outside', severity: 'note', percent: 55, low: 57, high: 66 },
   { code: 'free-water', severity: 'note', available: 40, effective: 62 },

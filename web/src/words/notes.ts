@@ -24,22 +24,40 @@ const notes: {
     const way = onBase
       ? { stiff: `Take ${by} of flour off`, soft: `Give ${by} more flour` }[note.side]
       : { stiff: `Give ${by} points more water`, soft: `Take ${by} points of water off` }[note.side]
-    return {
-      title: note.side === 'stiff' ? 'Too dry to hold together' : 'Too wet to hold together',
-      text: `${dough.name} works from ${note.low} to ${note.high} ${control.by === 'base' ? `on ${control.base}` : 'on 14 % flour'}. ${way}, or choose another dough.`,
-    }
+    const isBatter = dough.family === 'batter'
+    const off = note.side === 'stiff' ? (isBatter ? 'thick' : 'dry') : isBatter ? 'thin' : 'wet'
+    const window = `${dough.name} works from ${note.low} to ${note.high} ${control.by === 'base' ? `on ${control.base}` : 'on 14 % flour'}.`
+    return note.severity === 'danger'
+      ? {
+          title: `Too ${off} to ${isBatter ? 'drop' : 'hold together'}`,
+          text: `${window} ${way}, or choose another dough.`,
+        }
+      : {
+          title: `Too ${off} for ${dough.name}`,
+          text: `${window} ${way}, or call it what it is: ${note.suits.join('; ')}.`,
+        }
   },
   'shape-outside': (note, { worked: { shape }, onBase }) => {
     const points = formatNumber(note.by, 1)
     const cure = onBase
       ? { stiff: `Take ${points} of flour off`, soft: `Give ${points} more flour` }
       : { stiff: `Give ${points} points more water`, soft: `Take ${points} points off` }
-    const other = note.side === 'stiff' ? 'a stiffer shape' : 'a softer shape'
+    const other =
+      note.suits.length > 0
+        ? `make ${note.suits.join(' or ')}, which want it so`
+        : `choose ${note.side === 'stiff' ? 'a stiffer shape' : 'a softer shape'}`
     return {
       title: `${points} ${onBase ? '' : 'points '}${note.side} for ${shape.name}`,
-      text: `It ${note.side === 'stiff' ? shape.tooStiff : shape.tooSoft}. ${cure[note.side]}, or choose ${other}.`,
+      text: `It ${note.side === 'stiff' ? shape.tooStiff : shape.tooSoft}. ${cure[note.side]}, or ${other}.`,
     }
   },
+  proven: (note, { worked: { shape, dough } }) => ({
+    title: `${formatNumber(note.by, 1)} points softer than usual, and proven`,
+    text:
+      dough.family === 'batter'
+        ? 'Egg batter is dropped so through a coarse plane or from a spoon: thinner drops, more of them in the water.'
+        : `Kneaded egg dough goes so through a mixer’s press. Dust ${shape.name} as it comes out; it sticks to itself.`,
+  }),
   'shape-unlisted': (_, { worked: { shape } }) => ({
     title: `${shape.name} is new to this dough`,
     text: 'The table has no window for the two together. Make a handful first.',
@@ -152,10 +170,16 @@ const notes: {
     title: 'Nothing holds this sheet',
     text: `${formatNumber(note.percent, 0)} % of the flour has gluten. A sheet, stamp or pull wants a wheat in it, or a scalded dough without gluten.`,
   }),
-  'share-over': (note) => ({
-    title: `${formatNumber(note.percent, 0)} % is much for this flour`,
-    text: `${note.ingredient}: up to ${note.max} % is usual without a method of its own. It tears, or sits heavy.`,
-  }),
+  'share-over': (note) =>
+    note.isFlour
+      ? {
+          title: `${formatNumber(note.percent, 0)} % is much for this flour`,
+          text: `${note.ingredient}: up to ${note.max} % is usual without a method of its own. It tears, or sits heavy.`,
+        }
+      : {
+          title: `${formatNumber(note.percent, note.percent < 2 ? 1 : 0)} % is more than usual`,
+          text: `${note.ingredient}: up to ${note.max} % on flour is usual. More tears a thin sheet, bleeds into the pot or tastes of nothing else.`,
+        },
   'never-dry': (note) => ({
     title: 'Not for the drying rack',
     text: `${note.ingredients.join(', ')}: never dried in room air. Cook, chill or freeze. Local food rules come first.`,

@@ -1,5 +1,5 @@
 /** Steps that are made from dough and machines: each shows what its own dough wants, and records what was done. */
-import { lumps, replay } from '@harina/core'
+import { addRow, computeSheet, jugOf, lumps, onTheScaleG, pourGo, replay } from '@harina/core'
 import { cleanup } from '@testing-library/react'
 import { openBatch, press, screen, settle, typeInto, fireEvent, within } from '../../testing/renderApp.tsx'
 import { BATCH, beginBatch, benchState, workedAs } from '../../testing/runBench.tsx'
@@ -70,6 +70,36 @@ it('water held back goes in by one tap as well', async () => {
     plan.water.startG + plan.water.holdBackG - Math.max(before, plan.water.startG),
     6,
   )
+})
+
+it('a scald is stirred with a stick, or by the paddle of a mixer that kneads it on', async () => {
+  await beginBatch({ ...as('wrapper-hot', 'soft-pocket'), upTo: 'pour' })
+  expect(pressedNames('Who stirs')).toEqual(['By hand, with a stick'])
+  expect(screen.getByText(/stirred with a stick/)).toBeTruthy()
+  await press(/^In the mixer, with the paddle/)
+  expect(screen.getByText(/while the paddle turns slowly/)).toBeTruthy()
+  expect(screen.getByText(/a fast paddle throws hot water/)).toBeTruthy()
+  expect((await benchState()).workedBy).toBe('mixer')
+})
+
+it('egg is made up with the water: the jug says what is in it, the scale shows both, and water is counted as water', async () => {
+  const added = addRow(workedAs('sw-hand', 'one-dent-shells', machines), 'egg-whole', 20, machines)
+  if (!added.ok) throw new Error(added.problem.code)
+  const worked = computeSheet(added.value, machines)
+  if (!worked.ok) throw new Error(worked.problem.code)
+  const plan = await beginBatch({ worked: worked.value, kitchen: machines, upTo: 'pour' })
+  const jug = jugOf(plan, await benchState())
+  expect(jug.others).toHaveLength(1)
+  expect(screen.getByText(/of water and .* of .*egg.*, stirred to one/i)).toBeTruthy()
+  const field = screen.getByLabelText<HTMLInputElement>('Grams poured')
+  const first = pourGo(
+    plan,
+    await benchState(),
+    plan.steps.find((step) => step.kind === 'pour')!,
+  )
+  expect(Number(field.value)).toBeCloseTo(onTheScaleG(jug, 0, first.leftG), 0)
+  await press(/^Poured .*(more to come|go on)$/)
+  expect((await benchState()).pouredG).toBeCloseTo(first.leftG, 6)
 })
 
 it('in a food processor: its own minutes, its warmth and its blade', async () => {

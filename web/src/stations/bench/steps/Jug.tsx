@@ -1,9 +1,10 @@
-/** Two vessels, their areas to scale: what goes in first, all salts in it, and the plain water held back beside it. */
+/** Two vessels, their areas to scale: what goes in first, with all that is made up with it, and the plain water held back beside it. */
+import { onTheScaleG, type Jug as JugOf } from '@harina/core'
 import { useUnits } from '#web/ui/units.ts'
 import { usePhone } from '#web/ui/usePhone.ts'
 
 interface Props {
-  readonly startG: number
+  readonly jug: JugOf
   readonly heldG: number
   readonly pouredG: number
   readonly stepG: number
@@ -43,48 +44,71 @@ function Vessel({
   )
 }
 
-export function Jug({ startG, heldG, pouredG, stepG }: Props) {
+/** Lines across what is no water, so that it is told apart without its colour. */
+function Layer({ x, width, top, height }: { x: number; width: number; top: number; height: number }) {
+  const lines = Array.from({ length: Math.max(0, Math.floor(height / 6)) }, (_, k) => top + 4 + 6 * k)
+  return (
+    <>
+      <rect x={x} y={top} width={width} height={height} fill="var(--sheet)" stroke="var(--ink)" strokeWidth="1" />
+      {lines.map((y) => (
+        <path key={y} d={`M${x} ${y}H${x + width}`} stroke="var(--ink)" strokeWidth="1" />
+      ))}
+    </>
+  )
+}
+
+export function Jug({ jug, heldG, pouredG, stepG }: Props) {
   const { height, width, cup } = usePhone() ? PHONE : DESK
   const { mass } = useUnits()
-  const full = Math.max(startG, 1e-9)
-  const leftG = Math.max(0, startG - pouredG)
+  const { waterG, totalG, others } = jug
+  const full = Math.max(totalG, 1e-9)
+  const leftG = onTheScaleG(jug, pouredG, Math.max(0, waterG - pouredG))
   // So many pixels of area a gram, in both.
   const cupFull = Math.min(height, ((heldG / full) * height * width) / cup)
-  const heldLeft = pouredG > startG ? Math.max(0, heldG - (pouredG - startG)) : heldG
+  const heldLeft = pouredG > waterG ? Math.max(0, heldG - (pouredG - waterG)) : heldG
   const foot = BRIM + height
   const words = (grams: number) => mass(grams, stepG)
   const second = width + GAP
+  const level = (leftG / full) * height
+  const waterLevel = level * (waterG / full)
+  const inIt = [`${words(waterG)} of water`, ...others.map(({ name, grams }) => `${words(grams)} of ${name}`)]
   return (
-    <svg
-      width={second + Math.max(cup, 110)}
-      height={foot + WORDS}
-      className="max-w-full"
-      role="img"
-      aria-label={`${words(leftG)} to pour first${heldG > 0 ? `, ${words(heldLeft)} held back, plain` : ''}${pouredG > 0 ? `, ${words(pouredG)} in the bowl` : ''}`}
-    >
-      <Vessel x={2} width={width} height={height} top={BRIM} level={(leftG / full) * height} />
-      <text x={2} y={foot + 18} className="fill-ink text-md font-semibold">
-        {words(leftG)} first
-      </text>
-      {pouredG > 0 && (
-        <text x={2} y={foot + 37} className="fill-second text-base">
-          {words(pouredG)} in the bowl
+    <div>
+      <svg
+        width={second + Math.max(cup, 110)}
+        height={foot + WORDS}
+        className="max-w-full"
+        role="img"
+        aria-label={`${words(leftG)} to pour first${heldG > 0 ? `, ${words(heldLeft)} held back, plain` : ''}${pouredG > 0 ? `, ${words(onTheScaleG(jug, 0, pouredG))} in the bowl` : ''}`}
+      >
+        {others.length > 0 && level - waterLevel >= 1 && (
+          <Layer x={2} width={width} top={foot - level} height={level - waterLevel} />
+        )}
+        <Vessel x={2} width={width} height={height} top={BRIM} level={waterLevel} />
+        <text x={2} y={foot + 18} className="fill-ink text-md font-semibold">
+          {words(leftG)} first
         </text>
-      )}
-      {heldG > 0 && (
-        <>
-          <Vessel
-            x={second}
-            width={cup}
-            height={Math.max(24, cupFull)}
-            top={foot - Math.max(24, cupFull)}
-            level={heldG > 0 ? (heldLeft / heldG) * cupFull : 0}
-          />
-          <text x={second} y={foot + 18} className="fill-ink text-md">
-            {words(heldLeft)} held back
+        {pouredG > 0 && (
+          <text x={2} y={foot + 37} className="fill-second text-base">
+            {words(onTheScaleG(jug, 0, pouredG))} in the bowl
           </text>
-        </>
-      )}
-    </svg>
+        )}
+        {heldG > 0 && (
+          <>
+            <Vessel
+              x={second}
+              width={cup}
+              height={Math.max(24, cupFull)}
+              top={foot - Math.max(24, cupFull)}
+              level={heldG > 0 ? (heldLeft / heldG) * cupFull : 0}
+            />
+            <text x={second} y={foot + 18} className="fill-ink text-md">
+              {words(heldLeft)} held back
+            </text>
+          </>
+        )}
+      </svg>
+      {others.length > 0 && <p className="small">{inIt.join(' and ')}, stirred to one</p>}
+    </div>
   )
 }

@@ -1,10 +1,21 @@
-import { formatNumber, overPour, pourGo, roundHalfUp, waterTargets } from '@harina/core'
+import {
+  formatNumber,
+  overPour,
+  jugOf,
+  onTheScaleG,
+  pourGo,
+  roundHalfUp,
+  scalding,
+  waterOfG,
+  waterTargets,
+} from '@harina/core'
 import { useState } from 'react'
 import { finishStep, recordTap } from '#web/state/bench.ts'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { BowlRule } from './BowlRule.tsx'
 import { Jug } from './Jug.tsx'
+import { WhoWorks } from './WhoWorks.tsx'
 import { ScaleStrip } from '../scale/ScaleStrip.tsx'
 import { Big, Note, StepPage, useBench, useStep, type StepAction } from '../StepPage.tsx'
 import { pourLead } from '#web/words/index.ts'
@@ -18,21 +29,26 @@ export function PourStep() {
   const { plan } = batch
   const water = waterTargets(plan, state)
   const { go, of: goes, leftG } = pourGo(plan, state, step)
+  const jug = jugOf(plan, state)
+  /** As the scale shows it, with what is made up with the water. */
   const [poured, setPoured] = useState<number | null>(null)
-  const nowG = poured ?? leftG
+  const leftShownG = onTheScaleG(jug, state.pouredG, leftG)
+  const shownG = poured ?? leftShownG
+  const nowG = poured === null ? leftG : waterOfG(jug, state.pouredG, poured)
   const { mass, massFigure, units } = useUnits()
+  const scald = scalding(plan, state)
   const over = overPour(plan, state, state.pouredG + nowG)
   const grams = (value: number) => mass(value, plan.scaleStepG)
   const reached = state.pouredG + nowG >= water.startG - plan.scaleStepG / 2
   const goOn: StepAction = {
-    label: nowG > 0 ? `Poured ${grams(nowG)}, go on` : 'Go on',
+    label: shownG > 0 ? `Poured ${grams(shownG)}, go on` : 'Go on',
     run: () => {
       void finishStep(batch, ...(nowG > 0 ? [{ type: 'poured', grams: nowG } as const] : []))
       setPoured(null)
     },
   }
   const moreToCome: StepAction = {
-    label: `Poured ${grams(nowG)}, more to come`,
+    label: `Poured ${grams(shownG)}, more to come`,
     run: () => {
       void recordTap(batch, { type: 'poured', grams: nowG })
       setPoured(null)
@@ -49,11 +65,11 @@ export function PourStep() {
   return (
     <StepPage
       title={goes > 1 ? `Pour, ${COUNTS[go] ?? go} of ${COUNTS[goes] ?? goes}` : 'Pour to the first stop'}
-      lead={pourLead(step)}
+      lead={pourLead(step, scald.by)}
       action={waits ? moreToCome : goOn}
       second={
         over
-          ? { label: `Poured ${grams(nowG)}, and ${grams(over.flourG)} of flour`, run: withFlour }
+          ? { label: `Poured ${grams(shownG)}, and ${grams(over.flourG)} of flour`, run: withFlour }
           : waits
             ? goOn
             : null
@@ -75,21 +91,40 @@ export function PourStep() {
           )}
           {step.how === 'scald' && (
             <Note title="Scalding water" grade="caution">
-              Pour away from you, from a spout; stir with the stick and keep sleeves and faces out of the steam.
+              Pour away from you, from a spout; keep sleeves and faces out of the steam.{' '}
+              {scald.by === 'mixer'
+                ? 'Guard shut and slow from the start: a fast paddle throws hot water. The bowl’s wall burns too.'
+                : 'Stir with the stick, no hands in it.'}
             </Note>
           )}
         </>
       }
     >
-      <ScaleStrip target={{ label: 'water in the bowl', targetG: leftG, take: setPoured }} />
+      {step.how === 'scald' && scald.canMixer && (
+        <WhoWorks
+          label="Who stirs"
+          by={scald.by}
+          choices={[
+            ['hand', 'with a stick'],
+            ['mixer', 'with the paddle'],
+          ]}
+        />
+      )}
+      <ScaleStrip
+        target={{
+          label: jug.others.length > 0 ? 'poured into the bowl' : 'water in the bowl',
+          targetG: leftShownG,
+          take: setPoured,
+        }}
+      />
       <div className="flex flex-wrap items-end gap-x-10 gap-y-3">
         <div>
-          <Big label="still to pour" figure={massFigure(leftG, plan.scaleStepG)} unit={units.mass} />
+          <Big label="still to pour" figure={massFigure(leftShownG, plan.scaleStepG)} unit={units.mass} />
           <p className="mt-2 text-md text-second">
             went in{' '}
             <QuantityField
-              label="Grams of water poured"
-              shown={massFigure(nowG, plan.scaleStepG)}
+              label={jug.others.length > 0 ? 'Grams poured' : 'Grams of water poured'}
+              shown={massFigure(shownG, plan.scaleStepG)}
               unit="g"
               min={0}
               max={1_000_000}
@@ -100,7 +135,7 @@ export function PourStep() {
             {units.mass}
           </p>
         </div>
-        <Jug startG={water.startG} heldG={water.holdBackG} pouredG={state.pouredG} stepG={plan.scaleStepG} />
+        <Jug jug={jug} heldG={water.holdBackG} pouredG={state.pouredG} stepG={plan.scaleStepG} />
       </div>
       <BowlRule />
     </StepPage>

@@ -1,14 +1,15 @@
 /** The steps that a clock runs for, from a steaming potato to a dough back from the fridge. */
-import { formatNumber, kneading, WORKERS, type StepOf, type Worker } from '@harina/core'
+import { formatNumber, kneading, WORKERS, type StepOf } from '@harina/core'
 import { KNEADING_WARMS_C } from '@harina/core/heat'
-import { finishStep, recordTap } from '#web/state/bench.ts'
+import { finishStep } from '#web/state/bench.ts'
 import { useUnits } from '#web/ui/units.ts'
 import { Note, useBench, useStep } from '../StepPage.tsx'
 import { InTheBowl } from './BowlRule.tsx'
 import { BoardFlour } from './BoardFlour.tsx'
 import { FeelAgain } from './FeelAgain.tsx'
 import { Timed } from './Timed.tsx'
-import { capital, kneadLead, kneadTitle, prepareWords, workerWords } from '#web/words/index.ts'
+import { WhoWorks } from './WhoWorks.tsx'
+import { kneadLead, kneadTitle, prepareWords, workerWords } from '#web/words/index.ts'
 
 /** To the quarter of a minute where it is short. */
 const middle = ([low, high]: readonly [number, number]) => {
@@ -105,30 +106,6 @@ export function CrumbStep() {
 const spanWords = ([low, high]: readonly [number, number]): string =>
   high < 2 ? `${formatNumber(low * 60, 0)} to ${formatNumber(high * 60, 0)} s` : `${low} to ${high} min`
 
-function WhoKneads({ step, by }: { step: StepOf<'knead'>; by: Worker }) {
-  const { running } = useBench()
-  const choices = WORKERS.flatMap((id) => {
-    const span = step[id]
-    return span ? [[id, span] as const] : []
-  })
-  if (choices.length < 2) return null
-  return (
-    <div role="group" aria-label="Who kneads" className="flex">
-      {choices.map(([id, span]) => (
-        <button
-          key={id}
-          type="button"
-          aria-pressed={by === id}
-          className="press -ml-px min-h-13 flex-1 first:ml-0"
-          onClick={() => void recordTap(running.batch, { type: 'worked-by', by: id })}
-        >
-          {capital(workerWords[id])}, {spanWords(span)}
-        </button>
-      ))}
-    </div>
-  )
-}
-
 /** Worked on a board that may be floured, not in a bowl, a bag or a pan. */
 const ON_THE_BOARD: readonly StepOf<'knead'>['how'][] = ['push', 'press', 'twist', 'fold']
 
@@ -138,6 +115,10 @@ export function KneadStep() {
   const { plan } = running.batch
   const { by, minutes } = kneading(plan, running.state, step)
   const warms = KNEADING_WARMS_C[by]
+  const choices = WORKERS.flatMap((id) => {
+    const span = step[id]
+    return span ? [[id, spanWords(span)] as const] : []
+  })
   return (
     <Timed
       timer={step.id}
@@ -170,7 +151,7 @@ export function KneadStep() {
         </>
       }
     >
-      <WhoKneads step={step} by={by} />
+      <WhoWorks label="Who kneads" by={by} choices={choices} />
       <FeelAgain />
       <InTheBowl />
     </Timed>

@@ -1,5 +1,7 @@
 /** The steps before the bowl: flour on the scale, water in the jug. */
 import {
+  jugOf,
+  isMadeUp,
   doubtPoints,
   airShiftG,
   asWeighed,
@@ -250,17 +252,12 @@ const howItGoesIn: Readonly<Record<string, string>> = {
   salt: 'dissolved in it',
   other: 'with it',
 }
-/** Wetter than this it is poured with the water, made up with it as one. Fraction of mass. */
-const LIQUID_WATER = 0.4
-
 const wayIn = (plan: Plan, row: PlannedRow): string => {
   if (plan.steps.some((step) => step.kind === 'pour' && step.how === 'rub') && row.part === 'salt')
     return 'in the flour'
   if (row.part === 'alkali' && plan.steps.some((step) => step.kind === 'pull'))
     return 'kept for the twisting, as a 5 % solution'
-  return row.part === 'other' && row.water > LIQUID_WATER
-    ? 'stirred into the first stop'
-    : (howItGoesIn[row.part] ?? 'with it')
+  return isMadeUp(row) ? 'stirred into the first stop' : (howItGoesIn[row.part] ?? 'with it')
 }
 
 export function WaterStep() {
@@ -301,7 +298,7 @@ export function WaterStep() {
             small
           />
         )}
-        <Jug startG={water.startG} heldG={water.holdBackG} pouredG={0} stepG={plan.scaleStepG} />
+        <Jug jug={jugOf(plan, running.state)} heldG={water.holdBackG} pouredG={0} stepG={plan.scaleStepG} />
       </div>
       <div className="flex flex-wrap gap-x-12 gap-y-4 border-t border-line pt-4">
         {rows.map((row) => (

@@ -16,7 +16,8 @@ function FlavourLine({ flavour, worked, kitchen }: Omit<DrawerProps, 'onClose'> 
     : addRow(worked, flavour.ingredient, flavour.percent.best, kitchen)
   const computed = next.ok ? computeSheet(next.value, kitchen) : next
   if (!ingredient) return null
-  const { low, best, high } = flavour.percent
+  const { low, best } = flavour.percent
+  const { usualMaxSharePercent: high = best } = ingredient
   const putIn = `Put in ${formatNumber(best, best < 1 ? 1 : 0)} %`
   const moves = computed.ok ? pouredG(computed.value) - pouredG(worked) : 0
   return (

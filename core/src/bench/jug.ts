@@ -1,0 +1,45 @@
+/** Egg, milk and purée are made up with the water of the first stop and poured with it as one: what is in the jug, and how much of it is water. All in g. */
+import type { Plan, PlannedRow } from '../model/index.ts'
+import { asWeighed, waterTargets } from './bowl.ts'
+import type { BenchState } from './state.ts'
+
+/** Wetter than this it is poured, not strewn. Fraction of mass. */
+const LIQUID_WATER = 0.4
+
+/** Poured with the water, and no water itself. */
+export const isMadeUp = ({ part, water, weighedG }: PlannedRow): boolean =>
+  part === 'other' && water > LIQUID_WATER && weighedG > 0
+
+export interface Jug {
+  /** Water for the first stop. */
+  readonly waterG: number
+  /** What is stirred into it. */
+  readonly others: readonly { readonly key: string; readonly name: string; readonly grams: number }[]
+  readonly totalG: number
+}
+
+export function jugOf(plan: Plan, state: Pick<BenchState, 'weighedG'>): Jug {
+  const waterG = waterTargets(plan, state).startG
+  const others = plan.rows
+    .filter(isMadeUp)
+    .map((row) => ({ key: row.key, name: row.name, grams: asWeighed(plan, state, row) }))
+  return { waterG, others, totalG: others.reduce((sum, { grams }) => sum + grams, waterG) }
+}
+
+const perWater = ({ waterG, totalG }: Jug): number => (waterG > 0 ? totalG / waterG : 1)
+
+/**
+ * What the scale shows while so much water goes in on top of what is in: out of the jug with all that is in it, then plain.
+ * @example 100 g of water made up with 50 g of egg, none in yet: 40 g of water are 60 g from the jug
+ */
+export function onTheScaleG(jug: Jug, inG: number, waterG: number): number {
+  const fromJugG = Math.max(0, Math.min(waterG, jug.waterG - inG))
+  return fromJugG * perWater(jug) + (waterG - fromJugG)
+}
+
+/** The way back: how much water so much on the scale is. */
+export function waterOfG(jug: Jug, inG: number, scaleG: number): number {
+  const leftG = Math.max(0, jug.waterG - inG)
+  const fromJugG = Math.min(scaleG, leftG * perWater(jug))
+  return fromJugG / perWater(jug) + (scaleG - fromJugG)
+}

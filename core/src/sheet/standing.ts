@@ -1,0 +1,81 @@
+/** How wet the dough is against what it is made for: merely soft or stiff, unusual but proven, or past holding together. */
+import { doughsHolding, rankShapes } from '../match/index.ts'
+import type { Kitchen } from './kitchen.ts'
+import { tableReading, type Reckoned } from './reckoned.ts'
+
+export type StandingNote =
+  | {
+      readonly code: 'hydration-outside'
+      /** A danger where no dough of the tables holds together so. */
+      readonly severity: 'caution' | 'danger'
+      readonly low: number
+      readonly high: number
+      /** How far outside all of the dough's windows, and which way. */
+      readonly by: number
+      readonly side: 'stiff' | 'soft'
+      /** Doughs that stand so, by name: what it would be instead. */
+      readonly suits: readonly string[]
+    }
+  | {
+      readonly code: 'shape-outside'
+      readonly severity: 'note' | 'caution'
+      /** On the dough's own scale; how far, whichever way. */
+      readonly by: number
+      readonly side: 'stiff' | 'soft'
+      /** Shapes of this dough that want it so, by name. */
+      readonly suits: readonly string[]
+    }
+  | { readonly code: 'proven'; readonly severity: 'note'; readonly by: number; readonly side: 'stiff' | 'soft' }
+
+/** Wider than any window of the table by this much it is another dough, or none. */
+const BEYOND_POINTS = 6
+/** Flour on a base is counted in larger steps. */
+const BEYOND_ON_BASE = 15
+/** Makers drop egg batter this loose through a coarse plane, and feed a mixer's press with egg dough this soft. Percent. */
+const PROVEN_BATTER_PERCENT = 90
+const PROVEN_PRESSED_PERCENT = 46
+/** So much of the flour in egg makes it an egg dough. Percent. */
+const EGG_DOUGH_PERCENT = 10
+const MOST_NAMED = 2
+
+/** Softer than its table, and made so by many: egg batter, and kneaded egg dough for a press. */
+function isProven({ dough, shape, rows }: Reckoned, reading: number): boolean {
+  const eggPercent = rows.reduce((sum, row) => sum + (row.ingredient.group === 'egg' ? row.onFlour : 0), 0)
+  if (eggPercent < EGG_DOUGH_PERCENT) return false
+  if (dough.family === 'batter') return reading <= PROVEN_BATTER_PERCENT
+  return shape.method === 'extrude' && reading <= PROVEN_PRESSED_PERCENT
+}
+
+export function standingNotes(worked: Reckoned, kitchen: Kitchen): readonly StandingNote[] {
+  const { dough, match, control, rows } = worked
+  if (match.side === null) return []
+  const reading = tableReading(worked)
+  const by = Math.abs(match.outsideBy)
+  if (match.side === 'soft' && isProven(worked, reading))
+    return [{ code: 'proven', severity: 'note', by, side: 'soft' }]
+  const windows = Object.values(dough.windows)
+  const low = Math.min(...windows.map((window) => window.low))
+  const high = Math.max(...windows.map((window) => window.high))
+  const beyond = control.by === 'base' ? BEYOND_ON_BASE : BEYOND_POINTS
+  if (reading < low - beyond || reading > high + beyond) {
+    const flours = new Set(rows.filter(({ part }) => part === 'flour').map(({ ingredient }) => ingredient.id))
+    const suits = doughsHolding(dough, flours, reading, kitchen.doughs.values()).map(({ name }) => name)
+    return [
+      {
+        code: 'hydration-outside',
+        severity: suits.length > 0 ? 'caution' : 'danger',
+        low,
+        high,
+        by: reading < low ? low - reading : reading - high,
+        // More flour on a base is stiffer, more water on flour is softer.
+        side: reading < low === (control.by === 'base') ? 'soft' : 'stiff',
+        suits: suits.slice(0, MOST_NAMED),
+      },
+    ]
+  }
+  const suits = rankShapes([...kitchen.shapes.values()], dough, reading)
+    .filter(({ listed, grade }) => listed && grade === 'in')
+    .slice(0, MOST_NAMED)
+    .map(({ shape }) => shape.name)
+  return [{ code: 'shape-outside', severity: match.grade === 'near' ? 'note' : 'caution', by, side: match.side, suits }]
+}
