@@ -30,7 +30,7 @@ export const changes: readonly Change[] = [
   change('bench/planSteps.ts', 'PLIABLE_C = 15', 'PLIABLE_C = 12'),
   change('trouble/trouble.ts', 'CLEAR_POINTS = 0.3', 'CLEAR_POINTS = 1'),
   change('trouble/trouble.ts', 'THIRSTY_POINTS = 1', 'THIRSTY_POINTS = 2'),
-  change('bench/planBatch.ts', 'COOKS_WITH = 1.5', 'COOKS_WITH = 2'),
+  change('shape/resized.ts', 'FRESH_COOKS_WITH = 1.5', 'FRESH_COOKS_WITH = 2'),
   change('trouble/trouble.ts', 'SHOWN = 3', 'SHOWN = 1'),
   change('sheet/sanity.ts', 'SALT_LIMIT_PERCENT = 8', 'SALT_LIMIT_PERCENT = 10'),
   change('sheet/sanity.ts', 'FREE_WATER_GAP = 0.2', 'FREE_WATER_GAP = 0.3'),

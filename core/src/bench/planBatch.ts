@@ -1,6 +1,6 @@
 import type { Lot, Window, Plan, PlannedRow, Shape } from '../model/index.ts'
 import { roundHalfUp } from '../formula/index.ts'
-import type { Pieces } from '../shape/index.ts'
+import { cookedAt, type Pieces } from '../shape/index.ts'
 import {
   benchC,
   largestPotL,
@@ -32,18 +32,9 @@ function plannedRow(row: WorkedRow, { heldFlour }: Pick<Worked, 'heldFlour'>, { 
   }
 }
 
-/** Fresh pieces cook longer by so much of a power of their thickness: water has farther to go, and less than squarely so. */
-const COOKS_WITH = 1.5
-/** A thickness nearer to the table's than this is the table's. */
-const SAME_SHARE = 0.02
-
-/** The table's time, for the thickness that the last setting really leaves. min. @example 2 min at 1 mm, made 1.2 mm → 2.6 min */
-function cookFor({ blank, cookFreshMin }: Shape, { sheet }: Pieces): [number, number] {
-  const ratio = sheet && 'thicknessMm' in blank ? sheet.madeMm / blank.thicknessMm : 1
-  if (Math.abs(ratio - 1) < SAME_SHARE) return [...cookFreshMin]
-  const [low, high] = cookFreshMin.map((minutes) => Number((minutes * ratio ** COOKS_WITH).toFixed(1)))
-  return [low ?? 0, high ?? 0]
-}
+/** The table's time, for the thickness that the last setting really leaves, min. */
+const cookFor = ({ blank, cookFreshMin }: Shape, { sheet }: Pieces): [number, number] =>
+  cookedAt(cookFreshMin, sheet && 'thicknessMm' in blank ? sheet.madeMm / blank.thicknessMm : 1)
 
 /** The window as this flour wants it. */
 const shifted = ({ low, best, high }: Window, points: number): Window => ({

@@ -1,7 +1,9 @@
 /** A shape of the maker's own, by its dimensions: begun from the one on the board. */
 import {
+  formatNumber,
   ownShapeSchema,
   plainTextFrom,
+  resized,
   windowFor,
   type Blank,
   type Dough,
@@ -97,6 +99,12 @@ function Windows({ window, onChange }: { window: Window; onChange: (window: Wind
     </div>
   )
 }
+
+const spanWords = ([low, high]: readonly [number, number]): string =>
+  low === high ? formatNumber(low, 1) : `${formatNumber(low, 1)} to ${formatNumber(high, 1)}`
+
+/** Another one when a size is: what the steps name then is another length. */
+const sizesKey = ({ blank, form, wallMm }: Shape): string => JSON.stringify([blank, form, wallMm])
 
 const isOwn = (shape: Shape): boolean => !tables().shapeRows.some((row) => row.id === shape.id)
 
@@ -208,7 +216,16 @@ export function OwnShapePanel({ worked, onClose }: { worked: Worked; onClose: ()
             onChange={(event) => setShape({ ...shape, name: plainTextFrom(event.target.value, 120) })}
           />
         </label>
-        <Sizes shape={shape} family={dough.family} onChange={setShape} />
+        <Sizes shape={shape} family={dough.family} onChange={(next) => setShape(resized(from, shape, next))} />
+        <p>
+          It cooks {spanWords(shape.cookFreshMin)} min fresh
+          {shape.cookDriedMin && `, ${spanWords(shape.cookDriedMin)} dried`}; practised hands make about{' '}
+          {formatNumber(shape.piecesPerMin.practised, shape.piecesPerMin.practised < 10 ? 1 : 0)} {shape.paceOf} a
+          minute.
+          <span className="small block">
+            Times and pace follow the sizes, and so do tools and steps that name them.
+          </span>
+        </p>
         <div>
           <h3 className="head">
             {dough.control.by === 'base' ? `Flour on 100 of ${dough.control.base}` : 'Water on 100 of flour'}, in{' '}
@@ -221,7 +238,7 @@ export function OwnShapePanel({ worked, onClose }: { worked: Worked; onClose: ()
             }
           />
         </div>
-        <Steps shape={shape} onChange={setShape} />
+        <Steps key={sizesKey(shape)} shape={shape} onChange={setShape} />
         {!checked.success && (
           <p role="alert" className="border-l-5 border-danger pl-3">
             {shape.name.trim() === ''

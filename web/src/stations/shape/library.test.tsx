@@ -5,6 +5,7 @@ import { demoWorkspace } from '../../testing/demoWorkspace.ts'
 import { draftLoaded } from '../../state/draftSlice.ts'
 import { preferred } from '../../state/preferencesSlice.ts'
 import { store } from '../../state/store.ts'
+import { tables } from '../../state/tables.ts'
 import { repository } from '../../storage/index.ts'
 import {
   act,
@@ -114,6 +115,8 @@ it('a shape of one’s own by its dimensions: kept, used, and not removed while 
   await press('Keep it')
   const [own] = await repository.read('shape')
   expect(own).toMatchObject({ name: 'Keeper’s shells', blank: { type: 'rope', diameterMm: 9, cutMm: 18 } })
+  const of = tables().shapeRows.find(({ name }) => name === 'Cavatelli')!
+  expect(own!.piecesPerMin.practised).toBeLessThan(of.piecesPerMin.practised)
   expect(sheet().shape).toBe(own!.id)
   expect((await screen.findByRole('heading', { level: 1 })).textContent).toBe('Keeper’s shells')
 

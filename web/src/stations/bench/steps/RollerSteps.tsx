@@ -1,9 +1,12 @@
 /** A sheet: folded, thinned pass by pass, cut or stamped. */
 import {
   blankCut,
+  foldsDone,
+  foldTick,
   formatNumber,
   formatPercent,
   rolledSheetAtBench,
+  type FoldIn,
   type Pass,
   type RolledSheetPlan,
 } from '@harina/core'
@@ -58,16 +61,19 @@ export function FoldStep() {
   const { running } = useBench()
   const step = useStep('fold')
   const plan = useSheetPlan()
-  const tally = useTally(step.times)
+  const { folds, layers } = foldsDone(running.state, step.id)
+  const isLeft = folds < step.times
+  const fold = (into: FoldIn) =>
+    void recordTap(running.batch, { type: 'ticked', item: foldTick(step.id, folds + 1, into), on: true })
   const finish = () => void finishStep(running.batch)
   return (
     <StepPage
       title="Press, fold and roll"
-      lead={`Press the crumbs into a slab, roll it, fold it in two, roll again: ${step.times} times, always the same way.`}
+      lead={`Press the crumbs into a slab, roll it, fold it, roll again: ${step.times} times, always the same way.`}
       action={
-        tally.tick ? { label: `Fold ${tally.done + 1} done`, run: tally.tick } : { label: 'Smooth, go on', run: finish }
+        isLeft ? { label: `Fold ${folds + 1} done`, run: () => fold(2) } : { label: 'Smooth, go on', run: finish }
       }
-      second={tally.tick ? { label: 'Smooth already, go on', run: finish } : null}
+      second={isLeft ? { label: 'Smooth already, go on', run: finish } : null}
       aside={
         <>
           <Note title="Rough is right at first">
@@ -80,10 +86,15 @@ export function FoldStep() {
       }
     >
       <div className="flex flex-wrap items-end gap-x-12 gap-y-4">
-        <Big label="folds" figure={`${tally.done}`} unit={`of ${step.times}`} />
-        <Big label="layers" figure={formatNumber(2 ** tally.done, 0)} unit="" small />
+        <Big label="folds" figure={`${folds}`} unit={`of ${step.times}`} />
+        <Big label="layers" figure={formatNumber(layers, 0)} unit="" small />
+        {isLeft && (
+          <button type="button" className="press" onClick={() => fold(3)}>
+            Folded in three, like a letter
+          </button>
+        )}
       </div>
-      <Tally count={step.times} done={tally.done} />
+      <Tally count={step.times} done={folds} />
       {plan?.widest && (
         <p className="text-lg">
           At the widest, setting {plan.widest.setting}; the layers run with the sheet, and so will the bite.

@@ -1,0 +1,22 @@
+/** Folds of a sheet, told one by one: in two or, as a letter, in three; how many layers that makes. */
+import type { BenchState } from './state.ts'
+
+export const FOLD_IN = [2, 3] as const
+export type FoldIn = (typeof FOLD_IN)[number]
+
+/** What is ticked for the nth fold of a step. */
+export const foldTick = (step: string, n: number, fold: FoldIn): string =>
+  fold === 2 ? `${step}-${n}` : `${step}-${n}-in-three`
+
+/** Folds told so far, and the layers they make. @example twice in three, once in two → 3 folds, 18 layers */
+export function foldsDone(
+  { ticked }: Pick<BenchState, 'ticked'>,
+  step: string,
+): { readonly folds: number; readonly layers: number } {
+  let layers = 1
+  for (let n = 1; ; n += 1) {
+    const fold = FOLD_IN.find((each) => ticked.includes(foldTick(step, n, each)))
+    if (!fold) return { folds: n - 1, layers }
+    layers *= fold
+  }
+}
