@@ -8,7 +8,7 @@ import type { Page } from 'puppeteer-core'
 import { catchDownloads, fill, goTo, openPage, press, sees, textOf } from './harness/index.ts'
 import { useSite } from './useSite.ts'
 
-const here = useSite()
+const here = useSite({ heavy: true })
 let page: Page
 let dir: string
 const good = generateWorkspace(Date.parse('2031-11-08T10:20:00Z'))

@@ -16,12 +16,15 @@ export interface Here {
   visit: Visit
 }
 
-/** A server on a free port and a browser with a profile of its own, for a file of tests that stand on each other. */
-export function useSite(options: SiteToServe = {}): Here {
+/**
+ * A server on a free port and a browser with a profile of its own, for a file of tests that stand on each other. `heavy`: what is
+ * done takes so long that an optimising compiler pays.
+ */
+export function useSite({ heavy = false, ...options }: SiteToServe & { heavy?: boolean } = {}): Here {
   const here = {} as Here
   beforeAll(async () => {
     here.site = await serveSite({ clientDir, ...options })
-    here.visit = await openBrowser(undefined, SHORT_LIVED)
+    here.visit = await openBrowser(undefined, heavy ? [] : SHORT_LIVED)
   })
   afterAll(async () => {
     await here.visit.close()

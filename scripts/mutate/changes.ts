@@ -36,7 +36,7 @@ export const changes: readonly Change[] = [
   change('sheet/sanity.ts', 'FREE_WATER_GAP = 0.2', 'FREE_WATER_GAP = 0.3'),
   change('sheet/sanity.ts', 'GLUTEN_SHARE_PERCENT = 10', 'GLUTEN_SHARE_PERCENT = 20'),
   change('sheet/sanity.ts', 'doughMoisture.low - 2,', 'doughMoisture.low - 4,'),
-  change('sheet/sheetNotes.ts', 'BEYOND_POINTS = 6', 'BEYOND_POINTS = 8'),
+  change('sheet/standing.ts', 'BEYOND_POINTS = 6', 'BEYOND_POINTS = 8'),
   change('sheet/balance.ts', 'fat: 37', 'fat: 35'),
   change('formula/storeMoisture.ts', 'n: 2.2857', 'n: 2.2'),
   change('match/judgeWindow.ts', 'NEAR_POINTS = 2', 'NEAR_POINTS = 3'),
