@@ -100,8 +100,9 @@ function Windows({ window, onChange }: { window: Window; onChange: (window: Wind
   )
 }
 
+const plain = (figure: number): string => formatNumber(figure, figure % 1 === 0 ? 0 : 1)
 const spanWords = ([low, high]: readonly [number, number]): string =>
-  low === high ? formatNumber(low, 1) : `${formatNumber(low, 1)} to ${formatNumber(high, 1)}`
+  low === high ? plain(low) : `${plain(low)} to ${plain(high)}`
 
 /** Another one when a size is: what the steps name then is another length. */
 const sizesKey = ({ blank, form, wallMm }: Shape): string => JSON.stringify([blank, form, wallMm])
@@ -141,7 +142,9 @@ function Sizes({ shape, family, onChange }: PartProps & { family: Family }) {
           mm={shape.wallMm}
           onChange={(wallMm) => onChange({ ...shape, wallMm })}
         />
-        <ShapeEngraving shape={shape} width={250} height={130} withScale />
+        <div className="mt-3">
+          <ShapeEngraving shape={shape} width={250} height={130} withScale />
+        </div>
       </div>
     </div>
   )
@@ -220,8 +223,7 @@ export function OwnShapePanel({ worked, onClose }: { worked: Worked; onClose: ()
         <p>
           It cooks {spanWords(shape.cookFreshMin)} min fresh
           {shape.cookDriedMin && `, ${spanWords(shape.cookDriedMin)} dried`}; practised hands make about{' '}
-          {formatNumber(shape.piecesPerMin.practised, shape.piecesPerMin.practised < 10 ? 1 : 0)} {shape.paceOf} a
-          minute.
+          {plain(shape.piecesPerMin.practised)} {shape.paceOf} a minute.
           <span className="small block">
             Times and pace follow the sizes, and so do tools and steps that name them.
           </span>

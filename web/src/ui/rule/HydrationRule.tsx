@@ -33,7 +33,7 @@ const FINE_STEP = 0.1
 function ShapeBar({ bar, ink }: { bar: Bar; ink: string }) {
   return (
     <g>
-      <text x={bar.x} y={bar.y - 5} className="fill-ink text-sm font-semibold">
+      <text x={bar.labelX} y={bar.y - 5} className="fill-ink text-sm font-semibold">
         {bar.label}
       </text>
       <rect x={bar.x} y={bar.y} width={bar.width} height={bar.height} fill={ink} />

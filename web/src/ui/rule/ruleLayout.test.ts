@@ -24,6 +24,18 @@ it('draws a window as wide as it is', () => {
   expect(shape!.x + shape!.width).toBeCloseTo(ruleX(input, 53), 9)
 })
 
+it('the name over a window ends on the paper, however long and far to the right', () => {
+  fc.assert(
+    fc.property(fc.double({ min: 25, max: 55, noNaN: true }), fc.integer({ min: 320, max: 1200 }), (low, width) => {
+      const label = 'Hot-water pan dumpling wrappers'
+      const shape = { label, window: { low, best: low + 2, high: low + 4 } }
+      const { labelX } = ruleLayout({ ...input, width, shape }).shape!
+      expect(labelX).toBeGreaterThanOrEqual(0)
+      expect(labelX + label.length * 7.2).toBeLessThanOrEqual(width)
+    }),
+  )
+})
+
 it('no two labels under the rule meet, and none leaves the paper', () => {
   const at = fc.double({ min: 20, max: 70, noNaN: true })
   fc.assert(

@@ -137,6 +137,13 @@ function ticks(input: RuleInput): RuleLayout['ticks'] {
   })
 }
 
+/** Its name stands over the bar, as far to the left as it must to end on the paper. */
+const overlaid = ({ width, charPx = CHAR_PX }: RuleInput, made: Bar): Bar => ({
+  ...made,
+  labelX: Math.max(0, Math.min(made.x, width - made.label.length * charPx)),
+  labelAnchor: 'start',
+})
+
 /** A long day's pours would lie on one another: the first and the last of them are told. */
 const MOST_MARKS = 24
 const fewMarks = (marks: readonly RuleMark[]): readonly RuleMark[] =>
@@ -144,7 +151,7 @@ const fewMarks = (marks: readonly RuleMark[]): readonly RuleMark[] =>
 
 export function ruleLayout(input: RuleInput): RuleLayout {
   let y = 0
-  const shape = input.shape ? bar(input, input.shape, LABEL_H, SHAPE_H) : null
+  const shape = input.shape ? overlaid(input, bar(input, input.shape, LABEL_H, SHAPE_H)) : null
   if (shape) y = LABEL_H + SHAPE_H + GAP + 4
   const methods = input.methods.map((method) => {
     const made = bar(input, method, y, METHOD_H)

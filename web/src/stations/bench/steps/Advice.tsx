@@ -18,7 +18,9 @@ function StepNote({ step }: { step: CorrectionStep }) {
   const worded = useUnits()
   return (
     <Note title={`${stepGrams(step, worded)}: ${measureWords(step.measure)}`}>
-      Moves it {formatPoints(step.to - step.from)} points, {formatPercent(step.from)} to {formatPercent(step.to)} %.
+      {/* Water on a base moves no flour. */}
+      {Math.abs(step.to - step.from) >= 0.05 &&
+        `Moves it ${formatPoints(step.to - step.from)} points, ${formatPercent(step.from)} to ${formatPercent(step.to)} %.`}
       {step.saltG >= 0.05 && ` With it ${worded.mass(step.saltG, 0.1)} of salt.`}
       {step.overCeiling && ' That is more than this flour has been thought to want: wait and feel again first.'}
     </Note>
