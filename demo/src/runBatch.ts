@@ -3,6 +3,7 @@ import {
   bowlBasis14,
   computeSheet,
   currentStep,
+  firstG,
   heldBack,
   mainRest,
   planBatch,
@@ -120,7 +121,7 @@ function timed(bench: Bench, timer: string, minutes: number) {
 const weighedRows = ({ rows }: Plan, parts: readonly string[], stray: () => number): BenchAction[] =>
   rows
     .filter((row) => parts.includes(row.part))
-    .map((row) => ({ type: 'weighed', row: row.key, grams: Math.max(0, row.weighedG - (row.heldG ?? 0) + stray()) }))
+    .map((row) => ({ type: 'weighed', row: row.key, grams: Math.max(0, firstG(row) + stray()) }))
 
 /** One step as the two of the bench do it, to its end. */
 function work(bench: Bench, step: PlannedStep, story: BatchStory, random: Random): void {

@@ -17,7 +17,7 @@ const sumG = (rows: readonly PlannedRow[], of: (row: PlannedRow) => number) =>
   rows.reduce((sum, row) => sum + of(row), 0)
 
 /** What goes into the bowl first of a row; the rest of a flour may wait for the feel. */
-const firstG = ({ weighedG, heldG = 0 }: PlannedRow): number => weighedG - heldG
+export const firstG = ({ weighedG, heldG = 0 }: PlannedRow): number => weighedG - heldG
 
 /**
  * What went on the scale of the flour, or of the base, over what was planned of it: with a little short in the sack the rest
@@ -134,6 +134,12 @@ export function firstStop(plan: Plan, state: Contents): number {
     return plannedOnRule(plan) - (100 * heldFlourG(plan, NOTHING_YET)) / Math.max(1e-9, baseG(plan, NOTHING_YET))
   return bowlOnRule(plan, { ...state, pouredG: waterTargets(plan, state).startG })
 }
+
+/** Where it stands once what was held back is in as well. Percent on its rule. */
+export const withHeldBack = (plan: Plan, state: Contents): number =>
+  plan.control.by === 'base'
+    ? plannedOnRule(plan)
+    : bowlOnRule(plan, { ...state, pouredG: waterTargets(plan, state).totalG })
 
 /** What still stands beside the bowl, g: plain water, or flour for a base. Null where nothing was held back. */
 export function heldBack(

@@ -17,7 +17,7 @@ const nearBy = ({ control, family }: Dough): number =>
   control.by === 'base' || family === 'batter' ? NEAR_LOOSE : NEAR_POINTS
 
 /** All the dough's windows together: what stands in for a method it has no window for. */
-function wholeWindow({ windows }: Dough): Window {
+export function wholeWindow({ windows }: Dough): Window {
   const all = Object.values(windows)
   const low = Math.min(...all.map((window) => window.low))
   const high = Math.max(...all.map((window) => window.high))

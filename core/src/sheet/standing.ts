@@ -1,5 +1,5 @@
 /** How wet the dough is against what it is made for: merely soft or stiff, unusual but proven, or past holding together. */
-import { doughsHolding, rankShapes } from '../match/index.ts'
+import { doughsHolding, rankShapes, wholeWindow } from '../match/index.ts'
 import type { Kitchen } from './kitchen.ts'
 import { tableReading, type Reckoned } from './reckoned.ts'
 
@@ -25,7 +25,7 @@ export type StandingNote =
       /** Shapes of this dough that want it so, by name. */
       readonly suits: readonly string[]
     }
-  | { readonly code: 'proven'; readonly severity: 'note'; readonly by: number; readonly side: 'stiff' | 'soft' }
+  | { readonly code: 'proven'; readonly severity: 'note'; readonly by: number }
 
 /** Wider than any window of the table by this much it is another dough, or none. */
 const BEYOND_POINTS = 6
@@ -51,11 +51,8 @@ export function standingNotes(worked: Reckoned, kitchen: Kitchen): readonly Stan
   if (match.side === null) return []
   const reading = tableReading(worked)
   const by = Math.abs(match.outsideBy)
-  if (match.side === 'soft' && isProven(worked, reading))
-    return [{ code: 'proven', severity: 'note', by, side: 'soft' }]
-  const windows = Object.values(dough.windows)
-  const low = Math.min(...windows.map((window) => window.low))
-  const high = Math.max(...windows.map((window) => window.high))
+  if (match.side === 'soft' && isProven(worked, reading)) return [{ code: 'proven', severity: 'note', by }]
+  const { low, high } = wholeWindow(dough)
   const beyond = control.by === 'base' ? BEYOND_ON_BASE : BEYOND_POINTS
   if (reading < low - beyond || reading > high + beyond) {
     const flours = new Set(rows.filter(({ part }) => part === 'flour').map(({ ingredient }) => ingredient.id))

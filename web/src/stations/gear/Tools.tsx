@@ -1,4 +1,4 @@
-import { formatNumber, ROOM_FOR, type Gear, type Place, type Pot, type Vessel } from '@harina/core'
+import { formatNumber, ROOM_FOR, type Gear, type Place, type Pot, type Vessel, USUAL_POT_L } from '@harina/core'
 import { KNEADING_WARMS_C, kneadBy } from '@harina/core/heat'
 import { nanoid } from 'nanoid'
 import type { ReactNode } from 'react'
@@ -268,10 +268,10 @@ export function Vessels({ gear }: { gear: Gear }) {
 
 export function Pots({ gear }: { gear: Gear }) {
   const change = (id: string, part: Partial<Pot>) => void changePart('pot', id, (pot) => ({ ...pot, ...part }))
-  const add = () => addPart('pot', { id: nanoid(), name: 'New pot', holdsL: 8 })
+  const add = () => addPart('pot', { id: nanoid(), name: 'New pot', holdsL: USUAL_POT_L })
   return (
     <Section title="Pots" lead="The largest decides in how many turns a dough is cooked, three quarters full.">
-      {gear.pots.length === 0 && <p className="py-2">Until one stands here, a pot of 8 litres is meant.</p>}
+      {gear.pots.length === 0 && <p className="py-2">Until one stands here, a pot of {USUAL_POT_L} litres is meant.</p>}
       <ul>
         {gear.pots.map((pot) => (
           <Holds

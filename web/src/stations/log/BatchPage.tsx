@@ -1,5 +1,6 @@
 import {
   asWeighed,
+  firstG,
   heldFlourG,
   formatNumber,
   formatPercent,
@@ -84,7 +85,6 @@ function TrailRule({ batch }: { batch: BatchStory }) {
 
 function PlannedRows({ batch: { plan, state } }: { batch: BatchStory }) {
   const heldG = heldFlourG(plan, { weighedG: {} })
-  const first = (row: PlannedRow) => row.weighedG - (row.heldG ?? 0)
   const real = (row: PlannedRow) => (row.part === 'water' ? state.pouredG : asWeighed(plan, state, row))
   const { massFigure, units } = useUnits()
   const grams = (value: number) => massFigure(value, plan.scaleStepG)
@@ -116,9 +116,9 @@ function PlannedRows({ batch: { plan, state } }: { batch: BatchStory }) {
               <th scope="row" className="py-0.5 text-left font-text text-base font-normal">
                 {row.name}
               </th>
-              <td>{grams(first(row))}</td>
+              <td>{grams(firstG(row))}</td>
               <td className="font-semibold">{grams(real(row))}</td>
-              <td className="text-second">{off(real(row) - first(row))}</td>
+              <td className="text-second">{off(real(row) - firstG(row))}</td>
             </tr>
           ))}
         {state.addedFlourG + heldG > 0 && (

@@ -25,7 +25,7 @@ import { ShapeEngraving } from '../../ui/ShapeEngraving.tsx'
 import { SidePanel } from '../../ui/SidePanel.tsx'
 import { tables } from '../../state/tables.ts'
 import { useUnits } from '../../ui/units.ts'
-import { inUse } from '../../words/index.ts'
+import { inUse, spanOfMinutes } from '../../words/index.ts'
 
 /** What can be measured of a blank, in words. */
 const measures: Readonly<Record<string, string>> = {
@@ -101,8 +101,6 @@ function Windows({ window, onChange }: { window: Window; onChange: (window: Wind
 }
 
 const plain = (figure: number): string => formatNumber(figure, figure % 1 === 0 ? 0 : 1)
-const spanWords = ([low, high]: readonly [number, number]): string =>
-  low === high ? plain(low) : `${plain(low)} to ${plain(high)}`
 
 /** Another one when a size is: what the steps name then is another length. */
 const sizesKey = ({ blank, form, wallMm }: Shape): string => JSON.stringify([blank, form, wallMm])
@@ -221,8 +219,8 @@ export function OwnShapePanel({ worked, onClose }: { worked: Worked; onClose: ()
         </label>
         <Sizes shape={shape} family={dough.family} onChange={(next) => setShape(resized(from, shape, next))} />
         <p>
-          It cooks {spanWords(shape.cookFreshMin)} min fresh
-          {shape.cookDriedMin && `, ${spanWords(shape.cookDriedMin)} dried`}; practised hands make about{' '}
+          It cooks {spanOfMinutes(...shape.cookFreshMin)} fresh
+          {shape.cookDriedMin && `, ${spanOfMinutes(...shape.cookDriedMin)} dried`}; practised hands make about{' '}
           {plain(shape.piecesPerMin.practised)} {shape.paceOf} a minute.
           <span className="small block">
             Times and pace follow the sizes, and so do tools and steps that name them.

@@ -1,5 +1,5 @@
 /** The batch on one sheet of paper, for the wall above the bench: what goes in, where to stop, each step with its time, room to write. */
-import { formatNumber, stepMinutes, stepsOf, waterTargets, type PlannedRow } from '@harina/core'
+import { firstG, formatNumber, stepMinutes, stepsOf, waterTargets, type PlannedRow } from '@harina/core'
 import { format } from 'date-fns'
 import { SidePanel } from '#web/ui/SidePanel.tsx'
 import { useKitchen } from '#web/state/select.ts'
@@ -28,8 +28,7 @@ function GoesIn({ rows }: { rows: readonly PlannedRow[] }) {
               )}
               {row.heldG !== undefined && (
                 <span className="small block">
-                  first {mass(row.weighedG - row.heldG, plan.scaleStepG)}; {mass(row.heldG, plan.scaleStepG)} only if it
-                  asks
+                  first {mass(firstG(row), plan.scaleStepG)}; {mass(row.heldG, plan.scaleStepG)} only if it asks
                 </span>
               )}
             </th>

@@ -1,13 +1,4 @@
-import {
-  bowlOnRule,
-  firstStop,
-  formatPercent,
-  heldBack,
-  plannedOnRule,
-  planWindow,
-  sackFlourG,
-  waterTargets,
-} from '@harina/core'
+import { bowlOnRule, firstStop, formatPercent, heldBack, planWindow, withHeldBack } from '@harina/core'
 import { PlanRule } from '#web/ui/rule/PlanRule.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { ruleLabel } from '#web/ui/rule/ruleLabel.ts'
@@ -22,12 +13,14 @@ export function BowlRule({ marks = true }: { marks?: boolean }) {
   const { running } = useBench()
   const { state } = running
   const { plan } = running.batch
-  const onBase = plan.control.by === 'base'
-  const all = onBase ? plannedOnRule(plan) : (100 * waterTargets(plan, state).totalG) / sackFlourG(plan, state)
-  const first = onBase ? firstStop(plan, state) : (100 * waterTargets(plan, state).startG) / sackFlourG(plan, state)
   const stops: readonly RuleMark[] = [
-    { id: 'start', at: first, kind: 'dashed', label: 'first stop' },
-    { id: 'all', at: all, kind: 'open', label: onBase ? 'all the flour' : 'the whole jug' },
+    { id: 'start', at: firstStop(plan, state), kind: 'dashed', label: 'first stop' },
+    {
+      id: 'all',
+      at: withHeldBack(plan, state),
+      kind: 'open',
+      label: plan.control.by === 'base' ? 'all the flour' : 'the whole jug',
+    },
   ]
   return (
     <PlanRule

@@ -6,6 +6,7 @@ import {
   airShiftG,
   asWeighed,
   formatNumber,
+  firstG,
   heldFlourG,
   roundHalfUp,
   sackFlourG,
@@ -161,7 +162,7 @@ export function FlourStep() {
   const { temperature, massFigure, units } = useUnits()
   const rows = firstRows(plan)
   const weighing = useWeighing(rows)
-  const off = rows.some((row) => weighing.gramsOf(row) !== row.weighedG - (row.heldG ?? 0))
+  const off = rows.some((row) => weighing.gramsOf(row) !== firstG(row))
   const empty = rows.filter((row) => row.part === 'flour').every((row) => weighing.gramsOf(row) <= 0)
   const weighedG = Object.fromEntries(rows.map((row) => [row.key, weighing.gramsOf(row)]))
   const heldG = heldFlourG(plan, { weighedG })
