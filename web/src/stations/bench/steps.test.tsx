@@ -98,6 +98,8 @@ it('egg is made up with the water: the jug says what is in it, the scale shows b
     plan.steps.find((step) => step.kind === 'pour')!,
   )
   expect(Number(field.value)).toBeCloseTo(onTheScaleG(jug, 0, first.leftG), 0)
+  // One scale on the whole page.
+  expect(screen.getByText(/^The first stop is at/).textContent).toContain(`${Math.round(jug.totalG)} g`)
   await press(/^Poured .*more to come/)
   expect((await benchState()).pouredG).toBeCloseTo(first.leftG, 6)
   await press(/^Poured .*go on/)

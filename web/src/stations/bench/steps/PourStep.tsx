@@ -37,9 +37,11 @@ export function PourStep() {
   const nowG = poured === null ? leftG : waterOfG(jug, state.pouredG, poured)
   const { mass, massFigure, units } = useUnits()
   const scald = scalding(plan, state)
-  const over = overPour(plan, state, state.pouredG + nowG)
+  /** Water in the bowl once this is in. */
+  const inG = state.pouredG + nowG
+  const over = overPour(plan, state, inG)
   const grams = (value: number) => mass(value, plan.scaleStepG)
-  const reached = state.pouredG + nowG >= water.startG - plan.scaleStepG / 2
+  const reached = inG >= water.startG - plan.scaleStepG / 2
   const goOn: StepAction = {
     label: shownG > 0 ? `Poured ${grams(shownG)}, go on` : 'Go on',
     run: () => {
@@ -83,10 +85,10 @@ export function PourStep() {
               on, and feel it first.
             </Note>
           ) : (
-            <Note title={`${grams(Math.max(0, water.totalG - state.pouredG - nowG))} stay back`}>
+            <Note title={`${grams(onTheScaleG(jug, inG, Math.max(0, water.totalG - inG)))} stay back`}>
               {reached
                 ? `Plain, beside the bowl: only if the dough asks, once the flour has had ${plan.minutes.drink} minutes to drink.`
-                : `The first stop is at ${grams(water.startG)}; mix between the goes.`}
+                : `The first stop is at ${grams(jug.totalG)}; mix between the goes.`}
             </Note>
           )}
           {step.how === 'scald' && (
