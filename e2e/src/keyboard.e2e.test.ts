@@ -125,3 +125,12 @@ it('a dough larger than its hopper becomes equal mixes, each a run of its own', 
   const doughs = await page.$$eval('nav[aria-label="Doughs"] a', (links) => links.map((link) => link.textContent))
   expect(doughs.filter((name) => name.startsWith('Crumb 32')).length).toBe(Number(mixes) + 1)
 })
+
+it('the app opens at the work as it was left', async () => {
+  const page = await openPage(here.visit, here.site.url)
+  expect(new URL(page.url()).pathname).toBe('/formula')
+  await goTo(page, new URL('/gear/sacks', here.site.url).href)
+  await goTo(page, here.site.url)
+  expect(new URL(page.url()).pathname).toBe('/gear/sacks')
+  await sees(page, 'Sacks and jars')
+})

@@ -20,7 +20,7 @@ const Toasts = lazy(async () => {
 function useLastPath(pathname: string) {
   const dispatch = useAppDispatch()
   useEffect(() => {
-    if (pathname !== '/') dispatch(preferred({ lastPath: pathname }))
+    dispatch(preferred({ lastPath: pathname }))
   }, [pathname, dispatch])
 }
 

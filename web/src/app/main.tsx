@@ -20,8 +20,10 @@ const SILENT_MS = 8000
 const root = createRoot(document.getElementById('root') as HTMLElement)
 const tables = loadTables().then(provideTables)
 // What will be opened is fetched while the store is asked.
-const bringStation = (path: string) =>
-  stations[stationAt(path === '/' ? readPreferences().lastPath : path)].bring().catch(() => undefined)
+const bringStation = (path: string) => stations[stationAt(path)].bring().catch(() => undefined)
+// The first screen is the work as it was left. A router that is sent on from '/' would draw everything twice.
+const standAt = (path: string) => history.replaceState(null, '', path === '/' ? readPreferences().lastPath : path)
+if (location.pathname === '/') standAt('/')
 void bringStation(location.pathname)
 
 const refuse = (error: unknown) => root.render(<NoStore error={error} />)
@@ -29,7 +31,7 @@ const refuse = (error: unknown) => root.render(<NoStore error={error} />)
 async function begin({ offer = true, at }: { offer?: boolean; at?: string } = {}): Promise<void> {
   let drawn = () => undefined as void
   const shown = new Promise<void>((resolve) => (drawn = resolve)).then(whenIdle)
-  if (at) history.replaceState(null, '', at)
+  if (at) standAt(at)
   const [session] = await Promise.all([startSession(offer, shown), tables, bringStation(location.pathname)])
   // In one go: there is nothing on the screen that would have to stay alive meanwhile.
   flushSync(() =>

@@ -1,13 +1,6 @@
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router'
 import { Shell } from './Shell.tsx'
 import { stations } from './stations.tsx'
-import { useApp } from '../state/store.ts'
-
-/** The first screen is the work as it was left. */
-function Resume() {
-  const lastPath = useApp((state) => state.preferences.lastPath)
-  return <Navigate to={lastPath} replace />
-}
 
 /** Drawn once the work is there to be shown, so that it begins at the address of that moment. */
 export function Pages() {
@@ -15,7 +8,6 @@ export function Pages() {
     <BrowserRouter>
       <Routes>
         <Route element={<Shell />}>
-          <Route index element={<Resume />} />
           <Route path="formula" element={<stations.formula.Page />} />
           <Route path="shape/:view?" element={<stations.shape.Page />} />
           <Route path="bench/:batchId?" element={<stations.bench.Page />} />

@@ -17,7 +17,7 @@ const preferencesSchema = z.object({
   big: z.catch(z.boolean(), false),
   /** The air sensor is read. */
   air: z.catch(z.boolean(), false),
-  lastPath: z.catch(z.string().check(z.startsWith('/'), z.maxLength(200)), '/formula'),
+  lastPath: z.catch(z.string().check(z.regex(/^\/\w/), z.maxLength(200)), '/formula'),
 })
 
 export type Preferences = z.infer<typeof preferencesSchema>

@@ -20,12 +20,15 @@ describe('preferences', () => {
     expect(readPreferences(null)).toEqual(asTheDeviceIs)
   })
 
-  it.each(['{broken', '[]', '{"theme":"neon","sound":"loud","lastPath":"https://elsewhere"}', 'null'])(
-    'survive %s',
-    (text) => {
-      expect(readPreferences(text)).toEqual(asTheDeviceIs)
-    },
-  )
+  it.each([
+    '{broken',
+    '[]',
+    '{"theme":"neon","sound":"loud","lastPath":"https://elsewhere"}',
+    '{"lastPath":"//elsewhere"}',
+    'null',
+  ])('survive %s', (text) => {
+    expect(readPreferences(text)).toEqual(asTheDeviceIs)
+  })
 
   it('read back what was written, and shrug at a full store', () => {
     const preferences = {

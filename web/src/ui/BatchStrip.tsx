@@ -40,9 +40,12 @@ export function BatchStrip({ children }: { children?: ReactNode }) {
   const sheet = useApp((state) => state.draft.present?.sheet)
   const tabs = useRef<HTMLElement>(null)
   const { pathname } = useLocation()
-  // On a phone the tabs run out of the screen: the one in use is brought into it.
+  // On a phone the tabs run out of the screen: the one in use is brought into it, once there is a layout to measure in.
   useEffect(() => {
-    tabs.current?.querySelector('[aria-current=page]')?.scrollIntoView?.({ block: 'nearest', inline: 'nearest' })
+    const frame = requestAnimationFrame(() =>
+      tabs.current?.querySelector('[aria-current=page]')?.scrollIntoView?.({ block: 'nearest', inline: 'nearest' }),
+    )
+    return () => cancelAnimationFrame(frame)
   }, [pathname])
   const family = (dough: string): Family => kitchen?.doughs.get(dough)?.family ?? 'semolina'
   return (
