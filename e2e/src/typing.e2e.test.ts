@@ -94,6 +94,39 @@ it('two figures changed at once both stand', async () => {
   expect(await (await firstNamed('Board length, millimetres')).evaluate(({ value }) => value)).toBe('777')
 })
 
+describe('the day a sack came', () => {
+  const LABEL = 'Remilled durum R-34, since when'
+  const lot = async () => (await storedIn<Lot>(page, 'lots')).find(({ name }) => name === 'Remilled durum R-34')!
+  const valueOf = async () => (await firstNamed(LABEL)).evaluate(({ value }) => value)
+  const typed = async (keys: string, delay: number) => {
+    await go(page, '/gear/sacks')
+    const field = await firstNamed(LABEL)
+    await field.focus()
+    await page.keyboard.type(keys, { delay })
+    return field
+  }
+
+  it.each([0, 30, 120])('typed at %i ms a key, stands and is stored', async (delay) => {
+    const day = `2026-10-0${1 + delay / 30}`
+    await typed(`10${day.slice(8)}2026`, delay)
+    await page.keyboard.press('Tab')
+    await reload(page)
+    expect(await valueOf()).toBe(day)
+    expect((await lot()).since).toMatch(day)
+  })
+
+  it('half typed, or not come yet, and left: what stood there stands, and it is said', async () => {
+    const before = [await valueOf(), (await lot()).since]
+    for (const keys of ['', '12312999']) {
+      const field = await typed(keys, 0)
+      if (keys === '') await page.keyboard.press('Backspace')
+      await field.evaluate((element) => element.blur())
+      await sees(page, 'a day from 2000 to today')
+      expect([await valueOf(), (await lot()).since]).toEqual(before)
+    }
+  })
+})
+
 describe('two tabs on one sheet', () => {
   let other: Page
   const value = (of: Page, label: string) =>

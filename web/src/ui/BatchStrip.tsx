@@ -1,10 +1,11 @@
 /** The strip above every station: the sheet on paper, then a tab for each running batch. */
-import { useEffect, useRef, type ReactNode } from 'react'
-import { NavLink, useLocation } from 'react-router'
+import type { ReactNode } from 'react'
+import { NavLink } from 'react-router'
 import { standingWords } from './batches.ts'
 import { useAtBench } from '../state/select.ts'
 import { familyInk, type Family } from './family.tsx'
 import { useKitchen } from '../state/select.ts'
+import { useCurrentInSight } from './useCurrentInSight.ts'
 import { useNow } from './useNow.ts'
 import { useApp } from '../state/store.ts'
 
@@ -38,15 +39,7 @@ export function BatchStrip({ children }: { children?: ReactNode }) {
   const now = useNow()
   const kitchen = useKitchen()
   const sheet = useApp((state) => state.draft.present?.sheet)
-  const tabs = useRef<HTMLElement>(null)
-  const { pathname } = useLocation()
-  // On a phone the tabs run out of the screen: the one in use is brought into it, once there is a layout to measure in.
-  useEffect(() => {
-    const frame = requestAnimationFrame(() =>
-      tabs.current?.querySelector('[aria-current=page]')?.scrollIntoView?.({ block: 'nearest', inline: 'nearest' }),
-    )
-    return () => cancelAnimationFrame(frame)
-  }, [pathname])
+  const tabs = useCurrentInSight<HTMLElement>()
   const family = (dough: string): Family => kitchen?.doughs.get(dough)?.family ?? 'semolina'
   return (
     <header className="flex h-14.5 shrink-0 items-stretch border-b border-ink bg-ground">

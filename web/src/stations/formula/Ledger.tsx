@@ -178,7 +178,7 @@ function DoughRow({ worked, kitchen }: Props) {
       <th scope="row" className="text-left text-md">
         Dough{' '}
         {control.by === 'hydration' && (
-          <span className="small font-normal whitespace-nowrap">
+          <span className="small block font-normal md:inline md:whitespace-nowrap">
             {roundingWords(batch.rounding.hydrationPoints, step)}
           </span>
         )}

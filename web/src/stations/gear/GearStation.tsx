@@ -1,8 +1,9 @@
 import type { Kitchen } from '@harina/core'
 import type { ComponentType } from 'react'
-import { NavLink, useParams } from 'react-router'
+import { useLocation } from 'react-router'
 import { BatchStrip } from '../../ui/BatchStrip.tsx'
 import { FindButton } from '../../ui/FindButton.tsx'
+import { ViewLinks } from '../../ui/ViewLinks.tsx'
 import { useKitchen } from '../../state/select.ts'
 import { Files } from './Files.tsx'
 import { Ingredients } from './Ingredients.tsx'
@@ -64,18 +65,18 @@ const FilesAndDevice: Shelf = () => (
   </div>
 )
 
-const shelves: readonly { readonly id: string; readonly name: string; readonly Shelf: Shelf }[] = [
-  { id: 'bench', name: 'Scale, places and pots', Shelf: Bench },
-  { id: 'machines', name: 'Rollers and presses', Shelf: Machines },
-  { id: 'sacks', name: 'Sacks and jars', Shelf: Sacks },
-  { id: 'ways', name: 'How I work', Shelf: HowIWork },
-  { id: 'files', name: 'Files and device', Shelf: FilesAndDevice },
+const shelves: readonly { readonly to: string; readonly name: string; readonly Shelf: Shelf }[] = [
+  { to: '/gear', name: 'Scale, places and pots', Shelf: Bench },
+  { to: '/gear/machines', name: 'Rollers and presses', Shelf: Machines },
+  { to: '/gear/sacks', name: 'Sacks and jars', Shelf: Sacks },
+  { to: '/gear/ways', name: 'How I work', Shelf: HowIWork },
+  { to: '/gear/files', name: 'Files and device', Shelf: FilesAndDevice },
 ]
 
 export default function GearStation() {
   const kitchen = useKitchen()
-  const { shelf = 'bench' } = useParams()
-  const { Shelf } = shelves.find((each) => each.id === shelf) ?? { Shelf: Bench }
+  const { pathname } = useLocation()
+  const { Shelf } = shelves.find(({ to }) => to === pathname) ?? { Shelf: Bench }
   return (
     <>
       <BatchStrip>
@@ -83,20 +84,7 @@ export default function GearStation() {
       </BatchStrip>
       <main id="work" className="relative min-h-0 flex-1 overflow-y-auto bg-sheet px-4 py-3 md:px-6.5">
         <h1 className="sr-only">Gear</h1>
-        <nav aria-label="Shelves" className="mb-4 flex gap-x-6 overflow-x-auto border-b border-line">
-          {shelves.map(({ id, name }) => (
-            <NavLink
-              key={id}
-              to={id === 'bench' ? '/gear' : `/gear/${id}`}
-              end
-              className={({ isActive }) =>
-                `min-h-10 border-b-4 pt-1 text-md whitespace-nowrap ${isActive ? 'border-ink font-semibold' : 'border-transparent text-second hover:text-ink'}`
-              }
-            >
-              {name}
-            </NavLink>
-          ))}
-        </nav>
+        <ViewLinks label="Shelves" views={shelves} />
         {kitchen && <Shelf kitchen={kitchen} />}
       </main>
     </>

@@ -7,7 +7,7 @@ import {
   type Lot,
   type Packing,
 } from '@harina/core'
-import { format, formatISO, isValid, parse } from 'date-fns'
+import { format, formatISO, parse } from 'date-fns'
 import { nanoid } from 'nanoid'
 import { useMemo, useState } from 'react'
 import { change, put, sayRemoved } from '../../state/workspace.ts'
@@ -17,6 +17,7 @@ import { useUnits } from '../../ui/units.ts'
 import { Section } from './Section.tsx'
 import { Thirst } from './Thirst.tsx'
 import { Choice } from '../../ui/Choice.tsx'
+import { DateField } from '../../ui/DateField.tsx'
 
 const set = (id: string, part: Partial<Lot>) => void change('lot', id, (lot) => ({ ...lot, ...part }))
 
@@ -99,21 +100,20 @@ function LotKeeping({ lot, ingredient, todayMs }: { lot: Lot; ingredient: Ingred
           }
         />
       </span>
-      <label className="whitespace-nowrap">
+      <span className="whitespace-nowrap">
         since{' '}
-        <input
-          type="date"
-          className="field text-base text-ink"
+        <DateField
+          label={`${lot.name}, since when`}
+          className="text-base text-ink"
           value={lot.since ? format(lot.since, 'yyyy-MM-dd') : ''}
           max={format(todayMs, 'yyyy-MM-dd')}
-          onChange={({ target: { value } }) =>
-            void change('lot', lot.id, ({ since: _was, ...rest }) => {
-              const day = parse(value, 'yyyy-MM-dd', todayMs)
-              return isValid(day) ? { ...rest, since: formatISO(day) } : rest
-            })
+          onChange={(day) =>
+            void change('lot', lot.id, ({ since: _was, ...rest }) =>
+              day === '' ? rest : { ...rest, since: formatISO(parse(day, 'yyyy-MM-dd', todayMs)) },
+            )
           }
         />
-      </label>
+      </span>
       <span className="whitespace-nowrap">
         came with{' '}
         <QuantityField

@@ -194,7 +194,7 @@ function OneLineMore({ batch }: { batch: Batch }) {
   }
   const note = text.trim()
   return (
-    <section aria-label="A line more" className="flex flex-col gap-3 border-t border-line pt-3">
+    <section aria-label="A line more" data-screen-only className="flex flex-col gap-3 border-t border-line pt-3">
       <h2 className="head text-lg">A line more</h2>
       <div className="flex flex-wrap items-end gap-3">
         <label className="flex min-w-60 flex-1 flex-col gap-1">

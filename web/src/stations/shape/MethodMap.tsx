@@ -1,6 +1,6 @@
 /** Families against methods: where the windows lie on one rule, where they overlap, and where this dough stands. */
 import { doughsAt, formatNumber, methodMap, tableReading, type Kitchen, type MapRow } from '@harina/core'
-import { useMemo, useState } from 'react'
+import { useMemo, useState, type CSSProperties } from 'react'
 import { FamilyMark, familyInk, familyName } from '../../ui/family.tsx'
 import { useWorked } from '../../state/select.ts'
 import { methodWords } from '../../words/index.ts'
@@ -49,9 +49,9 @@ function MapLine({ row, scale, reading, chosen, onChoose }: RowProps) {
       type="button"
       aria-expanded={chosen}
       onClick={onChoose}
-      className="grid w-full grid-cols-[230px_minmax(0,1fr)] items-center border-b border-line text-left hover:bg-ground"
+      className="grid w-full items-center md:grid-cols-[230px_minmax(0,1fr)] border-b border-line text-left hover:bg-ground"
     >
-      <span className="flex items-center gap-2 pr-2 leading-tight">
+      <span className="flex items-center gap-2 pt-1 pr-2 leading-tight md:pt-0">
         <span style={{ color: familyInk[row.family] }}>
           <FamilyMark family={row.family} />
         </span>
@@ -94,7 +94,7 @@ function Ruler({ scale, reading }: { scale: Scale; reading: number | null }) {
   const step = scale.to - scale.from > 60 ? 10 : 5
   const ticks = Array.from({ length: Math.floor((scale.to - scale.from) / step) + 1 }, (_, k) => scale.from + k * step)
   return (
-    <div className="relative ml-57.5 h-6.5" aria-hidden="true">
+    <div className="relative h-6.5 md:ml-57.5" aria-hidden="true">
       {ticks.map((tick) => (
         <span key={tick} className="figure small absolute -translate-x-1/2" style={{ left: `${x(tick)}%` }}>
           {tick}
@@ -140,8 +140,8 @@ export default function MethodMap({ kitchen }: { kitchen: Kitchen }) {
             <div className="relative">
               {reading !== null && (
                 <span
-                  className="pointer-events-none absolute top-0 bottom-0 w-0.5 bg-ink"
-                  style={{ left: `calc(230px + (100% - 230px) * ${(reading - scale.from) / (scale.to - scale.from)})` }}
+                  className="pointer-events-none absolute top-0 bottom-0 left-[calc(100%*var(--at))] w-0.5 bg-ink md:left-[calc(230px+(100%-230px)*var(--at))]"
+                  style={{ '--at': (reading - scale.from) / (scale.to - scale.from) } as CSSProperties}
                   aria-hidden="true"
                 />
               )}
@@ -155,7 +155,7 @@ export default function MethodMap({ kitchen }: { kitchen: Kitchen }) {
                     onChoose={() => setOpen(open === row ? null : row)}
                   />
                   {open === row && (
-                    <ul className="ml-57.5 grid gap-x-6 py-1 md:grid-cols-2">
+                    <ul className="grid md:ml-57.5 gap-x-6 py-1 md:grid-cols-2">
                       {row.doughs.map(({ dough, window }) => (
                         <li key={dough.id} className="flex gap-3">
                           <span className="flex-1">{dough.name}</span>

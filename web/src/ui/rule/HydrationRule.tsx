@@ -173,7 +173,8 @@ export function HydrationRule(props: HydrationRuleProps) {
       <svg
         width={width}
         height={layout.height}
-        className={`block max-w-full select-none ${onChange ? 'cursor-ew-resize touch-pan-y' : ''}`}
+        viewBox={`0 0 ${width} ${layout.height}`}
+        className={`block h-auto max-w-full select-none ${onChange ? 'cursor-ew-resize touch-pan-y' : ''}`}
         {...(onChange ? pointer : { role: 'img', 'aria-label': `${label}: ${formatPercent(value)} %` })}
       >
         <HatchPattern id={hatch} family={family} />

@@ -1,0 +1,16 @@
+import { useEffect, useRef } from 'react'
+import { useLocation } from 'react-router'
+
+/** For a row of links that may run out of a phone's screen: the one that is open is brought into sight. */
+export function useCurrentInSight<T extends HTMLElement>() {
+  const row = useRef<T>(null)
+  const { pathname } = useLocation()
+  useEffect(() => {
+    // Once there is a layout to measure in.
+    const frame = requestAnimationFrame(() =>
+      row.current?.querySelector('[aria-current=page]')?.scrollIntoView?.({ block: 'nearest', inline: 'nearest' }),
+    )
+    return () => cancelAnimationFrame(frame)
+  }, [pathname])
+  return row
+}
