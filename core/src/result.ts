@@ -64,11 +64,13 @@ export type FileProblemCode =
 
 /** Why the calculation port refuses a request; its English stands in `calc/messages.ts`. */
 export type PortProblemCode =
+  | 'ambiguous-comma'
   | 'bake-gained'
   | 'bake-lost-too-much'
   | 'bicarbonate-is-no-carbonate'
   | 'composition-over-one'
   | 'correct-impossible'
+  | 'empty'
   | 'flour-all-water'
   | 'flours-not-100'
   | 'jugs-out-of-reach'
@@ -76,6 +78,7 @@ export type PortProblemCode =
   | 'no-flour'
   | 'no-gap-so-thin'
   | 'no-plain-water'
+  | 'not-a-number'
   | 'not-a-request'
   | 'not-finite'
   | 'not-json'
@@ -94,6 +97,7 @@ export type PortProblemCode =
   | 'unknown-ingredient'
   | 'unknown-kind'
   | 'wrong-type'
+  | 'wrong-unit'
   | 'wrong-value'
 
 export type ProblemCode = MakerProblemCode | FileProblemCode | PortProblemCode

@@ -4,10 +4,13 @@ import { formulaKinds } from './formulaKinds.ts'
 import { geometryKinds } from './geometryKinds.ts'
 import { heatKinds } from './heatKinds.ts'
 import { evenness } from '../evenness/index.ts'
+import { CUP_ML, readQuantity } from '../quantity/index.ts'
 import { z } from '../zod.ts'
 import { kind, notNegative, plain, positive, type Kind } from './kind.ts'
 
 const MOST_PIECES = 100_000
+/** What is longer than a field is refused by the reader itself. */
+const LONGEST_TEXT = 100_000
 
 export const kinds: Readonly<Record<string, Kind>> = {
   ...formulaKinds,
@@ -23,5 +26,19 @@ export const kinds: Readonly<Record<string, Kind>> = {
       sigmaG: z.optional(notNegative),
     }),
     (request) => plain(evenness(request)),
+  ),
+  'read-quantity': kind(
+    z.strictObject({
+      kind: z.literal('read-quantity'),
+      text: z.string().check(z.maxLength(LONGEST_TEXT)),
+      as: z.enum(['g', '%', 'mm', '°C', 'min', 'count']),
+      gPerMl: z.optional(positive),
+      cupMl: z._default(positive, CUP_ML.metric),
+      each: z.optional(z.record(z.string(), positive)),
+    }),
+    ({ text, as, gPerMl, cupMl, each }) => {
+      const read = readQuantity(text, as, { filled: gPerMl === undefined ? undefined : { gPerMl, cupMl }, each })
+      return read.ok ? plain({ value: read.value }) : read
+    },
   ),
 }

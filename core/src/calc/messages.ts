@@ -25,6 +25,12 @@ const errors: Readonly<Record<PortProblemCode, Say>> = {
     'Water, fat and salt together are more than the whole. Give fractions that add to 1 at most.',
   'stay-without-days': () =>
     'With several stays each needs its days. Give "days" for every one, or a single stay of unknown age.',
+  empty: () => 'There is nothing to read. Give a figure.',
+  'not-a-number': ({ text }) =>
+    `"${String(text)}" does not read as one quantity. Write a figure and its unit, as 1/2 cup.`,
+  'ambiguous-comma': ({ text }) =>
+    `"${String(text)}" can be read two ways. Write it without the comma, or with a point.`,
+  'wrong-unit': ({ text, reads }) => `"${String(text)}" does not fit here. Use one of: ${String(reads)}.`,
   'not-finite': () => 'The numbers are too extreme to compute with. Give amounts of a size a kitchen could hold.',
   'no-flour': () => 'No row is marked as flour. Mark the flours with "flour": true.',
   'flours-not-100': ({ sum }) => `The flours add to ${rounded(sum)}, not to 100. Change them so that they do.`,

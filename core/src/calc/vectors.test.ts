@@ -5,6 +5,7 @@ import formulaCases from '../../vectors/formula.json'
 import geometryCases from '../../vectors/geometry.json'
 import heatCases from '../../vectors/heat.json'
 import pieceCases from '../../vectors/pieces.json'
+import quantityCases from '../../vectors/quantity.json'
 import sackCases from '../../vectors/sack.json'
 import { testTable } from '../testing/testTable.ts'
 import { calc } from './calc.ts'
@@ -37,6 +38,7 @@ const cases = [
   ...heatCases,
   ...pieceCases,
   ...sackCases,
+  ...quantityCases,
 ] as unknown as Case[]
 
 it('has cases to run', () => expect(cases.length).toBeGreaterThan(20))

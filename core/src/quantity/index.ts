@@ -1,3 +1,3 @@
-export * from './parseQuantity.ts'
+export * from './readQuantity.ts'
 export * from './units.ts'
 export * from './format.ts'

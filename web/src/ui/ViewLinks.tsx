@@ -10,14 +10,14 @@ interface Props {
 export function ViewLinks({ label, views }: Props) {
   const row = useCurrentInSight<HTMLElement>()
   return (
-    <nav ref={row} aria-label={label} className="mb-3 flex gap-x-6 overflow-x-auto border-b border-line">
+    <nav ref={row} aria-label={label} className="mb-2 flex gap-x-6 overflow-x-auto border-b border-line">
       {views.map(({ to, name }) => (
         <NavLink
           key={to}
           to={to}
           end
           className={({ isActive }) =>
-            `min-h-10 border-b-4 pt-1 text-md whitespace-nowrap ${isActive ? 'border-ink font-semibold' : 'border-transparent text-second hover:text-ink'}`
+            `min-h-9 border-b-4 text-md whitespace-nowrap ${isActive ? 'border-ink font-semibold' : 'border-transparent text-second hover:text-ink'}`
           }
         >
           {name}

@@ -10,11 +10,10 @@ const undo = () => 'These numbers do not work together. Undo the last change.'
 
 const problems: Readonly<Record<MakerProblemCode, Say>> = {
   empty: () => 'Type a number.',
-  'not-a-number': (data) => `“${String(data['text'])}” is not a number. Use digits, as 48 or 47.5.`,
+  'not-a-number': (data) => `“${String(data['text'])}” does not read as one figure. Write 48, 47.5, 1/2 or 12*2, and its unit if you like.`,
   'ambiguous-comma': (data) =>
     `“${String(data['text'])}” can be read two ways. Write it without the comma, or with a point.`,
-  'wrong-unit': (data, unit) =>
-    `“${String(data['text'])}” does not fit here. Give ${unit === '' ? 'a plain number' : unit}.`,
+  'wrong-unit': (data) => `“${String(data['text'])}” cannot be read here. This can: ${String(data['reads'])}.`,
   'too-small': (data, unit) =>
     `Give at least ${[formatNumber(Number(data['min']), Number(data['min']) % 1 === 0 ? 0 : 2), unit].join(' ').trim()}.`,
   'too-big': (data, unit) => `Give at most ${[formatNumber(Number(data['max']), 0), unit].join(' ').trim()}.`,
