@@ -60,7 +60,7 @@ function moreOrLess(text: string, unit: Unit, from: number | undefined): number 
   const [, sign, rest] = /^([+\-−]) ?(.*%)$/.exec(text) ?? []
   if (sign === undefined || rest === undefined || unit === '%' || from === undefined) return null
   const by = readQuantity(rest, '%')
-  return by.ok ? from * (1 + (sign === '+' ? by.value : -by.value) / 100) : null
+  return by.ok ? (from * (100 + (sign === '+' ? by.value : -by.value))) / 100 : null
 }
 
 /**

@@ -42,6 +42,14 @@ export const draftSlice = createSlice({
       return before.present ? stepTo(before, { ...before.present, sheet }, gesture) : before
     },
     gestureEnded: (state): DraftState => ({ ...(state as DraftState), gesture: null }),
+    /** What was being typed came to nothing: the sheet is what it was before, and nothing is left to redo. */
+    gestureGivenUp: (state): DraftState => {
+      const { present, past, future, gesture } = state as DraftState
+      const before = gesture === null || gesture === ELSEWHERE ? undefined : past.at(-1)
+      return before
+        ? { present: before, past: past.slice(0, -1), future, gesture: null }
+        : { present, past, future, gesture: null }
+    },
     draftOpened: (state, { payload }: PayloadAction<Draft>): DraftState => stepTo(state as DraftState, payload, null),
     undone: (state): DraftState => {
       const { present, past, future } = state as DraftState
@@ -58,4 +66,5 @@ export const draftSlice = createSlice({
   },
 })
 
-export const { draftLoaded, draftHeard, sheetEdited, gestureEnded, draftOpened, undone, redone } = draftSlice.actions
+export const { draftLoaded, draftHeard, sheetEdited, gestureEnded, gestureGivenUp, draftOpened, undone, redone } =
+  draftSlice.actions

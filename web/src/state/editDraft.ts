@@ -1,4 +1,4 @@
-/** Changes of the sheet on paper: what no file could carry, and what no bowl could hold, is refused before it is shown. */
+/** Changes of the sheet on paper: what no file could carry, and what could not be shown, is refused; the last good sheet stays. */
 import { ok, problem, sheetSchema, type Result, type Sheet } from '@harina/core'
 import { Refused } from '../storage/index.ts'
 import { sheetEdited } from './draftSlice.ts'
@@ -6,11 +6,12 @@ import { tellFailure } from './failure.ts'
 import { selectKitchen, workOut } from './select.ts'
 import { store } from './store.ts'
 
-/** More than a ton is a slip of the finger; other figures that do not work together can be put right on the sheet. */
-function tooLarge(sheet: Sheet): Result<never> | null {
+/** What a change makes of the sheet, if that is nothing that could be shown. A sheet that is broken already may be put right in steps. */
+function fault(from: Sheet, to: Sheet): Result<never> | null {
   const kitchen = selectKitchen(store.getState())
-  const worked = kitchen && workOut(sheet, kitchen)
-  return worked && !worked.ok && worked.problem.code === 'dough-too-large' ? worked : null
+  const worked = kitchen && workOut(to, kitchen)
+  if (!kitchen || !worked || worked.ok) return null
+  return workOut(from, kitchen).ok || worked.problem.code === 'dough-too-large' ? worked : null
 }
 
 /** One change, or one step of a gesture that will undo as a whole. */
@@ -24,7 +25,7 @@ export function editDraft(change: (sheet: Sheet) => Sheet, gesture: string | nul
     tellFailure(new Refused('draft', issue), '')
     return problem('refused', issue?.path.join('.'))
   }
-  const refused = tooLarge(next)
+  const refused = fault(sheet, next)
   if (refused) return refused
   store.dispatch(sheetEdited({ sheet: next, gesture }))
   return ok(next)

@@ -22,13 +22,13 @@ function Bench({ onChange = () => undefined }: { onChange?: (grams: number) => v
           onChange(value)
         }}
       />
-      <output>{grams}</output>
+      <output aria-label="it counts">{grams}</output>
     </>
   )
 }
 const field = () => screen.getByRole('textbox')
 const type = (value: string) => fireEvent.change(field(), { target: { value } })
-const shown = () => screen.getByRole('status').textContent
+const shown = () => screen.getByLabelText('it counts').textContent
 
 it('counts every good keystroke at once, in whatever unit it is written', () => {
   render(<Bench />)
@@ -41,10 +41,12 @@ it('counts every good keystroke at once, in whatever unit it is written', () => 
 
 it.each([
   ['', 'Type a number.'],
-  ['lots', '“lots” is not a number'],
+  ['lots', '“lots” does not read as one figure'],
+  ['1/2 cu', '“cu” cannot be read here. This can: g, kg'],
+  ['3 lemons', '“lemons” cannot be read here'],
   ['-5', 'Give at least 0 g'],
   ['99999', 'Give at most 9000 g'],
-  ['3 °C', '“°C” does not fit here'],
+  ['3 °C', '“°c” cannot be read here'],
   ['1,250', 'can be read two ways'],
   ['13', 'more than the whole dough'],
 ])('explains “%s” and changes nothing', (typed, words) => {
@@ -58,6 +60,45 @@ it.each([
   fireEvent.blur(field())
   expect(field()).toHaveProperty('value', '450')
   expect(screen.queryByRole('alert')).toBeNull()
+  expect(screen.getByText(/was not read/).textContent).toContain('450 stands')
+})
+
+it('what counted on the way to what cannot be read is taken back when the field is left', () => {
+  render(<Bench />)
+  fireEvent.focus(field())
+  type('1')
+  expect(shown()).toBe('1')
+  type('1/')
+  fireEvent.blur(field())
+  expect([shown(), (field() as HTMLInputElement).value]).toEqual(['450', '450'])
+  expect(screen.getByText('“1/” was not read: 450 stands.')).toBeTruthy()
+  fireEvent.focus(field())
+  expect(screen.queryByText(/was not read/)).toBeNull()
+})
+
+it.each([
+  ['×2', '900'],
+  ['+10 %', '495'],
+  ['/3', '150'],
+])('%s is of what stood there, however long it is typed on', (typed, expected) => {
+  render(<Bench />)
+  fireEvent.focus(field())
+  for (let end = 1; end <= typed.length; end += 1) type(typed.slice(0, end))
+  expect(shown()).toBe(expected)
+})
+
+it.each([
+  ['450', { key: 'ArrowUp' }, '451'],
+  ['450', { key: 'ArrowDown', shiftKey: true }, '440'],
+  ['12.5', { key: 'ArrowUp' }, '12.6'],
+  ['0', { key: 'ArrowDown' }, '0'],
+  ['1/2', { key: 'ArrowUp' }, '1/2'],
+])('%s and %o: %s', (from, keys, to) => {
+  render(<Bench />)
+  fireEvent.focus(field())
+  type(from)
+  fireEvent.keyDown(field(), keys)
+  expect(field()).toHaveProperty('value', to)
 })
 
 it('Escape brings back what stood there', () => {
@@ -66,7 +107,9 @@ it('Escape brings back what stood there', () => {
   type('700')
   expect(shown()).toBe('700')
   fireEvent.keyDown(field(), { key: 'Escape' })
-  expect([shown(), (field() as HTMLInputElement).value]).toEqual(['450', '450'])
+  const input = field() as HTMLInputElement
+  expect([shown(), input.value]).toEqual(['450', '450'])
+  expect([input.selectionStart, input.selectionEnd]).toEqual([0, 3])
 })
 
 it('stands selected as soon as it has the focus, and a first press keeps it so', () => {

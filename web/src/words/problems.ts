@@ -10,7 +10,8 @@ const undo = () => 'These numbers do not work together. Undo the last change.'
 
 const problems: Readonly<Record<MakerProblemCode, Say>> = {
   empty: () => 'Type a number.',
-  'not-a-number': (data) => `“${String(data['text'])}” does not read as one figure. Write 48, 47.5, 1/2 or 12*2, and its unit if you like.`,
+  'not-a-number': (data) =>
+    `“${String(data['text'])}” does not read as one figure. Write 48, 47.5, 1/2 or 12*2, and its unit if you like.`,
   'ambiguous-comma': (data) =>
     `“${String(data['text'])}” can be read two ways. Write it without the comma, or with a point.`,
   'wrong-unit': (data) => `“${String(data['text'])}” cannot be read here. This can: ${String(data['reads'])}.`,

@@ -9,7 +9,10 @@ it.each([
   [{ code: 'empty' }, 'Type a number.'],
   [{ code: 'too-big', data: { max: 20, unit: '%' } }, 'Give at most 20 %.'],
   [{ code: 'too-small', data: { min: 0.5, unit: 'count' } }, 'Give at least 0.50.'],
-  [{ code: 'wrong-unit', data: { text: '°C', unit: 'g' } }, '“°C” does not fit here. Give g.'],
+  [
+    { code: 'wrong-unit', data: { text: '°c', unit: 'g', reads: 'g, kg' } },
+    '“°c” cannot be read here. This can: g, kg.',
+  ],
   [{ code: 'flour-over-100' }, 'The flours share 100. Give 100 or less.'],
   [{ code: 'unknown-shape', data: { id: 'stars' } }, '“stars” is not in this Harina’s tables.'],
 ] as const)('%j in words', (wrong: Problem, words) => {

@@ -17,6 +17,7 @@ import { KeepersNote } from './KeepersNote.tsx'
 import { Ledger } from './Ledger.tsx'
 import { MarginNotes } from './MarginNotes.tsx'
 import { SheetHead } from './SheetHead.tsx'
+import { wasJustRefused } from '../../ui/refusal.ts'
 import { problemWords } from '../../words/index.ts'
 
 const FormulaBook = lazy(() => import('./FormulaBook.tsx'))
@@ -27,6 +28,7 @@ function ToBench({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
   const [going, setGoing] = useState(false)
   const mixes = mixesOf(worked, kitchen)?.mixes ?? 1
   const go = async () => {
+    if (wasJustRefused()) return
     setGoing(true)
     const formula = store.getState().draft.present?.formula ?? null
     const [first] = await takeToBench(oneMix(worked.sheet, mixes), mixes, kitchen, formula)
