@@ -18,6 +18,9 @@ import {
   shapesFor,
   startSheet,
   waterTargets,
+  isPoured,
+  weighedFirst,
+  weighedWithWater,
   type Dough,
   type Kitchen,
   type Plan,
@@ -65,6 +68,7 @@ const changes: Readonly<Record<string, (sheet: Sheet) => Sheet>> = {
   salt: more('salt-fine', 0.5),
   soda: more('baking-soda', 0.5),
   replacer: more('egg-replacer-powder', 3),
+  'egg for all the water': more('egg-whole', 130),
   'another flour': flour('plain-wheat', 1),
   'half and half': flour('bread-strong', 0.5),
 }
@@ -187,7 +191,8 @@ it('the count on the sheet is the count at the board, and what is asked for by p
 })
 
 it('no step names what the batch has not: no pour without water, no fill without a filling, no rope of a batter', () => {
-  expect(faults((each) => stepsOfKind(each, 'pour').length > 0 && each.worked.water.totalG <= 0)).toEqual([])
+  expect(faults((each) => stepsOfKind(each, 'pour').length > 0 && !isPoured(each.worked.rows))).toEqual([])
+  expect(faults((each) => stepsOfKind(each, 'water').length > 0 !== isPoured(each.worked.rows))).toEqual([])
   expect(faults((each) => stepsOfKind(each, 'fill').length > 0 !== (each.shape.fillingG !== undefined))).toEqual([])
   expect(faults((each) => stepsOfKind(each, 'roll').length > 0 && each.shape.blank.type !== 'rope')).toEqual([])
   expect(
@@ -207,6 +212,15 @@ it('every gram is accounted for: rows are the dough, first stop and what is held
       return Math.abs(rows - worked.batch.doughG) > 1e-6 * rows || Math.abs(startG + holdBackG - totalG) > 1e-6
     }),
   ).toEqual([])
+  // Each row goes on the scale in one step; all that is poured goes through a pour.
+  expect(
+    faults(({ plan }) => {
+      const weighed = [...weighedFirst(plan), ...weighedWithWater(plan)].map(({ key }) => key)
+      const rows = plan.rows.filter(({ part, weighedG }) => part !== 'water' && weighedG > 0).map(({ key }) => key)
+      return weighed.length !== rows.length || rows.some((key) => !weighed.includes(key))
+    }),
+  ).toEqual([])
+  expect(faults((each) => isPoured(each.worked.rows) && stepsOfKind(each, 'pour').length === 0)).toEqual([])
   // Stiff doughs hold back two points at the most: late water never gets into a crumb.
   expect(
     faults(({ worked, plan }) => {

@@ -6,9 +6,16 @@ import type { BenchState } from './state.ts'
 /** Wetter than this it is poured, not strewn. Fraction of mass. */
 const LIQUID_WATER = 0.4
 
+type Weighed = Pick<PlannedRow, 'part' | 'water' | 'weighedG'>
+
 /** Poured with the water, and no water itself. */
-export const isMadeUp = ({ part, water, weighedG }: PlannedRow): boolean =>
+export const isMadeUp = ({ part, water, weighedG }: Weighed): boolean =>
   part === 'other' && water > LIQUID_WATER && weighedG > 0
+
+/** Whether anything is poured: egg or milk may bring all the water there is. On a base they go in with it. */
+export const isPoured = (rows: readonly Weighed[]): boolean =>
+  rows.some((row) => row.part === 'water' && row.weighedG > 0) ||
+  (rows.some(isMadeUp) && !rows.some(({ part }) => part === 'base'))
 
 export interface Jug {
   /** Water for the first stop. */

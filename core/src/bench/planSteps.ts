@@ -16,6 +16,7 @@ import {
   scalded,
   type Worked,
 } from '../sheet/index.ts'
+import { isPoured } from './jug.ts'
 import { readyItems } from './ready.ts'
 
 /** Poured at this heat or above, the starch is scalded. °C. */
@@ -127,8 +128,8 @@ function goesOf({ worked, kitchen }: Making, own: readonly number[]): number[] {
 
 function pourSteps(making: Making, { how, goes }: Extract<CourseStep, { do: 'pour' }>): PlannedStep[] {
   const { worked } = making
-  if (worked.water.totalG <= 0) return []
-  const hot = (worked.practice.waterC ?? 0) >= SCALDS_C
+  if (!isPoured(worked.rows)) return []
+  const hot = worked.water.totalG > 0 && (worked.practice.waterC ?? 0) >= SCALDS_C
   if (hot && how !== 'scald' && how !== 'beat')
     return [{ id: 'pour', kind: 'pour', how: 'scald', goes: [1] }, ...coolStep(making, HAND_WARM_C)]
   return [
@@ -136,7 +137,8 @@ function pourSteps(making: Making, { how, goes }: Extract<CourseStep, { do: 'pou
       id: 'pour',
       kind: 'pour',
       how: how === 'scald' && !hot && scaldedC(making) < HAND_WARM_C ? 'rake' : how,
-      goes: goesOf(making, goes),
+      // What brings no plain water is one vessel, poured whole.
+      goes: worked.water.totalG > 0 ? goesOf(making, goes) : [1],
     },
   ]
 }
@@ -388,7 +390,7 @@ export function planSteps(asked: Worked, kitchen: Kitchen): readonly PlannedStep
     { id: 'flour', kind: 'flour' },
     // Milk is weighed cold, and simmers then.
     ...prepareSteps(worked.dough, (what) => what === 'simmer'),
-    ...(worked.water.totalG > 0 ? [{ id: 'water', kind: 'water' } as const] : []),
+    ...(isPoured(worked.rows) ? [{ id: 'water', kind: 'water' } as const] : []),
     ...courseSteps(making, rolled),
     ...stepsAs(worked, worked.shape, kitchen),
   ]

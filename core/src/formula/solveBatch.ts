@@ -53,7 +53,8 @@ const FLOUR_SUM_TOLERANCE = 0.011
 const portions = (rows: readonly BatchRow[], gramsPerPercent: number): Portion[] =>
   rows.map((row) => ({ material: row.material, grams: row.percent * gramsPerPercent }))
 
-const floursOf = (rows: readonly BatchRow[]): FlourPart[] =>
+/** With the percentages for grams. */
+export const floursOf = (rows: readonly BatchRow[]): FlourPart[] =>
   rows.filter((row) => row.flour).map((row) => ({ grams: row.percent, moisture: row.material.water }))
 
 const sumPercent = (rows: readonly BatchRow[]): number => rows.reduce((sum, row) => sum + row.percent, 0)

@@ -44,9 +44,18 @@ export function setFlourOnBase({ sheet }: Worked, percent: number): Result<Sheet
   })
 }
 
-/** Moves the sheet along its own rule: water on flour, or flour on the base, percent. Problems: those of `setFlourOnBase`. */
-export const setOnRule = (worked: Worked, percent: number): Result<Sheet> =>
-  worked.control.by === 'base' ? setFlourOnBase(worked, percent) : ok(setPoured(worked, percent))
+/**
+ * Moves the sheet along its own rule: water on flour, or flour on the base, percent. Problems: those of `setFlourOnBase`, and
+ * `solved-negative` where the other rows bring more water than that.
+ */
+export function setOnRule(worked: Worked, percent: number): Result<Sheet> {
+  if (worked.control.by === 'base') return setFlourOnBase(worked, percent)
+  const solved = worked.rows.find(({ key }) => key === waterRow(worked.sheet)?.key)
+  const others = worked.batch.hydration.effective - (solved ? solved.percent * solved.water : 0)
+  return percent < others - 0.05 ? problem('solved-negative') : ok(setPoured(worked, percent))
+}
+
+const waterRow = ({ rows }: Sheet): SheetRow | undefined => rows.find(({ amount }) => amount.by === 'hydration')
 
 /** One of the rows that make the 100 changes; the others keep their proportions and fill the rest. */
 function setShare(sheet: Sheet, key: string, percent: number, whole: 'flour' | 'base'): Result<Sheet> {

@@ -1,5 +1,5 @@
 /** From the rows of a sheet to baker's percentages: the water solved, or everything counted on a base put on flour. */
-import { solveBatch, type BatchRow } from '../formula/index.ts'
+import { basis14Percent, floursOf, solveBatch, type BatchRow } from '../formula/index.ts'
 import { ok, problem, type Result } from '../result.ts'
 import type { Known } from './knownRows.ts'
 
@@ -8,7 +8,7 @@ export const VOIDS = 0.03
 export interface Mix {
   /** On 100 of flour. */
   readonly rows: readonly BatchRow[]
-  /** What the formula asks for, 14 % basis, before the lot's own thirst. */
+  /** What the formula comes to, 14 % basis, before the lot's own thirst: more than it asks for where no water is left to pour. */
   readonly paper14: number
   /** Flour on 100 of base; null where the sheet counts on flour. */
   readonly flourOnBase: number | null
@@ -23,19 +23,22 @@ const batchRow = (known: Known, percent: number): BatchRow => ({
 
 const plain = { target: { by: 'flour', grams: 100 }, lossPercent: 0, scaleStepG: 1, voids: VOIDS } as const
 
-/** Water solved first as the paper says, then with the lot's thirst on top. */
+/**
+ * The water that is left to pour, with the lot's thirst in it. Where egg, milk or purée bring more than was asked, none is left,
+ * and the dough is as wet as they make it.
+ */
 function onFlour(known: readonly Known[], shiftPoints: number): Result<Mix> {
   const index = known.findIndex(({ row }) => row.amount.by === 'hydration')
   const amount = known[index]?.row.amount
   if (amount?.by !== 'hydration') return problem('no-water-row', 'rows')
   const rows = known.map((each) => batchRow(each, written(each)))
-  const paper = solveBatch({ ...plain, rows, solve: { index, percent: amount.percent, basis: amount.basis } })
-  if (!paper.ok) return paper
-  const paper14 = paper.value.hydration.basis14
-  const wet = solveBatch({ ...plain, rows, solve: { index, percent: paper14 + shiftPoints, basis: 'basis14' } })
+  const asked14 = amount.basis === 'basis14' ? amount.percent : basis14Percent(floursOf(rows), amount.percent)
+  const solve = { index, percent: asked14 + shiftPoints, basis: 'basis14' } as const
+  const asked = solveBatch({ ...plain, rows, solve })
+  const wet = asked.ok || asked.problem.code !== 'solved-negative' ? asked : solveBatch({ ...plain, rows })
   if (!wet.ok) return wet
   return ok({
-    paper14,
+    paper14: wet.value.hydration.basis14 - shiftPoints,
     flourOnBase: null,
     rows: rows.map((row, i) => ({ ...row, percent: wet.value.rows[i]?.percent ?? row.percent })),
   })

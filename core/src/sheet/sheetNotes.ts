@@ -1,7 +1,7 @@
 import { COARSE_PERCENT, resolutionPercent } from '../formula/index.ts'
 import { holdBackPoints } from '../lot/index.ts'
 import { DAMPEST } from './knownRows.ts'
-import type { Reckoned } from './reckoned.ts'
+import { fromPoured, type Reckoned } from './reckoned.ts'
 import { placeOf, type Kitchen } from './kitchen.ts'
 import { sanityNotes, type SanityNote } from './sanity.ts'
 import { standingNotes, type StandingNote } from './standing.ts'
@@ -11,6 +11,8 @@ export type SheetNote =
   | SanityNote
   | StandingNote
   | { readonly code: 'shape-unlisted'; readonly severity: 'note' }
+  /** Other rows bring all the water, and so many points more than was asked. */
+  | { readonly code: 'no-water-left'; readonly severity: 'caution'; readonly points: number }
   | {
       readonly code: 'flour-moisture'
       readonly severity: 'note'
@@ -78,6 +80,16 @@ function moistureNote(worked: Reckoned, kitchen: Kitchen): SheetNote[] {
   ]
 }
 
+/** Less is rounding. Points. */
+const CLEARLY_WETTER = 0.05
+
+function wetterNote({ sheet, poured, paper14 }: Reckoned): SheetNote[] {
+  const amount = sheet.rows.find((row) => row.amount.by === 'hydration')?.amount
+  if (amount?.by !== 'hydration') return []
+  const points = paper14 - (amount.basis === 'basis14' ? amount.percent : fromPoured(poured, amount.percent))
+  return points > CLEARLY_WETTER ? [{ code: 'no-water-left', severity: 'caution', points }] : []
+}
+
 /** The row the scale is coarsest for; an alkali that it cannot weigh is told of whatever else there is. */
 function scaleNotes({ rows }: Reckoned, stepG: number): SheetNote[] {
   const coarse = rows.filter((row) => row.grams > 0 && resolutionPercent(row.grams, stepG) > COARSE_PERCENT)
@@ -124,6 +136,7 @@ export function sheetNotes(worked: Reckoned, kitchen: Kitchen): readonly SheetNo
     ...(blank.type === 'rope' && blank.cutMm > boardMm && !blank.drawn
       ? [{ code: 'cut-over-board', severity: 'caution', cutMm: blank.cutMm, boardMm } as const]
       : []),
+    ...wetterNote(worked),
     ...sanityNotes(worked, expectsGluten),
     ...scaleNotes(worked, scaleStepG),
     ...moistureNote(worked, kitchen),

@@ -31,6 +31,7 @@ const words = (note: SheetNote) => noteWords(note, worked, 1)
 const every: readonly SheetNote[] = [
   { code: 'hydration-outside', severity: 'danger', low: 42, high: 56, by: 9, side: 'soft', suits: [] },
   { code: 'hydration-outside', severity: 'caution', low: 42, high: 56, by: 9, side: 'soft', suits: ['Pulled dough'] },
+  { code: 'no-water-left', severity: 'caution', points: 4.1 },
   { code: 'proven', severity: 'note', by: 5 },
   { code: 'raw-soda', severity: 'caution', percent: 1.4 },
   { code: 'shape-outside', severity: 'note', by: 1.4, side: 'stiff', suits: [] },

@@ -51,6 +51,10 @@ const notes: {
       text: `It ${note.side === 'stiff' ? shape.tooStiff : shape.tooSoft}. ${cure[note.side]}, or ${other}.`,
     }
   },
+  'no-water-left': (note) => ({
+    title: `No water to pour: ${formatNumber(note.points, 1)} points too many`,
+    text: 'Egg, milk or purée bring all of it and more than you asked for. Take some of them out, or give more flour.',
+  }),
   proven: (note, { worked: { shape, dough } }) => ({
     title: `${formatNumber(note.by, 1)} points softer than usual, and proven`,
     text:

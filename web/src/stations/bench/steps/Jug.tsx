@@ -62,7 +62,7 @@ export function Jug({ jug, heldG, pouredG, stepG }: Props) {
   const { mass } = useUnits()
   const { waterG, totalG, others } = jug
   const full = Math.max(totalG, 1e-9)
-  const leftG = onTheScaleG(jug, pouredG, Math.max(0, waterG - pouredG))
+  const leftG = waterG > 0 ? onTheScaleG(jug, pouredG, Math.max(0, waterG - pouredG)) : totalG
   // So many pixels of area a gram, in both.
   const cupFull = Math.min(height, ((heldG / full) * height * width) / cup)
   const heldLeft = pouredG > waterG ? Math.max(0, heldG - (pouredG - waterG)) : heldG
@@ -71,7 +71,10 @@ export function Jug({ jug, heldG, pouredG, stepG }: Props) {
   const second = width + GAP
   const level = (leftG / full) * height
   const waterLevel = level * (waterG / full)
-  const inIt = [`${words(waterG)} of water`, ...others.map(({ name, grams }) => `${words(grams)} of ${name}`)]
+  const inIt = [
+    ...(waterG > 0 ? [`${words(waterG)} of water`] : []),
+    ...others.map(({ name, grams }) => `${words(grams)} of ${name}`),
+  ]
   return (
     <div>
       <svg

@@ -2,6 +2,7 @@ import {
   formatNumber,
   overPour,
   jugOf,
+  type Jug as JugOf,
   onTheScaleG,
   pourGo,
   roundHalfUp,
@@ -22,14 +23,40 @@ import { pourLead } from '#web/words/index.ts'
 
 const COUNTS = ['none', 'one', 'two', 'three', 'four', 'five']
 
+/** Egg, milk or purée brings all the water: one vessel, and nothing waits beside it. */
+function PourWhole({ jug }: { jug: JugOf }) {
+  const { running } = useBench()
+  const { batch, state } = running
+  const { massFigure, units } = useUnits()
+  const { scaleStepG } = batch.plan
+  return (
+    <StepPage
+      title="Pour it in"
+      lead={pourLead(useStep('pour'), scalding(batch.plan, state).by)}
+      action={{ label: 'All of it is in, go on', run: () => void finishStep(batch) }}
+    >
+      <div className="flex flex-wrap items-end gap-x-10 gap-y-3">
+        <Big label="to pour" figure={massFigure(jug.totalG, scaleStepG)} unit={units.mass} />
+        <Jug jug={jug} heldG={0} pouredG={0} stepG={scaleStepG} />
+      </div>
+      <BowlRule />
+    </StepPage>
+  )
+}
+
 export function PourStep() {
+  const { running } = useBench()
+  const jug = jugOf(running.batch.plan, running.state)
+  return waterTargets(running.batch.plan, running.state).totalG > 0 ? <PourInGoes jug={jug} /> : <PourWhole jug={jug} />
+}
+
+function PourInGoes({ jug }: { jug: JugOf }) {
   const { running } = useBench()
   const step = useStep('pour')
   const { batch, state } = running
   const { plan } = batch
   const water = waterTargets(plan, state)
   const { go, of: goes, leftG } = pourGo(plan, state, step)
-  const jug = jugOf(plan, state)
   /** As the scale shows it, with what is made up with the water. */
   const [poured, setPoured] = useState<number | null>(null)
   const leftShownG = onTheScaleG(jug, state.pouredG, leftG)

@@ -11,6 +11,8 @@ import {
   roundHalfUp,
   sackFlourG,
   waterTargets,
+  weighedFirst,
+  weighedWithWater,
   type BenchAction,
   type Plan,
   type PlannedRow,
@@ -91,15 +93,6 @@ function WeighOnScale({ rows, weighing }: { rows: readonly PlannedRow[]; weighin
   )
 }
 
-/** What goes on the scale first: the base and the flour, and with no water to make, everything else too. */
-function firstRows(plan: Plan): readonly PlannedRow[] {
-  if (plan.control.by === 'hydration') return plan.rows.filter((row) => row.part === 'flour')
-  const rank = (row: PlannedRow) => ['base', 'flour'].indexOf(row.part)
-  return [...plan.rows]
-    .filter((row) => row.weighedG > 0)
-    .sort((a, b) => (rank(a) < 0 ? 9 : rank(a)) - (rank(b) < 0 ? 9 : rank(b)))
-}
-
 function FlourNotes({
   plan,
   water,
@@ -160,7 +153,7 @@ export function FlourStep() {
   const { running } = useBench()
   const { plan } = running.batch
   const { temperature, massFigure, units } = useUnits()
-  const rows = firstRows(plan)
+  const rows = weighedFirst(plan)
   const weighing = useWeighing(rows)
   const off = rows.some((row) => weighing.gramsOf(row) !== firstG(row))
   const empty = rows.filter((row) => row.part === 'flour').every((row) => weighing.gramsOf(row) <= 0)
@@ -233,7 +226,7 @@ function WaterNotes({ plan, heldG }: { plan: Plan; heldG: number }) {
           stop, then feel.
         </Note>
       )}
-      {plan.waterC !== null && plan.waterC > 50 && (
+      {plan.waterC !== null && plan.waterC > 50 && plan.water.startG > 0 && (
         <Note title="Hot water" grade="caution">
           Stir with a stick until the dough is below 50 °C.
         </Note>
@@ -241,12 +234,6 @@ function WaterNotes({ plan, heldG }: { plan: Plan; heldG: number }) {
     </>
   )
 }
-
-/** What goes into the first stop, in the order it should: alkali, salt, the rest. */
-const withWater = (plan: Plan): readonly PlannedRow[] =>
-  (['alkali', 'salt', 'other'] as const).flatMap((part) =>
-    plan.rows.filter((row) => row.part === part && row.weighedG > 0),
-  )
 
 const howItGoesIn: Readonly<Record<string, string>> = {
   alkali: 'first, into cold water',
@@ -266,18 +253,21 @@ export function WaterStep() {
   const { plan } = running.batch
   const { massFigure, units, temperature, volume } = useUnits()
   const dough = useKitchen()?.doughs.get(plan.sheet.dough)
-  const rows = withWater(plan)
+  const rows = weighedWithWater(plan)
   const weighing = useWeighing(rows)
   const water = waterTargets(plan, running.state)
+  const jug = jugOf(plan, running.state)
   const { waterC } = plan
   const choice = dough?.waterC.find(({ fromC, toC }) => waterC !== null && waterC >= fromC && waterC <= toC)
   return (
     <StepPage
-      title="Make the water"
+      title={water.totalG > 0 ? 'Make the water' : 'Make up what is poured'}
       lead={
-        waterC === null
-          ? 'At the temperature you always use.'
-          : `About ${temperature(waterC)}${choice ? `: ${choice.why}` : ''}.`
+        water.totalG <= 0
+          ? 'No water goes in: what else is poured brings all of it.'
+          : waterC === null
+            ? 'At the temperature you always use.'
+            : `About ${temperature(waterC)}${choice ? `: ${choice.why}` : ''}.`
       }
       action={{ label: 'Made, go on', run: () => void finishStep(running.batch, ...weighing.actions) }}
       aside={<WaterNotes plan={plan} heldG={water.holdBackG} />}
@@ -286,10 +276,12 @@ export function WaterStep() {
         <div>
           <Big
             label={water.holdBackG > 0 ? 'for the first stop' : 'in the jug'}
-            figure={massFigure(water.startG, plan.scaleStepG)}
+            figure={massFigure(water.totalG > 0 ? water.startG : jug.totalG, plan.scaleStepG)}
             unit={units.mass}
           />
-          {units.volume === 'cup' && <p className="small mt-1">about {volume(water.startG)}; weigh it</p>}
+          {units.volume === 'cup' && water.totalG > 0 && (
+            <p className="small mt-1">about {volume(water.startG)}; weigh it</p>
+          )}
         </div>
         {water.holdBackG > 0 && (
           <Big
@@ -299,7 +291,7 @@ export function WaterStep() {
             small
           />
         )}
-        <Jug jug={jugOf(plan, running.state)} heldG={water.holdBackG} pouredG={0} stepG={plan.scaleStepG} />
+        <Jug jug={jug} heldG={water.holdBackG} pouredG={0} stepG={plan.scaleStepG} />
       </div>
       <div className="flex flex-wrap gap-x-12 gap-y-4 border-t border-line pt-4">
         {rows.map((row) => (
