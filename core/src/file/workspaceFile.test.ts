@@ -18,6 +18,7 @@ import sample3 from '../../fixtures/workspace-3.harina.json'
 import sample4 from '../../fixtures/workspace-4.harina.json'
 import sample5 from '../../fixtures/workspace-5.harina.json'
 import sample6 from '../../fixtures/workspace-6.harina.json'
+import sample7 from '../../fixtures/workspace-7.harina.json'
 
 const AT = '2031-03-01T09:00:00+00:00'
 const worked = computeSheet(testSheet, testKitchen)
@@ -95,7 +96,7 @@ it('never throws, whatever it is given', () => {
 })
 
 it('every version has a saved sample that still reads', () => {
-  const samples: readonly unknown[] = [sample1, sample2, sample3, sample4, sample5, sample6]
+  const samples: readonly unknown[] = [sample1, sample2, sample3, sample4, sample5, sample6, sample7]
   for (let version = 1; version <= FILE_VERSION; version += 1)
     expect(readWorkspaceFile(JSON.stringify(samples[version - 1]))).toMatchObject({ ok: true })
 })
@@ -116,6 +117,15 @@ it('version 1 comes over whole: every formula, batch and figure, with what is ne
       window: old.shape.window14,
     })
   }
+})
+
+it('version 6 comes over whole: no size is made up for its eggs, and no row counts as typed in grams', () => {
+  const read = readWorkspaceFile(JSON.stringify(sample6))
+  if (!read.ok) throw new Error(read.problem.code)
+  expect(read.value.gear!.units).toEqual({ ...sample6.gear.units, egg: 'any' })
+  const rows = read.value.formulas.flatMap(({ sheet }) => sheet.rows)
+  expect(rows).toEqual(sample6.formulas.flatMap(({ sheet }) => sheet.rows))
+  expect(rows.some((row) => row.typedG !== undefined)).toBe(false)
 })
 
 it('version 5 comes over whole: the water of a plan is what it was, no pot and no processor is made up', () => {

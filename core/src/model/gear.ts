@@ -1,6 +1,6 @@
 /** The kitchen a maker works in: places, vessels, machines, units and habits. There is one. */
 import { z } from '../zod.ts'
-import type { Upgrades } from './loose.ts'
+import { one, type Upgrades } from './loose.ts'
 import { pressSchema, rollerSchema } from './machines.ts'
 import { WORKERS } from './plan.ts'
 import { between, litres, massG, someG } from './ranges.ts'
@@ -103,10 +103,11 @@ export const gearLists = {
   press: 'presses',
 } as const satisfies Readonly<Record<GearPart, keyof Gear>>
 
-/** 2: most of it. 3: presses. 4: who kneads, where the bench stands, when the scale was checked. 6: pots. */
+/** 2: most of it. 3: presses. 4: who kneads, where the bench stands, when the scale was checked. 6: pots. 7: which eggs. */
 export const gearUpgrades: Upgrades = {
   2: (gear) => ({ ...defaultGear, ...gear }),
   3: (gear) => ({ ...gear, presses: [] }),
   4: (gear) => ({ ...gear, kneads: 'hand', benchPlace: null, scaleChecks: [] }),
   6: (gear) => ({ ...gear, pots: [] }),
+  7: (gear) => ({ ...gear, units: one(gear['units'], (units) => ({ ...units, egg: defaultUnits.egg })) }),
 }

@@ -23,6 +23,8 @@ export const sheetRowSchema = z.strictObject({
   /** The cooked potato, curd or milk that everything is counted on; such rows add to 100. */
   base: z.optional(z.literal(true)),
   lot: z.optional(idSchema),
+  /** Typed in grams: it stays so when another row is typed, until it is scaled or its percent is typed. */
+  typedG: z.optional(between(0, 1_000_000)),
   /** Water as measured, fraction of mass, where it is not what the table says. */
   water: z.optional(fraction),
 })
@@ -127,7 +129,7 @@ export const sheetReferences: readonly Reference[] = [
 ]
 export const sheetReferencesAt = (place: string): readonly Reference[] => under(place, sheetReferences)
 
-/** 2: heat of the water, schools, a vessel. 3: several shapes of one dough, a filling. 5: machines, skins kept empty. */
+/** 2: heat of the water, schools, a vessel. 3: several shapes of one dough, a filling. 5: machines, skins kept empty. 7: rows typed in grams. */
 export const sheetUpgrades: Upgrades = {
   2: (sheet) => ({ ...sheet, waterC: null, schools: {}, vessel: null }),
   3: (sheet) => ({ ...sheet, alsoShapes: [], filling: null }),

@@ -1,3 +1,4 @@
 export * from './readQuantity.ts'
 export * from './units.ts'
 export * from './format.ts'
+export * from './eggs.ts'

@@ -4,6 +4,7 @@ import { ok, problem, type Result } from '../result.ts'
 import { computeSheet, type Worked } from './computeSheet.ts'
 import { fromPoured, toPoured } from './reckoned.ts'
 import type { Kitchen } from './kitchen.ts'
+import type { WorkedRow } from './workedRow.ts'
 
 const MAX_PERCENT = 1000
 const MAX_HYDRATION = 300
@@ -57,30 +58,48 @@ export function setOnRule(worked: Worked, percent: number): Result<Sheet> {
 
 const waterRow = ({ rows }: Sheet): SheetRow | undefined => rows.find(({ amount }) => amount.by === 'hydration')
 
-/** One of the rows that make the 100 changes; the others keep their proportions and fill the rest. */
-function setShare(sheet: Sheet, key: string, percent: number, whole: 'flour' | 'base'): Result<Sheet> {
-  const share = written
+/**
+ * One of the rows that make the 100 changes; the others keep their proportions and fill the rest. Those that stand as typed give
+ * way only where no other does.
+ */
+function setShare({ sheet, rows }: Worked, key: string, percent: number, whole: 'flour' | 'base'): Result<Sheet> {
   const others = sheet.rows.filter((row) => row[whole] && row.key !== key)
   if (others.length === 0) return percent === 100 ? ok(sheet) : problem(whole === 'flour' ? 'only-flour' : 'only-base')
-  if (percent > 100) return problem(whole === 'flour' ? 'flour-over-100' : 'base-over-100')
-  const rest = others.reduce((sum, row) => sum + share(row), 0)
-  const scaled = (row: SheetRow) => (rest > 0 ? (share(row) * (100 - percent)) / rest : (100 - percent) / others.length)
+  const free = others.filter((row) => !standsAsTyped(row, rows))
+  const giving = free.length > 0 ? free : others
+  const sum = (all: readonly SheetRow[]) => all.reduce((total, row) => total + written(row), 0)
+  const left = 100 - percent - (free.length > 0 ? sum(others) - sum(free) : 0)
+  if (left < -1e-9) return problem(whole === 'flour' ? 'flour-over-100' : 'base-over-100')
+  const given = sum(giving)
+  const scaled = (row: SheetRow) => Math.max(0, given > 0 ? (written(row) * left) / given : left / giving.length)
   return ok({
     ...sheet,
     rows: sheet.rows.map((row): SheetRow => {
-      if (!row[whole]) return row
-      return { ...row, amount: { by: 'percent', percent: row.key === key ? percent : scaled(row) } }
+      if (row.key === key) return { ...row, amount: { by: 'percent', percent } }
+      return giving.includes(row) ? { ...row, amount: { by: 'percent', percent: scaled(row) } } : row
     }),
   })
 }
 
+/** Off by less is rounding. g */
+const STANDS_G = 0.01
+
+/** Whether a row weighs what was typed into it: scaled since, or moved along the rule, it does not. */
+const standsAsTyped = ({ key, typedG }: SheetRow, rows: readonly WorkedRow[]): boolean =>
+  typedG !== undefined && Math.abs((rows.find((row) => row.key === key)?.grams ?? NaN) - typedG) < STANDS_G
+
 /** Problems: `only-flour`, `only-base`, `flour-over-100`, `base-over-100`, `percent-too-big`. */
 export function setRowPercent(worked: Worked, key: string, percent: number): Result<Sheet> {
+  const set = withPercent(worked, key, percent)
+  return set.ok ? ok(withRow(set.value, key, untyped)) : set
+}
+
+function withPercent(worked: Worked, key: string, percent: number): Result<Sheet> {
   const row = worked.sheet.rows.find((candidate) => candidate.key === key)
   if (!row) return problem('no-such-row')
   if (percent < 0 || percent > MAX_PERCENT) return problem('percent-too-big', undefined, { max: MAX_PERCENT })
-  if (row.base) return setShare(worked.sheet, key, percent, 'base')
-  if (row.flour && worked.control.by === 'hydration') return setShare(worked.sheet, key, percent, 'flour')
+  if (row.base) return setShare(worked, key, percent, 'base')
+  if (row.flour && worked.control.by === 'hydration') return setShare(worked, key, percent, 'flour')
   if (row.amount.by === 'percent')
     return ok(withRow(worked.sheet, key, (r) => ({ ...r, amount: { by: 'percent', percent } })))
   const solved = worked.rows.find((r) => r.key === key)
@@ -92,40 +111,74 @@ export function setRowPercent(worked: Worked, key: string, percent: number): Res
 const gramsOf = (worked: Worked, key: string): number => worked.rows.find((row) => row.key === key)?.grams ?? 0
 const percentOf = (worked: Worked, key: string): number => worked.rows.find((row) => row.key === key)?.percent ?? 0
 
+const untyped = ({ typedG: _was, ...row }: SheetRow): SheetRow => row
+
+/** The rows that share the 100: flours, or what the flour is counted on. */
+const wholeOf = ({ control }: Worked): 'base' | 'flour' => (control.by === 'base' ? 'base' : 'flour')
+
+/** Where every row of the 100 was typed, nothing is left to give way: they are the scale, each with its share. */
+function scaledByTyped(worked: Worked, sheet: Sheet): Sheet | null {
+  const whole = wholeOf(worked)
+  const sharing = sheet.rows.filter((row) => row[whole])
+  const grams = sharing.reduce((sum, { typedG = 0 }) => sum + typedG, 0)
+  if (sharing.some(({ typedG }) => typedG === undefined) || grams <= 0) return null
+  const share = (row: SheetRow): SheetRow => ({
+    ...row,
+    amount: { by: 'percent', percent: (100 * (row.typedG ?? 0)) / grams },
+  })
+  return { ...sheet, target: { by: whole, grams }, rows: sheet.rows.map((row) => (row[whole] ? share(row) : row)) }
+}
+
+/** Nearer is nearer than any scale. g */
+const THERE_G = 1e-7
+const MOST_ROUNDS = 80
+
 /**
- * The percentage at which a row weighs the wanted grams while the sheet's target stays. The dough may be what is fixed,
- * so more of one row means less of the rest: repeated proportion, which closes in because no row is all of the dough.
+ * Every row that was typed in grams weighs them while the sheet's target stays. More of one row may mean less of the rest, so
+ * it is repeated proportion, which closes in because no row is all of the dough. Problems: `grams-out-of-reach`.
  */
-function percentForGrams(worked: Worked, key: string, grams: number, kitchen: Kitchen): Result<Sheet> {
-  let current = worked
-  let percent = percentOf(worked, key) || (100 * grams) / worked.batch.flourG
-  for (let round = 0; round < 60; round += 1) {
-    const next = setRowPercent(current, key, percent)
-    if (!next.ok) return next.problem.code === 'percent-too-big' ? problem('grams-out-of-reach') : next
-    const computed = computeSheet(next.value, kitchen)
+function withTypedGrams(worked: Worked, start: Sheet, kitchen: Kitchen): Result<Sheet> {
+  const scaled = scaledByTyped(worked, start)
+  const whole = wholeOf(worked)
+  const typed = start.rows.filter((row) => row.typedG !== undefined && !(scaled && row[whole]))
+  let sheet = scaled ?? start
+  for (let round = 0; round < MOST_ROUNDS; round += 1) {
+    const computed = computeSheet(sheet, kitchen)
     if (!computed.ok) return computed
-    current = computed.value
-    const reached = gramsOf(current, key)
-    if (Math.abs(reached - grams) < 1e-7) break
-    percent = reached > 0 ? (percent * grams) / reached : (100 * grams) / current.batch.flourG
+    const missing = typed.map(({ key, typedG = 0 }) => Math.abs(gramsOf(computed.value, key) - typedG))
+    const worst = Math.max(0, ...missing)
+    if (worst < THERE_G || (round === MOST_ROUNDS - 1 && worst < STANDS_G)) return ok(sheet)
+    for (const { key, typedG = 0 } of typed) {
+      const reached = gramsOf(computed.value, key)
+      const { flourG } = computed.value.batch
+      const percent = reached > 0 ? (percentOf(computed.value, key) * typedG) / reached : (100 * typedG) / flourG
+      const moved = withPercent({ ...computed.value, sheet }, key, percent)
+      if (!moved.ok) return moved.problem.code === 'percent-too-big' ? problem('grams-out-of-reach') : moved
+      sheet = moved.value
+    }
   }
-  if (Math.abs(gramsOf(current, key) - grams) > 0.01) return problem('grams-out-of-reach')
-  return ok(current.sheet)
+  return problem('grams-out-of-reach')
 }
 
 /**
- * A mass typed into the ledger. The only flour (or base), a locked row and the water of a water target set the scale; anything else
- * changes its percentage and leaves the target alone. Problems: those of `setRowPercent`, and `grams-out-of-reach`, `zero-target`.
+ * A mass typed into the ledger: the row stands at it until it is scaled or its percent is typed, and so do the others that were
+ * typed before. The only flour (or base), flours that are all typed, a locked row and the water of a water target set the scale;
+ * anything else changes its percentage and leaves the target alone.
+ * Problems: those of `setRowPercent`, and `grams-out-of-reach`, `zero-target`.
  */
 export function setRowGrams(worked: Worked, key: string, grams: number, kitchen: Kitchen): Result<Sheet> {
-  const { sheet } = worked
   const row = worked.rows.find((candidate) => candidate.key === key)
   if (!row) return problem('no-such-row')
-  const whole = worked.control.by === 'base' ? 'base' : 'flour'
+  const whole = wholeOf(worked)
   const onlyOne = row.part === whole && worked.rows.filter((r) => r.part === whole).length === 1
-  const scales = onlyOne || isLocked(sheet, row.key, row.part)
-  if (scales) return grams > 0 ? ok(lockRow(worked, key, grams)) : problem('zero-target')
-  return percentForGrams(worked, key, grams, kitchen)
+  const scales = onlyOne || isLocked(worked.sheet, row.key, row.part)
+  if (scales && grams <= 0) return problem('zero-target')
+  const start = scales ? lockRow(worked, key, grams) : worked.sheet
+  const typed = start.rows.map((each) => {
+    if (each.key === key) return { ...each, typedG: grams }
+    return standsAsTyped(each, worked.rows) ? each : untyped(each)
+  })
+  return withTypedGrams(worked, { ...start, rows: typed }, kitchen)
 }
 
 const isLocked = ({ target }: Sheet, key: string, part: string): boolean =>

@@ -91,6 +91,83 @@ it('grams typed for the only flour set the scale', () => {
   expect(next).toMatchObject({ ok: true, value: { target: { by: 'flour', grams: 500 } } })
 })
 
+describe('rows typed in grams', () => {
+  const typed = (worked: Worked, ...entries: readonly (readonly [string, number])[]): Worked =>
+    entries.reduce((now, [key, grams]) => {
+      const next = setRowGrams(now, key, grams, testKitchen)
+      if (!next.ok) throw new Error(`${key}: ${next.problem.code}`)
+      return work(next.value)
+    }, worked)
+  const withFlour = (...flours: readonly [string, number][]): Sheet => ({
+    ...testSheet,
+    rows: [
+      ...flours.map(([key, percent]) => ({
+        key,
+        ingredient: key === 'another' ? 'durum' : key,
+        amount: { by: 'percent' as const, percent },
+        flour: true as const,
+      })),
+      ...testSheet.rows.slice(1),
+    ],
+  })
+
+  it('two flours, 100 and 100: both stand, and the dough is what they make', () => {
+    const now = typed(work(withFlour(['durum', 70], ['soft', 30])), ['durum', 100], ['soft', 100])
+    expect([grams(now, 'durum'), grams(now, 'soft')]).toEqual([expect.closeTo(100, 6), expect.closeTo(100, 6)])
+    expect(now.sheet.target).toEqual({ by: 'flour', grams: 200 })
+    expect(now.batch.hydration.effective).toBeCloseTo(work(testSheet).batch.hydration.effective, 6)
+  })
+
+  it('salt of 9 g stays 9 g when the flour is typed, and when the water is', () => {
+    const now = typed(work(testSheet), ['salt', 9], ['flour', 700], ['water', 350])
+    expect([grams(now, 'salt'), grams(now, 'flour'), grams(now, 'water')]).toEqual(
+      [9, 700, 350].map((g) => expect.closeTo(g, 6) as number),
+    )
+    expect(now.batch.hydration.effective).toBeCloseTo(50, 6)
+  })
+
+  it('in any order, over any rows, they come out as typed while the portions stay', () => {
+    const sheet = withFlour(['durum', 50], ['soft', 50])
+    fc.assert(
+      fc.property(
+        fc.shuffledSubarray(['soft', 'salt', 'water'], { minLength: 1 }),
+        fc.array(fc.double({ min: 1, max: 200, noNaN: true }), { minLength: 3, maxLength: 3 }),
+        (keys, amounts) => {
+          const entries = keys.map((key, k) => [key, amounts[k]!] as const)
+          const now = typed(work(sheet), ...entries)
+          for (const [key, amount] of entries) expect(grams(now, key)).toBeCloseTo(amount, 2)
+          expect(now.sheet.target).toEqual(testSheet.target)
+          expect(
+            now.rows.filter(({ part }) => part === 'flour').reduce((sum, { percent }) => sum + percent, 0),
+          ).toBeCloseTo(100, 6)
+        },
+      ),
+    )
+  })
+
+  it('a percent typed over it, or another scale, and it is a share again', () => {
+    const nine = typed(work(testSheet), ['salt', 9])
+    const percent = setRowPercent(nine, 'salt', 2)
+    if (!percent.ok) throw new Error(percent.problem.code)
+    expect(percent.value.rows.find(({ key }) => key === 'salt')).not.toHaveProperty('typedG')
+    const twice = work({ ...nine.sheet, target: { by: 'dough', grams: 2 * nine.batch.doughG } })
+    expect(grams(twice, 'salt')).toBeCloseTo(18, 6)
+    const then = typed(twice, ['water', 400])
+    expect(then.rows.find(({ key }) => key === 'salt')!.percent).toBeCloseTo(
+      nine.rows.find(({ key }) => key === 'salt')!.percent,
+      6,
+    )
+  })
+
+  it('a percent of one flour leaves the flour that was typed in grams alone', () => {
+    const now = typed(work(withFlour(['durum', 50], ['soft', 30], ['another', 20])), ['soft', 100])
+    const next = setRowPercent(now, 'durum', 60)
+    if (!next.ok) throw new Error(next.problem.code)
+    const share = (of: Worked, key: string) => of.rows.find((row) => row.key === key)!.percent
+    expect(share(work(next.value), 'soft')).toBeCloseTo(share(now, 'soft'), 9)
+  })
+})
+
 it('more of a row than the whole dough is refused', () => {
   expect(setRowGrams(work(testSheet), 'salt', 5000, testKitchen).ok).toBe(false)
   expect(setRowGrams(work(testSheet), 'flour', 0, testKitchen)).toMatchObject({ problem: { code: 'zero-target' } })

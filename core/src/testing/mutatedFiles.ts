@@ -5,8 +5,9 @@ import sample3 from '../../fixtures/workspace-3.harina.json'
 import sample4 from '../../fixtures/workspace-4.harina.json'
 import sample5 from '../../fixtures/workspace-5.harina.json'
 import sample6 from '../../fixtures/workspace-6.harina.json'
+import sample7 from '../../fixtures/workspace-7.harina.json'
 
-const samples: readonly unknown[] = [sample1, sample2, sample3, sample4, sample5, sample6]
+const samples: readonly unknown[] = [sample1, sample2, sample3, sample4, sample5, sample6, sample7]
 
 /** The same numbers for the same seed (mulberry32). */
 export function chanceFrom(seed: number): () => number {

@@ -79,5 +79,6 @@ export class HarinaDatabase extends Dexie {
     this.version(5).stores({ summaries: 'bucket', photos: 'id, batch, base64.length' })
     this.version(6).upgrade(upgradeTo(5))
     this.version(7).upgrade(upgradeTo(6))
+    this.version(8).upgrade(upgradeTo(7))
   }
 }

@@ -1,4 +1,5 @@
 import {
+  countedIn,
   formatNumber,
   formatPoints,
   lockedLine,
@@ -68,7 +69,9 @@ function Sack({ row, kitchen }: { row: WorkedRow; kitchen: Kitchen }) {
 
 /** How a row stands to the others, where that is not plain. */
 function standingOf(row: WorkedRow, worked: Worked): string | null {
-  if (worked.sheet.rows.find((each) => each.key === row.key)?.amount.by === 'hydration') return 'solved'
+  const written = worked.sheet.rows.find((each) => each.key === row.key)
+  if (written?.amount.by === 'hydration') return 'solved'
+  if (row.percent === 0) return 'none'
   if (row.part === 'base') return `${formatNumber(100 * row.water, 0)} % water`
   return null
 }
@@ -81,7 +84,7 @@ const percentDecimals = (percent: number): number => (percent > 0 && percent < 2
 
 function LedgerRow({ row, worked, kitchen }: Props & { row: WorkedRow }) {
   const { edit, attempt, done } = useSheet()
-  const { massFigure } = useUnits()
+  const { massFigure, units } = useUnits()
   const step = kitchen.gear.scaleStepG
   const name = rowName(row, kitchen)
   const locked = lockedLine(worked) === row.key
@@ -116,6 +119,7 @@ function LedgerRow({ row, worked, kitchen }: Props & { row: WorkedRow }) {
         <QuantityField
           label={`${name}, grams`}
           densityGPerMl={row.ingredient.densityGPerMl}
+          each={countedIn(row.ingredient.id, row.ingredient.group, units.egg)}
           shown={shown}
           unit="g"
           min={0}

@@ -3,6 +3,9 @@ import {
   COURSES,
   cupRegions,
   CUP_ML,
+  EGG_SIZES,
+  EGGS,
+  type EggSize,
   formatNumber,
   portionGuide,
   portionKey,
@@ -70,7 +73,7 @@ const cupWords: Readonly<Record<CupRegion, string>> = {
 
 export function UnitsUsed({ gear }: { gear: Gear }) {
   const set = (part: Partial<Units>) => void changeGear((now) => ({ ...now, units: { ...now.units, ...part } }))
-  const { mass, temperature, length, volume, cup } = gear.units
+  const { mass, temperature, length, volume, cup, egg } = gear.units
   const same = <T extends string>(values: readonly T[]) => values.map((value): readonly [T, string] => [value, value])
   return (
     <Section title="Units" lead="What is shown, and what a bare figure means. Others can be typed: 2 lb, 70 °F.">
@@ -114,6 +117,18 @@ export function UnitsUsed({ gear }: { gear: Gear }) {
             (region) => [region, `${cupWords[region]}, ${formatNumber(CUP_ML[region], 0)} ml`] as const,
           )}
           onChange={(chosen) => set({ cup: chosen as CupRegion })}
+        />
+      </label>
+      <label className="grid items-center gap-x-3 sm:grid-cols-[6.5rem_minmax(0,1fr)]">
+        <span className="text-base">An egg is</span>
+        <Choice
+          label="An egg is"
+          className="box min-h-10"
+          value={egg}
+          options={EGG_SIZES.map(
+            (size) => [size, `${EGGS[size].name}, ${formatNumber(EGGS[size].wholeG, 0)} g`] as const,
+          )}
+          onChange={(chosen) => set({ egg: chosen as EggSize })}
         />
       </label>
     </Section>
