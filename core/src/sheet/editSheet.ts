@@ -217,6 +217,18 @@ export function lockedLine({ sheet, rows }: Worked): string | null {
   }
 }
 
+/** So many times as much; pieces stay whole, and portions no smaller than half a one. */
+export function scaledTarget(target: Sheet['target'], by: number): Sheet['target'] {
+  switch (target.by) {
+    case 'portions':
+      return { ...target, count: Math.max(0.5, target.count * by) }
+    case 'pieces':
+      return { ...target, count: Math.max(1, Math.round(target.count * by)) }
+    default:
+      return { ...target, grams: target.grams * by }
+  }
+}
+
 /** Another way of saying how much, starting from what the sheet makes now, so that switching changes nothing. */
 export function retarget(worked: Worked, by: Sheet['target']['by']): Sheet {
   const { sheet, batch, cut, rows, usableG } = worked

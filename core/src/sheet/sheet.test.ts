@@ -4,7 +4,7 @@ import { testKitchen, testSheet, workSheet as work } from '../testing/testKitche
 import type { Taught } from '../lot/index.ts'
 import { computeSheet, type Worked } from './computeSheet.ts'
 import { fromPoured, toPoured } from './reckoned.ts'
-import { lockedLine, lockRow, retarget, setPoured, setRowGrams, setRowPercent } from './editSheet.ts'
+import { lockedLine, lockRow, retarget, scaledTarget, setPoured, setRowGrams, setRowPercent } from './editSheet.ts'
 import type { Kitchen } from './kitchen.ts'
 
 const grams = (worked: Worked, key: string) => worked.rows.find((row) => row.key === key)!.grams
@@ -90,6 +90,13 @@ it('grams typed for the only flour set the scale', () => {
   const next = setRowGrams(work(testSheet), 'flour', 500, testKitchen)
   expect(next).toMatchObject({ ok: true, value: { target: { by: 'flour', grams: 500 } } })
 })
+
+it.each([
+  [{ by: 'dough', grams: 500 }, 2, { by: 'dough', grams: 1000 }],
+  [{ by: 'portions', count: 5, gramsEach: 110 }, 0.5, { by: 'portions', count: 2.5, gramsEach: 110 }],
+  [{ by: 'portions', count: 0.5, gramsEach: 110 }, 0.5, { by: 'portions', count: 0.5, gramsEach: 110 }],
+  [{ by: 'pieces', count: 25 }, 0.5, { by: 'pieces', count: 13 }],
+] as const)('%j %d times is %j', (target, by, scaled) => expect(scaledTarget(target, by)).toEqual(scaled))
 
 describe('rows typed in grams', () => {
   const typed = (worked: Worked, ...entries: readonly (readonly [string, number])[]): Worked =>

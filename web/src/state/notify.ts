@@ -5,8 +5,12 @@ interface Options {
   readonly action?: { readonly label: string; readonly onClick: () => void }
 }
 
-export const notify = (title: string, options: Options = {}): void => {
-  void import('sonner').then(({ toast }) => toast(title, options))
+/** What can be undone is offered so long; a pointer or the focus on it holds it longer. */
+const UNDO_MS = 15_000
+
+export const notify = (title: string, { duration, ...options }: Options = {}): void => {
+  const stays = duration ?? (options.action ? UNDO_MS : undefined)
+  void import('sonner').then(({ toast }) => toast(title, { ...options, ...(stays ? { duration: stays } : {}) }))
 }
 
 /** Trouble that is over. */

@@ -5,6 +5,7 @@ import {
   lockedLine,
   portionG,
   retarget,
+  scaledTarget,
   mixesOf,
   STATES,
   type Course,
@@ -152,6 +153,31 @@ function TargetFields({ worked, kitchen }: Props) {
   }
 }
 
+/** Twice as much, or half, of whatever the sheet is solved for. */
+function Times({ worked }: { worked: Worked }) {
+  const { edit } = useSheet()
+  const times = (by: number) => edit((sheet) => ({ ...sheet, target: scaledTarget(sheet.target, by) }))
+  const { target } = worked.sheet
+  // Half of a piece is none.
+  const canHalve = target.by !== 'pieces' || target.count > 1
+  return (
+    <span className="flex gap-3 whitespace-nowrap">
+      {[[0.5, '×½', 'Half as much'] as const, [2, '×2', 'Twice as much'] as const].map(([by, sign, name]) => (
+        <button
+          key={sign}
+          type="button"
+          className="quiet min-h-8 px-1"
+          aria-label={name}
+          disabled={by < 1 && !canHalve}
+          onClick={() => times(by)}
+        >
+          {sign}
+        </button>
+      ))}
+    </span>
+  )
+}
+
 /** What one mix has to fit into; a larger dough is made in equal mixes. */
 function Vessel({ worked, kitchen }: Props) {
   const { edit } = useSheet()
@@ -202,6 +228,7 @@ export function HowMuch({ worked, kitchen }: Props) {
       </div>
       <div className="mt-1 flex flex-wrap items-baseline gap-x-5">
         <TargetFields worked={worked} kitchen={kitchen} />
+        <Times worked={worked} />
         <Guide worked={worked} kitchen={kitchen} />
         <Vessel worked={worked} kitchen={kitchen} />
       </div>

@@ -30,12 +30,24 @@ it.each([
   ['ArrowDown', true, 47.9],
   ['PageUp', false, 53],
   ['PageDown', false, 43],
+  ['Home', false, 35],
+  ['End', false, 60],
   ['Enter', false, 48],
 ])('%s (shift %s) reads %d', (name, shift, expected) => {
   render(<Movable start={48} />)
   key(name, shift)
   expect(now()).toBe(expected)
   expect(slider().getAttribute('aria-valuetext')).toBe(`${expected.toFixed(1)} %`)
+})
+
+it.each([
+  [45.4, '45.4 %, inside Cavatelli 43.5 to 50.3, best 46.4'],
+  [43.4, '43.4 %, below Cavatelli 43.5 to 50.3, best 46.4'],
+  [50.4, '50.4 %, above Cavatelli 43.5 to 50.3, best 46.4'],
+])('%d says where it stands', (value, words) => {
+  const shape = { label: 'Cavatelli', window: { low: 43.5, best: 46.4, high: 50.3 } }
+  render(<HydrationRule {...still} shape={shape} value={value} onChange={jest.fn()} />)
+  expect(slider().getAttribute('aria-valuetext')).toBe(words)
 })
 
 it('stops at both ends of the rule', () => {

@@ -1,6 +1,6 @@
 /** The hydration rule: water per 100 of flour, drawn like a printed ruler, with the windows over it and the marks under it. */
 import { formatPercent } from '@harina/core'
-import { useId, useMemo, type KeyboardEvent, type PointerEvent } from 'react'
+import { useId, useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react'
 import { familyInk, HatchPattern, type Family } from '../family.tsx'
 import { useWidth } from '../useWidth.ts'
 import {
@@ -110,9 +110,17 @@ function Pointer({ x, layout }: { x: number; layout: RuleLayout }) {
 
 const tenth = (percent: number): number => Math.round(percent * 10) / 10
 
+/** Sideways so far, a finger means the rule; before that it may be scrolling the page. px */
+const A_DRAG = 8
+/** On the handle less is enough. px */
+const A_DRAG_ON_HANDLE = 2
+const HANDLE = 24
+
 /** Drag and keys: both end in a percentage on the rule, to a tenth. */
 function useMoves({ from, to, value, onChange, onDone }: HydrationRuleProps, width: number) {
   const move = (percent: number) => onChange?.(tenth(Math.min(to, Math.max(from, percent))))
+  /** Where a finger came down that has not said yet what it means. */
+  const waiting = useRef<{ readonly x: number; readonly needs: number } | null>(null)
   const drag = (event: PointerEvent<SVGSVGElement>) => {
     const { left } = event.currentTarget.getBoundingClientRect()
     move(rulePercent({ width, from, to }, event.clientX - left))
@@ -120,12 +128,31 @@ function useMoves({ from, to, value, onChange, onDone }: HydrationRuleProps, wid
   const pointer = {
     onPointerDown: (event: PointerEvent<SVGSVGElement>) => {
       if (event.button !== 0) return
+      if (event.pointerType === 'touch') {
+        const { left } = event.currentTarget.getBoundingClientRect()
+        const onHandle = Math.abs(event.clientX - left - ruleX({ width, from, to }, value)) < HANDLE
+        waiting.current = { x: event.clientX, needs: onHandle ? A_DRAG_ON_HANDLE : A_DRAG }
+        return
+      }
       event.currentTarget.setPointerCapture(event.pointerId)
       drag(event)
     },
-    onPointerMove: (event: PointerEvent<SVGSVGElement>) =>
-      event.currentTarget.hasPointerCapture(event.pointerId) && drag(event),
-    onPointerUp: () => onDone?.(),
+    onPointerMove: (event: PointerEvent<SVGSVGElement>) => {
+      if (waiting.current && Math.abs(event.clientX - waiting.current.x) >= waiting.current.needs) {
+        waiting.current = null
+        event.currentTarget.setPointerCapture(event.pointerId)
+      }
+      if (!waiting.current && event.currentTarget.hasPointerCapture(event.pointerId)) drag(event)
+    },
+    // The browser takes a finger that goes up or down, and scrolls by it.
+    onPointerCancel: () => {
+      waiting.current = null
+      onDone?.()
+    },
+    onPointerUp: () => {
+      waiting.current = null
+      onDone?.()
+    },
   }
   const onKeyDown = (event: KeyboardEvent) => {
     const step = event.shiftKey ? FINE_STEP : STEP
@@ -137,12 +164,23 @@ function useMoves({ from, to, value, onChange, onDone }: HydrationRuleProps, wid
       PageUp: 5,
       PageDown: -5,
     }
+    const ends: Readonly<Record<string, number>> = { Home: from, End: to }
     const by = steps[event.key]
-    if (by === undefined) return
+    const next = by === undefined ? ends[event.key] : value + by
+    if (next === undefined) return
     event.preventDefault()
-    move(value + by)
+    move(next)
   }
   return { pointer, onKeyDown }
+}
+
+/** @example 45.4 %, inside Cavatelli 43.5 to 50.3, best 46.4 */
+function whereWords(value: number, shape: RuleWindow | null): string {
+  const at = `${formatPercent(value)} %`
+  if (!shape) return at
+  const { low, best, high } = shape.window
+  const side = tenth(value) < tenth(low) ? 'below' : tenth(value) > tenth(high) ? 'above' : 'inside'
+  return `${at}, ${side} ${shape.label} ${formatPercent(low)} to ${formatPercent(high)}, best ${formatPercent(best)}`
 }
 
 export function HydrationRule(props: HydrationRuleProps) {
@@ -164,7 +202,7 @@ export function HydrationRule(props: HydrationRuleProps) {
     'aria-valuemin': from,
     'aria-valuemax': to,
     'aria-valuenow': tenth(value),
-    'aria-valuetext': `${formatPercent(value)} %`,
+    'aria-valuetext': whereWords(value, shape),
     onKeyDown,
     onBlur: () => onDone?.(),
   }
