@@ -80,7 +80,7 @@ const shots: readonly Shot[] = [
     shows: 'Where ',
     before: async () => {
       await press(page, 'Formula book')
-      await sees(page, 'those put away')
+      await sees(page, 'Show archived')
     },
   },
   {
@@ -89,7 +89,7 @@ const shots: readonly Shot[] = [
     shows: 'Where ',
     before: async () => {
       await press(page, 'New')
-      await sees(page, 'Put it on paper')
+      await sees(page, 'Start this draft')
     },
   },
   {

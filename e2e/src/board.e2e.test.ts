@@ -172,8 +172,8 @@ it('a flour without a named sack teaches, and the next batch starts from what wa
   const page = await openPage(here.visit, here.site.url)
   await go(page, '/formula')
   await press(page, 'New')
-  await sees(page, 'Put it on paper')
-  await press(page, 'Put it on paper')
+  await sees(page, 'Start this draft')
+  await press(page, 'Start this draft')
   await page.waitForFunction(() => !document.querySelector('[role=dialog]'))
   const hydration = async () =>
     Number(
@@ -191,7 +191,7 @@ it('a flour without a named sack teaches, and the next batch starts from what wa
   await page.keyboard.press('Space')
   await sees(page, 'written in the log')
   await press(page, 'Start the next from it')
-  await sees(page, 'on 14 % flour')
+  await sees(page, 'at standard 14 % flour moisture')
   const state = await storedIn<{
     plan: { water: { startG: number; holdBackG: number }; rows: { part: string; weighedG: number }[] }
   }>(page, 'closedBatches')

@@ -46,7 +46,7 @@ async function build(page: Page, family: number, dough: string, shape: string, p
   await choose(page, /^Shape/, shape)
   await tabTo(page, /^Portions to begin with/)
   await page.keyboard.type(String(portions))
-  await tabTo(page, /^Put it on paper/)
+  await tabTo(page, /^Start this draft/)
   await page.keyboard.press('Enter')
   await page.waitForFunction(() => !document.querySelector('[role=dialog]'))
 }

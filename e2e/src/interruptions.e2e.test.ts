@@ -10,7 +10,7 @@ const tabs = () =>
   page.$$eval('nav[aria-label="Doughs"] a', (links) => links.map((link) => link.querySelector('.head')?.textContent))
 const closed = () => page.waitForFunction(() => !document.querySelector('[role=dialog]'))
 const interrupt = async () => {
-  await press(page, 'Interrupted')
+  await press(page, 'Pause, hand over or stop')
   await sees(page, 'Give it up')
 }
 

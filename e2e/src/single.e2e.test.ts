@@ -77,7 +77,7 @@ it('exported alone, brought into an empty browser, it is worked out to the gram 
     await go('/formula')
     await press(page, 'Open the formula book')
     await press(page, 'All our own')
-    await sees(page, 'for Our own shape')
+    await sees(page, 'Shape: Our own shape')
     expect(await grams()).toBe(before)
     expect(await textOf(page)).toContain('Our own flour')
   } finally {

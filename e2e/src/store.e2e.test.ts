@@ -117,7 +117,7 @@ describe('two tabs and the log', () => {
     // The same of what stands beside the step.
     // The word about it has come to rest, and lies over nothing.
     await new Promise((resolve) => setTimeout(resolve, 800))
-    await pressStarting(page, 'Interrupted')
+    await pressStarting(page, 'Pause, hand over or stop')
     await page.waitForSelector('[role=dialog]')
     await fill(page, 'Grams to carve off', '300')
     await press(page, 'Split')

@@ -25,17 +25,17 @@ interface View {
 
 /** A formula it is useful for, its handle, and words that stand on it alone. */
 const drawers = [
-  ['Lamp-room semolina', 'Say it otherwise', 'flour divided by'],
+  ['Lamp-room semolina', 'Hydration in other words', 'flour divided by'],
   ['Stiff semolina', 'Colour and taste', 'Pour '],
   ['Lamp-room semolina', 'Swap a flour', 'Put in its place'],
-  ['Gale noodles', 'From what I have', 'This blend'],
+  ['Gale noodles', 'Blend from my sacks', 'This blend'],
   ['Keeper’s gnocchi', 'Potato and moisture', 'Flour for a wanted dough'],
   ['Hot-water skins', 'Heat of the water', 'height above the sea'],
   ['Signal noodles', 'Alkali', 'I have read this'],
   ['Plate drops', 'Schools', 'Would change'],
-  ['Curd hollows', 'What it brings', 'kJ'],
+  ['Curd hollows', 'Nutrition, allergens, cost', 'kJ'],
   ['Lamp-room semolina', 'Versions', 'In the book'],
-  ['Buckwheat cuts', 'Compare', 'The sheet on paper, beside'],
+  ['Buckwheat cuts', 'Compare', 'The draft, beside'],
 ] as const
 
 const shapeTabs = [
@@ -54,7 +54,7 @@ const views: readonly View[] = [
     shows: 'Where ',
     open: async (page) => {
       await press(page, 'Formula book')
-      await sees(page, 'those put away')
+      await sees(page, 'Show archived')
     },
   },
   {
@@ -63,7 +63,7 @@ const views: readonly View[] = [
     shows: 'Where ',
     open: async (page) => {
       await press(page, 'New')
-      await sees(page, 'Put it on paper')
+      await sees(page, 'Start this draft')
     },
   },
   { name: 'shape', path: '/shape', shows: 'board lengths' },
@@ -107,7 +107,7 @@ const views: readonly View[] = [
     path: '/bench',
     shows: 'Rest, wrapped',
     open: async (page) => {
-      await press(page, 'Interrupted')
+      await press(page, 'Pause, hand over or stop')
       await sees(page, 'Tomorrow, from the fridge')
     },
   },
@@ -240,7 +240,7 @@ it('every formula of the book fits the screen, and none runs out of a phone side
   await page.setViewport(DESK)
   await goTo(page, new URL('/formula', here.site.url).href)
   await press(page, 'Formula book')
-  await sees(page, 'those put away')
+  await sees(page, 'Show archived')
   const names = await page.$$eval('[role=dialog] li button.head', (heads) =>
     heads.map((head) => head.textContent.trim()),
   )
@@ -259,7 +259,7 @@ it('every formula of the book fits the screen, and none runs out of a phone side
     expect({ name, down, across }).toEqual({ name, down: 0, across: 0 })
     await page.setViewport(DESK)
     await press(page, 'Formula book')
-    await sees(page, 'those put away')
+    await sees(page, 'Show archived')
   }
 })
 

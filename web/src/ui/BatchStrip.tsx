@@ -49,7 +49,7 @@ export function BatchStrip({ children }: { children?: ReactNode }) {
         className="flex min-w-0 flex-1 items-stretch overflow-x-auto overflow-y-hidden md:overflow-hidden"
         data-screen-only
       >
-        {sheet && <Tab paper to="/formula" ink={familyInk[family(sheet.dough)]} name={sheet.name} note="on paper" />}
+        {sheet && <Tab paper to="/formula" ink={familyInk[family(sheet.dough)]} name={sheet.name} note="draft" />}
         {batches.map((running) => (
           <Tab
             key={running.batch.id}

@@ -26,7 +26,7 @@ const notes: {
       : { stiff: `Give ${by} points more water`, soft: `Take ${by} points of water off` }[note.side]
     const isBatter = dough.family === 'batter'
     const off = note.side === 'stiff' ? (isBatter ? 'thick' : 'dry') : isBatter ? 'thin' : 'wet'
-    const window = `${dough.name} works from ${note.low} to ${note.high} ${control.by === 'base' ? `on ${control.base}` : 'on 14 % flour'}.`
+    const window = `${dough.name} works from ${note.low} to ${note.high} ${control.by === 'base' ? `on ${control.base}` : 'at standard 14 % flour moisture'}.`
     return note.severity === 'danger'
       ? {
           title: `Too ${off} to ${isBatter ? 'drop' : 'hold together'}`,

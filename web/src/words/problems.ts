@@ -64,7 +64,8 @@ const problems: Readonly<Record<MakerProblemCode, Say>> = {
   'dough-too-large': (data) =>
     `That would be more than ${formatNumber(Number(data['grams']) / 1000, 0)} kg of dough. Give less, or make it in several sheets.`,
   refused: () => 'That cannot be kept in the sheet. Give a figure or a word that fits.',
-  'locked-row-empty': () => 'The locked row is 0 % of the formula, so nothing can be scaled from it. Lock another row.',
+  'locked-row-empty': () =>
+    'The row that is held is 0 % of the formula, so nothing can be scaled from it. Hold another row.',
   'shapes-over-dough': (data) =>
     `The shapes want ${formatNumber(Number(data['overG']), 0)} g more than there is. Give one of them less, or make more dough.`,
   'unknown-ingredient': (data) =>
@@ -73,7 +74,7 @@ const problems: Readonly<Record<MakerProblemCode, Say>> = {
     `“${String(data['id'])}” is not in this Harina’s tables. The sheet may come from a newer one; open another formula.`,
   'unknown-dough': (data) =>
     `“${String(data['id'])}” is not in this Harina’s tables. The sheet may come from a newer one; open another formula.`,
-  'no-draft': () => 'There is no sheet on paper. Open one from the formula book.',
+  'no-draft': () => 'There is no draft. Open one from the formula book.',
   'no-such-row': undo,
   'no-water-row': undo,
   'not-on-base': undo,

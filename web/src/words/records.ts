@@ -9,5 +9,5 @@ export const unreadableWords: Readonly<Record<RecordKind, string>> = {
   batch: 'A batch',
   photo: 'A photo',
   gear: 'Gear',
-  draft: 'The sheet on paper',
+  draft: 'The draft',
 }

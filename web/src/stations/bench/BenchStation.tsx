@@ -201,7 +201,7 @@ function BenchFoot({ running, onOpen }: { running: RunningBatch; onOpen: (panel:
       {link('A timer', () => onOpen('timer'))}
       {link('Photos', () => onOpen('photos'))}
       {link('Card', () => onOpen('card'))}
-      {link('Interrupted', () => onOpen('interrupt'))}
+      {link('Pause, hand over or stop', () => onOpen('interrupt'))}
       <span className="small ml-auto hidden truncate lg:inline">
         {state.hands?.taken ? `${state.hands.who} · ` : ''}
         {planLine(batch.plan, worded)}

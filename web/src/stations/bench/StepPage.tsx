@@ -98,7 +98,7 @@ function Meanwhile() {
             ))}
           </ul>
           <Link to="/bench/all" className="quiet inline-block min-h-9 pt-2 text-label">
-            All of them ahead
+            Timeline of all doughs
           </Link>
         </section>
       )}

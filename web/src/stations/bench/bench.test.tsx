@@ -166,7 +166,7 @@ it('a verdict closes the batch into the log', async () => {
 
 it('a batch given up keeps its reason', async () => {
   await begin({ upTo: 'water' })
-  await press('Interrupted')
+  await press('Pause, hand over or stop')
   await press('Too wet to save')
   await press('Give it up')
   const closed = (await repository.batches.closed()).find((batch) => batch.id === 'b')!

@@ -13,7 +13,7 @@ afterEach(cleanup)
 
 it('set aside with a reason, and gone on with where it was', async () => {
   await beginBatch({ minutesAgo: 20, upTo: 'knead' }, POURED)
-  await press('Interrupted')
+  await press('Pause, hand over or stop')
   fireEvent.change(screen.getByLabelText('why, if you like'), { target: { value: 'The boat is in' } })
   await press('Set aside')
   expect(title()).toBe('Set aside')
@@ -26,7 +26,7 @@ it('set aside with a reason, and gone on with where it was', async () => {
 
 it('handed over with a word, and taken on', async () => {
   await beginBatch({ minutesAgo: 20, upTo: 'rest' }, POURED)
-  await press('Interrupted')
+  await press('Pause, hand over or stop')
   expect(screen.getByRole('button', { name: 'Hand over' })).toHaveProperty('disabled', true)
   await press('Late bench')
   fireEvent.change(screen.getByLabelText('what they must know'), { target: { value: 'ten more minutes' } })
@@ -39,7 +39,7 @@ it('handed over with a word, and taken on', async () => {
 
 it('into the fridge, and back by a clock of its own before it goes on', async () => {
   await beginBatch({ minutesAgo: 90, upTo: 'divide' }, POURED)
-  await press('Interrupted')
+  await press('Pause, hand over or stop')
   expect(panel('Tomorrow, from the fridge').getByText(/36 hours cold at the most/)).toBeTruthy()
   fireEvent.click(panel('Tomorrow, from the fridge').getByRole('button', { name: 'Into the fridge' }))
   await settle()
@@ -53,7 +53,7 @@ it('into the fridge, and back by a clock of its own before it goes on', async ()
 it('split in two: both are at the bench, equally wet; undo makes them one, unless the other was worked on', async () => {
   await beginBatch({ minutesAgo: 90, upTo: 'divide' }, POURED)
   const whole = doughG((await openBatch(BATCH)).plan, await benchState())
-  await press('Interrupted')
+  await press('Pause, hand over or stop')
   await typeInto('Grams to carve off', '400')
   await press('Split')
   const others = async () => (await repository.batches.open()).filter(({ id }) => id !== BATCH)
@@ -158,7 +158,7 @@ it('several doughs: the lanes tell who is next, and space goes there', async () 
   await repository.batches.start([{ id: 'second', plan: { ...plan, sheet: { ...plan.sheet, name: 'Gale noodles' } } }])
   await settle()
   expect(screen.getByRole('region', { name: 'The other doughs' }).textContent).toContain('Gale noodlesready: now')
-  fireEvent.click(screen.getByText('All of them ahead'))
+  fireEvent.click(screen.getByText('Timeline of all doughs'))
   expect(await screen.findByRole('region', { name: 'Next call' })).toBeTruthy()
   expect(screen.getByRole('region', { name: 'Next call' }).textContent).toContain('Gale noodles')
   const lanes = within(screen.getByRole('region', { name: 'The doughs' })).getAllByRole('listitem')
@@ -166,7 +166,7 @@ it('several doughs: the lanes tell who is next, and space goes there', async () 
   fireEvent.keyDown(window, { key: '2' })
   await settle()
   expect(title()).toBe('Rest, wrapped')
-  fireEvent.click(screen.getByText('All of them ahead'))
+  fireEvent.click(screen.getByText('Timeline of all doughs'))
   await screen.findByRole('region', { name: 'Next call' })
   fireEvent.keyDown(window, { key: ' ' })
   await settle()
@@ -191,7 +191,7 @@ it('a card for the wall tells what goes in, where to stop first, and every step 
 
 it('before anything is wet there is no dough to split or to put away', async () => {
   await beginBatch({ upTo: 'flour' })
-  await press('Interrupted')
+  await press('Pause, hand over or stop')
   expect(screen.queryByRole('region', { name: 'Split it' })).toBeNull()
   expect(screen.queryByRole('region', { name: 'Tomorrow, from the fridge' })).toBeNull()
   expect(screen.getByRole('region', { name: 'Give it up' })).toBeTruthy()

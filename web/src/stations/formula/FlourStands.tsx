@@ -1,4 +1,4 @@
-import { formatNumber, type Kitchen, type Worked } from '@harina/core'
+import { formatNumber, formatPoints, type Kitchen, type Worked } from '@harina/core'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { useSheet } from './useSheet.ts'
 
@@ -54,7 +54,7 @@ export function FlourStands({ worked, kitchen }: { worked: Worked; kitchen: Kitc
             checked={worked.sheet.useLearned}
             onChange={(event) => edit((sheet) => ({ ...sheet, useLearned: event.target.checked }))}
           />
-          with what this flour has taught
+          {`include past batches${worked.lot.n > 0 ? ` (${formatPoints(worked.lot.shift)})` : ''}`}
         </label>
       ) : null}
     </div>

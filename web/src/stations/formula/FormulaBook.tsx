@@ -100,7 +100,7 @@ function Entry({ formula, all, kitchen, lastMade, onOpen }: EntryProps) {
     keep(
       formula,
       (now) => ({ ...now, archived: !archived }),
-      `${sheet.name} ${archived ? 'is back in the book' : 'is put away'}`,
+      `${sheet.name} ${archived ? 'is back in the book' : 'is archived'}`,
     )
   return (
     <li className="border-b border-line py-2.5">
@@ -131,10 +131,10 @@ function Entry({ formula, all, kitchen, lastMade, onOpen }: EntryProps) {
         <button
           type="button"
           className="quiet"
-          aria-label={`${archived ? 'Bring back' : 'Put away'} ${sheet.name}`}
+          aria-label={`${archived ? 'Bring back' : 'Archive'} ${sheet.name}`}
           onClick={away}
         >
-          {archived ? 'Bring back' : 'Put away'}
+          {archived ? 'Bring back' : 'Archive'}
         </button>
         <button
           type="button"
@@ -218,7 +218,7 @@ function Filters({
           checked={query.archived}
           onChange={(event) => onChange({ ...query, archived: event.target.checked })}
         />
-        those put away
+        Show archived
       </label>
     </div>
   )

@@ -12,11 +12,12 @@ import { useMemo } from 'react'
 import { HydrationRule } from '../../ui/rule/HydrationRule.tsx'
 import { ruleRange, type RuleMark } from '../../ui/rule/ruleLayout.ts'
 import { QuantityField } from '../../ui/QuantityField.tsx'
+import { usePhone } from '../../ui/usePhone.ts'
 import { useSheet } from './useSheet.ts'
 import { methodWords } from '../../words/index.ts'
 
 /** Poured on paper, what all ingredients bring, and the 14 % basis; two that agree share a mark. */
-function waterMarks({ batch, expected14, balance }: Worked): readonly RuleMark[] {
+function waterMarks({ batch, expected14, balance }: Worked, phone: boolean): readonly RuleMark[] {
   const { nominal, effective } = batch.hydration
   const apart = Math.abs(nominal - effective) >= 0.05
   const bound = effective - balance.availablePercent >= 1
@@ -33,7 +34,7 @@ function waterMarks({ batch, expected14, balance }: Worked): readonly RuleMark[]
             id: 'effective',
             at: effective,
             kind: 'triangle',
-            label: `${formatPercent(effective)} effective, with what the rest brings`,
+            label: `${formatPercent(effective)} ${phone ? 'effective' : 'effective, with what the rest brings'}`,
           } as const,
         ]
       : []),
@@ -47,7 +48,12 @@ function waterMarks({ batch, expected14, balance }: Worked): readonly RuleMark[]
           } as const,
         ]
       : []),
-    { id: 'basis14', at: expected14, kind: 'dashed', label: `${formatPercent(expected14)} on 14 % flour` },
+    {
+      id: 'basis14',
+      at: expected14,
+      kind: 'dashed',
+      label: `${formatPercent(expected14)} at ${phone ? '14 % flour' : 'standard 14 % flour moisture'}`,
+    },
   ]
 }
 
@@ -111,7 +117,11 @@ export function FormulaRule({ worked }: { worked: Worked }) {
   const { attempt, done } = useSheet()
   const value = onRule(worked)
   const { methods, shapeWindow, range } = useWindows(worked)
-  const marks = useMemo(() => (worked.control.by === 'base' ? baseMarks(worked) : waterMarks(worked)), [worked])
+  const phone = usePhone()
+  const marks = useMemo(
+    () => (worked.control.by === 'base' ? baseMarks(worked) : waterMarks(worked, phone)),
+    [worked, phone],
+  )
   const set = (percent: number) => attempt(setOnRule(worked, percent), 'rule')
   const onBase = worked.control.by === 'base'
   return (

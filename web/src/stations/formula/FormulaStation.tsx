@@ -48,7 +48,7 @@ function Sheet({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
     <>
       <FlourStands worked={worked} kitchen={kitchen} />
       <FormulaRule worked={worked} />
-      <div className="grid flex-1 gap-x-9 gap-y-4 lg:grid-cols-[minmax(0,1fr)_250px_262px] lg:grid-rows-[auto_1fr] lg:gap-y-1">
+      <div className="grid flex-1 gap-x-9 gap-y-4 lg:grid-cols-[minmax(0,1fr)_262px] xl:grid-cols-[minmax(0,1fr)_250px_262px] xl:grid-rows-[auto_1fr] xl:gap-y-1">
         <div className="flex flex-col gap-1">
           <Ledger worked={worked} kitchen={kitchen} />
           <HowMuch worked={worked} kitchen={kitchen} />
@@ -57,10 +57,10 @@ function Sheet({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
           <DoughColumn worked={worked} scaleStepG={step} />
           <KeepersNote />
         </div>
-        <div className="lg:row-span-2">
+        <div className="lg:col-start-2 xl:col-start-auto xl:row-span-2">
           <MarginNotes worked={worked} scaleStepG={step} />
         </div>
-        <div className="self-end border-t border-line pt-1 lg:col-span-2">
+        <div className="self-end border-t border-line pt-1 lg:col-start-1 lg:row-start-2 lg:self-start xl:col-span-2 xl:row-start-auto xl:self-end">
           <FootFacts worked={worked} />
         </div>
       </div>
@@ -71,7 +71,7 @@ function Sheet({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
 function EmptySheet({ onOpenBook, onNew }: { onOpenBook: () => void; onNew: () => void }) {
   return (
     <div className="m-auto max-w-md text-center">
-      <h1 className="head mb-3 text-4xl">Nothing on paper yet</h1>
+      <h1 className="head mb-3 text-4xl">No draft yet</h1>
       <p className="mb-6">
         Here stands the dough being thought out: its flour, its water and how much of it. Start a new one, or take one
         from the formula book.

@@ -161,7 +161,7 @@ function Times({ worked }: { worked: Worked }) {
   // Half of a piece is none.
   const canHalve = target.by !== 'pieces' || target.count > 1
   return (
-    <span className="flex gap-3 whitespace-nowrap">
+    <span className="flex gap-1 whitespace-nowrap">
       {[[0.5, '×½', 'Half as much'] as const, [2, '×2', 'Twice as much'] as const].map(([by, sign, name]) => (
         <button
           key={sign}
@@ -226,7 +226,7 @@ export function HowMuch({ worked, kitchen }: Props) {
           onChange={(by) => edit(() => retarget(worked, by))}
         />
       </div>
-      <div className="mt-1 flex flex-wrap items-baseline gap-x-5">
+      <div className="mt-1 flex flex-wrap items-baseline gap-x-3">
         <TargetFields worked={worked} kitchen={kitchen} />
         <Times worked={worked} />
         <Guide worked={worked} kitchen={kitchen} />

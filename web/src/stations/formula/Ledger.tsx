@@ -33,12 +33,14 @@ function Lock({ on, name, onPress }: { on: boolean; name: string; onPress: () =>
       type="button"
       aria-pressed={on}
       aria-label={
-        on ? `${name} is locked; everything scales from it. Unlock` : `Lock ${name} and scale everything from it`
+        on
+          ? `${name} is held at this amount; everything scales from it. Let go`
+          : `Hold ${name} at this amount and scale everything from it`
       }
       className={`${word} ${on ? 'font-semibold text-ink underline decoration-2 underline-offset-4' : 'text-second hover:text-ink hover:underline'}`}
       onClick={onPress}
     >
-      {on ? 'locked' : 'lock'}
+      {on ? 'held' : 'hold'}
     </button>
   )
 }
@@ -134,11 +136,11 @@ function LedgerRow({ row, worked, kitchen }: Props & { row: WorkedRow }) {
         {without.ok && (
           <button
             type="button"
-            aria-label={`Take ${name} out`}
+            aria-label={`Remove ${name}`}
             className={`${word} text-second hover:text-ink hover:underline`}
             onClick={() => edit(() => without.value)}
           >
-            out
+            remove
           </button>
         )}
         <Lock
@@ -243,7 +245,7 @@ export function Ledger({ worked, kitchen }: Props) {
               {units.mass === 'g' ? 'grams' : units.mass}
             </th>
             <th scope="col">
-              <span className="sr-only">Take out or lock</span>
+              <span className="sr-only">Remove or hold</span>
             </th>
           </tr>
         </thead>

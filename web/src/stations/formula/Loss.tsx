@@ -7,7 +7,7 @@ export function Loss({ worked }: { worked: Worked }) {
   const { edit, done } = useSheet()
   return (
     <span className="small whitespace-nowrap">
-      lost on the way{' '}
+      left on bowl and board{' '}
       <QuantityField
         label="Loss, percent of the dough"
         shown={formatNumber(worked.sheet.lossPercent, 1)}

@@ -105,7 +105,7 @@ export default function NewFormula({ kitchen, onClose }: { kitchen: Kitchen; onC
           portions
         </p>
         <button type="submit" className="action">
-          Put it on paper
+          Start this draft
         </button>
         <p className="small mt-4 leading-snug">
           It starts with the flour the dough’s windows are written for and everything at its best, by the schools you

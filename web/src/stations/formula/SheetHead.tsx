@@ -83,7 +83,7 @@ export function SheetHead({ worked, onOpenBook, onNew }: Props) {
       </button>
       {worked && (
         <Link to="/shape" className="quiet">
-          for {worked.shape.name}
+          Shape: {worked.shape.name}
         </Link>
       )}
       <BookStanding />

@@ -45,7 +45,7 @@ afterEach(() => {
 })
 
 it('hydration said otherwise: half of the flour, parts and cups set the same rule', async () => {
-  const drawer = await open('lamp-room-semolina', 'Say it otherwise')
+  const drawer = await open('lamp-room-semolina', 'Hydration in other words')
   await typeInto('Flour divided by', '2')
   expect(water()).toBeCloseTo(50, 1)
   await typeInto('Parts of flour', '5')
@@ -83,7 +83,7 @@ it('another flour: points, protein and the feel in words; taken, the water follo
 
 it('a blend from the sacks: its shares, its reasons, and onto the sheet in one press', async () => {
   solver.mockResolvedValue({ x0: 60, x1: 40 })
-  const drawer = await open('lamp-room-semolina', 'From what I have')
+  const drawer = await open('lamp-room-semolina', 'Blend from my sacks')
   await waitFor(() => expect(drawer.textContent).toContain('This blend'))
   expect(drawer.textContent).toContain('no other blend of these sacks')
   await press('Use it, and move the water')
@@ -96,7 +96,7 @@ it('a blend from the sacks: its shares, its reasons, and onto the sheet in one p
 
 it('no blend meets it, or no solver starts: said in words, nothing changed', async () => {
   solver.mockResolvedValueOnce(null)
-  const drawer = await open('lamp-room-semolina', 'From what I have')
+  const drawer = await open('lamp-room-semolina', 'Blend from my sacks')
   await waitFor(() => expect(within(drawer).getByRole('alert').textContent).not.toBe(''))
   const before = sheet()
   solver.mockRejectedValueOnce(new Error('no wasm'))
@@ -167,7 +167,7 @@ it('a school shows what it would change; taken here it is the sheet’s, always 
 })
 
 it('what it brings: energy, salt, cost and allergens of this very dough', async () => {
-  const drawer = await open('scraper-drops', 'What it brings')
+  const drawer = await open('scraper-drops', 'Nutrition, allergens, cost')
   for (const words of ['kJ', 'salt', 'gluten']) expect(drawer.textContent.toLowerCase()).toContain(words.toLowerCase())
 })
 
@@ -177,7 +177,7 @@ it('versions: what changed, by how much, and the way back', async () => {
   expect(drawer.textContent).toContain('The first')
   act(() => void store.dispatch(sheetEdited({ sheet: { ...sheet(), lossPercent: 4 } })))
   expect(drawer.textContent).toContain('On paper now')
-  await press(/^Put this on paper: The first/)
+  await press(/^Make this the draft: The first/)
   const kept = demoWorkspace.formulas.find((each) => each.id === 'lamp-room-semolina')!
   expect(sheet()).toEqual(kept.versions[0]!.sheet)
   act(() => void store.dispatch(undone()))
@@ -185,8 +185,8 @@ it('versions: what changed, by how much, and the way back', async () => {
 
 it('two formulas side by side, line against line', async () => {
   const drawer = await open('lamp-room-semolina', 'Compare')
-  expect((await offered('The sheet on paper, beside')).length).toBeGreaterThan(10)
-  await choose('The sheet on paper, beside', 'stiff-semolina')
+  expect((await offered('The draft, beside')).length).toBeGreaterThan(10)
+  await choose('The draft, beside', 'stiff-semolina')
   const table = await within(drawer).findByRole('table')
   expect(
     within(table)

@@ -4,15 +4,15 @@ import { lazy, type ComponentType } from 'react'
 import type { DrawerProps } from './drawerProps.ts'
 
 const drawers = {
-  say: { name: 'Say it otherwise', open: lazy(() => import('./drawers/Sayings.tsx')) },
+  say: { name: 'Hydration in other words', open: lazy(() => import('./drawers/Sayings.tsx')) },
   taste: { name: 'Colour and taste', open: lazy(() => import('./drawers/Flavours.tsx')) },
   swap: { name: 'Swap a flour', open: lazy(() => import('./drawers/SwapFlour.tsx')) },
-  stock: { name: 'From what I have', open: lazy(() => import('./drawers/FromStock.tsx')) },
+  stock: { name: 'Blend from my sacks', open: lazy(() => import('./drawers/FromStock.tsx')) },
   base: { name: 'Potato and moisture', open: lazy(() => import('./drawers/BaseMoisture.tsx')) },
   heat: { name: 'Heat of the water', open: lazy(() => import('./drawers/WaterHeat.tsx')) },
   alkali: { name: 'Alkali', open: lazy(() => import('./drawers/AlkaliDesk.tsx')) },
   schools: { name: 'Schools', open: lazy(() => import('./drawers/Schools.tsx')) },
-  brings: { name: 'What it brings', open: lazy(() => import('./drawers/Brings.tsx')) },
+  brings: { name: 'Nutrition, allergens, cost', open: lazy(() => import('./drawers/Brings.tsx')) },
   versions: { name: 'Versions', open: lazy(() => import('./drawers/Versions.tsx')) },
   compare: { name: 'Compare', open: lazy(() => import('./drawers/Compare.tsx')) },
 } as const satisfies Record<string, { name: string; open: ComponentType<DrawerProps> }>

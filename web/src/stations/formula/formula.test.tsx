@@ -47,14 +47,14 @@ it('grams typed for the salt change its percentage and leave the portions', asyn
 })
 
 it('a locked line holds its grams while the water moves', async () => {
-  await press('Lock Fine salt and scale everything from it')
+  await press('Hold Fine salt at this amount and scale everything from it')
   await typeInto('Fine salt, grams', '12')
   blur('Fine salt, grams')
   expect(sheet().target).toEqual({ by: 'row', key: 'salt', grams: 12 })
   await typeInto('Hydration, percent', '48')
   blur('Hydration, percent')
   expect(grams('Fine salt')).toBe(12)
-  await press('Fine salt is locked; everything scales from it. Unlock')
+  await press('Fine salt is held at this amount; everything scales from it. Let go')
   expect(sheet().target.by).toBe('portions')
 })
 

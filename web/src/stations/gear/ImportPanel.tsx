@@ -27,7 +27,7 @@ const kindWords: Readonly<Record<Clash['kind'], string>> = {
   batch: 'batch',
   photo: 'photo of',
   gear: 'gear',
-  draft: 'sheet on paper',
+  draft: 'draft',
 }
 
 export default function ImportPanel({ name, file, preview, onClose }: Props) {

@@ -98,7 +98,7 @@ function NewCheck({ gear }: { gear: Gear }) {
 export function ScaleChecks({ gear }: { gear: Gear }) {
   const { mass } = useUnits()
   return (
-    <Section title="Is it true?" lead="A weight you know, on a level scale.">
+    <Section title="Check the scale" lead="A weight you know, on a level scale.">
       <ul aria-label="Scale checks">
         {lastOfEach(gear.scaleChecks).map((check) => (
           <li key={check.scale} className="border-b border-line py-1 text-base leading-snug">

@@ -293,7 +293,11 @@ export function BatchPage({ batch: whole }: { batch: Batch }) {
         <Fact
           label="Corrections"
           figure={String(corrections)}
-          note={plan.control.by === 'base' ? undefined : `${formatPercent(basis14)} on 14 % flour at the end`}
+          note={
+            plan.control.by === 'base'
+              ? undefined
+              : `at the end ${formatPercent(basis14)} at standard 14 % flour moisture`
+          }
         />
         <Fact
           label="Pieces"

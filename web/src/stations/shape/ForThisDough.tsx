@@ -14,7 +14,7 @@ import { problemWords } from '../../words/index.ts'
 const readingWords = (worked: Worked): string =>
   worked.control.by === 'base'
     ? `at ${formatPercent(worked.control.flourOnBase)} of flour on ${worked.control.base}`
-    : `at ${formatPercent(tableReading(worked))} % on 14 % flour`
+    : `at ${formatPercent(tableReading(worked))} % at standard 14 % flour moisture`
 
 function Shapes({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
   const dispatch = useAppDispatch()
@@ -69,7 +69,7 @@ export function ForThisDough({ kitchen }: { kitchen: Kitchen }) {
     <div className="m-auto max-w-md py-20 text-center">
       <h1 className="head mb-3 text-4xl">No dough to shape yet</h1>
       <p>
-        Here stand the shapes that suit the dough on paper. Take a formula from the book first, or choose one of{' '}
+        Here stand the shapes that suit the dough of the draft. Take a formula from the book first, or choose one of{' '}
         <Link className="underline" to="/shape/library">
           all shapes
         </Link>{' '}

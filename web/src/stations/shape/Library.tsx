@@ -91,7 +91,7 @@ function Filters({ query, onChange }: { query: ShapeQuery; onChange: (query: Sha
         onChange={(sauce) => set({ sauce: sauce as ShapeQuery['sauce'] })}
       />
       <Select
-        label="A hundred take"
+        label="Time for 100 pieces"
         value={query.minutesPer100 === null ? '' : String(query.minutesPer100)}
         any="any time"
         options={TIMES}

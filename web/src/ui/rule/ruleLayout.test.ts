@@ -43,7 +43,7 @@ it('no two labels under the rule meet, and none leaves the paper', () => {
       const marks = places.map((place, index) => ({
         id: String(index),
         at: place,
-        label: `${place.toFixed(1)} on 14 % flour`,
+        label: `${place.toFixed(1)} at standard 14 % flour moisture`,
         kind: 'dashed' as const,
       }))
       const layout = ruleLayout({ ...input, width, marks })

@@ -242,7 +242,7 @@ export default function Interrupt({ onClose }: { onClose: () => void }) {
     if (await recordTap(running.batch, action)) onClose()
   }
   return (
-    <SidePanel title="Interrupted" onClose={onClose}>
+    <SidePanel title="Pause, hand over or stop" onClose={onClose}>
       {!running.state.paused && <Pause tap={(action) => void tap(action)} />}
       <HandOver tap={(action) => void tap(action)} />
       <ShortChill onDone={onClose} />

@@ -50,7 +50,7 @@ export default function Brings({ worked, onClose }: DrawerProps) {
   const { batch, balance, dough } = worked
   const cautions = cautionsOf(worked).flatMap((id) => hazards.find((hazard) => hazard.id === id) ?? [])
   return (
-    <SidePanel title="What it brings" onClose={onClose}>
+    <SidePanel title="Nutrition, allergens, cost" onClose={onClose}>
       <p className="mb-3">
         Allergens:{' '}
         <strong>

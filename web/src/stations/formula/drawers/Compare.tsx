@@ -96,9 +96,9 @@ export default function Compare({ worked, kitchen, onClose }: DrawerProps) {
   return (
     <SidePanel title="Compare" onClose={onClose} wide>
       <label className="mb-4 block">
-        <span className="small block">The sheet on paper, beside</span>
+        <span className="small block">The draft, beside</span>
         <Choice
-          label="The sheet on paper, beside"
+          label="The draft, beside"
           className="box min-h-11 w-full"
           value={id}
           none={'choose from the book'}

@@ -99,7 +99,7 @@ export default function FromStock({ worked, kitchen, onClose }: DrawerProps) {
   const proposal = useProposal({ worked, kitchen }, asked)
   const { mass } = useUnits()
   return (
-    <SidePanel title="From what I have" onClose={onClose}>
+    <SidePanel title="Blend from my sacks" onClose={onClose}>
       <p className="mb-2 leading-snug">
         {mass(worked.batch.flourG)} of flour for {worked.shape.name}, out of{' '}
         {sacks.length === 1 ? 'one sack' : `${sacks.length} sacks`}. What is in a sack is written in{' '}

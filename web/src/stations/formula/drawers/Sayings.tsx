@@ -150,7 +150,7 @@ export default function Sayings({ worked, onClose }: DrawerProps) {
   const person = perPerson(worked)
   const set = (percent: number, gesture: string) => attempt(setOnRule(worked, percent), gesture)
   return (
-    <SidePanel title="Say it otherwise" onClose={onClose}>
+    <SidePanel title="Hydration in other words" onClose={onClose}>
       <p className="mb-3 leading-snug">All of these are the same dough. Type over any of them.</p>
       <FigureLine
         name="percent of the flour"

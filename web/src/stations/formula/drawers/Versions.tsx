@@ -78,10 +78,10 @@ export default function Versions({ worked, kitchen, onClose }: DrawerProps) {
                 <button
                   type="button"
                   className="quiet mt-1"
-                  aria-label={`Put this on paper: ${step.title}, ${step.at}`}
+                  aria-label={`Make this the draft: ${step.title}, ${step.at}`}
                   onClick={() => open(step.sheet)}
                 >
-                  Put this on paper
+                  Make this the draft
                 </button>
               )}
             </li>
