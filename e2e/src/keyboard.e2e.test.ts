@@ -36,6 +36,9 @@ it('a batch from the sheet to the log without touching the mouse', async () => {
   await page.waitForSelector('[aria-pressed=true]')
   await go(page, 'on the scale')
   expect(await textOf(page)).toContain('6 × 110 g')
+  // Each step begins at its heading, and the tab says which.
+  expect(await page.title()).toBe('Lamp-room semolina · Weigh the flour · Harina')
+  expect(await page.evaluate(() => document.activeElement === document.querySelector('#work h1'))).toBe(true)
   await go(page, 'dissolved in it')
   await go(page, 'one of two')
   await go(page, 'two of two')
@@ -124,6 +127,18 @@ it('a dough larger than its hopper becomes equal mixes, each a run of its own', 
   await sees(page, 'At hand first')
   const doughs = await page.$$eval('nav[aria-label="Doughs"] a', (links) => links.map((link) => link.textContent))
   expect(doughs.filter((name) => name.startsWith('Crumb 32')).length).toBe(Number(mixes) + 1)
+})
+
+it.each([
+  ['/formula', 'Lamp-room semolina · Formula · Harina'],
+  ['/shape/library', 'All shapes · Shape · Lamp-room semolina · Harina'],
+  ['/bench/all', 'Timeline of all doughs · Bench · Harina'],
+  ['/log/demo-6', 'Lamp-room semolina · Log · Harina'],
+  ['/gear/machines', 'Rollers and presses · Gear · Harina'],
+])('%s has its title', async (path, title) => {
+  const page = await openPage(here.visit, here.site.url)
+  await goTo(page, new URL(path, here.site.url).href)
+  await page.waitForFunction((wanted) => document.title === wanted, {}, title)
 })
 
 it('the app opens at the work as it was left', async () => {

@@ -4,6 +4,7 @@ import { useEffect, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { ringingOf, type NamedTimer } from '../ui/batches.ts'
 import { useRunningBatches } from '../state/select.ts'
+import { ringInTitle } from '../ui/pageTitle.ts'
 import { useNow } from '../ui/useNow.ts'
 import { speak } from '../ui/voice.ts'
 import { useBenchHold } from '../state/benchLock.ts'
@@ -22,17 +23,19 @@ function useRinging(ringing: boolean, sound: boolean, first: NamedTimer | undefi
   useEffect(() => {
     if (!ringing || !title) return
     if (voice) speak(title)
+    let marked = false
     const call = () => {
       setHeld(sound && soundIsHeld())
       if (sound) ring()
       navigator.vibrate?.([300, 150, 300])
-      document.title = document.title.startsWith('●') ? title : `● ${title}`
+      marked = !marked
+      ringInTitle(marked ? `● ${title}` : title)
     }
     call()
     const interval = setInterval(call, RING_EVERY_MS)
     return () => {
       clearInterval(interval)
-      document.title = 'Harina'
+      ringInTitle(null)
     }
   }, [ringing, sound, voice, title])
   return ringing && held

@@ -36,7 +36,7 @@ it('calls by name, in the title too, until it is answered', async () => {
   await press('I heard it')
   expect((await timerOf()).stage).toBe('answered')
   expect(screen.queryByRole('alert')).toBeNull()
-  expect(document.title).toBe('Harina')
+  expect(document.title).not.toContain('Stiff semolina has rested')
 })
 
 it('one more minute is a minute from now, however long it has rung', async () => {

@@ -8,6 +8,7 @@ import { type RunningBatch } from '../../state/select.ts'
 import { familyInk } from '../../ui/family.tsx'
 import { useKitchen } from '../../state/select.ts'
 import { isTyping } from '../../ui/keys.ts'
+import { usePageTitle } from '../../ui/pageTitle.ts'
 import { useKeyIsTaken } from '../../ui/useKeyIsTaken.ts'
 import { useNow } from '../../ui/useNow.ts'
 import { useWidth } from '../../ui/useWidth.ts'
@@ -123,6 +124,7 @@ function Lane({ calling, digit, nowMs, width }: { calling: Calling; digit: numbe
 }
 
 export function Lanes({ batches }: { batches: readonly RunningBatch[] }) {
+  usePageTitle('Timeline of all doughs', 'Bench')
   const nowMs = useNow()
   const navigate = useNavigate()
   const keyIsTaken = useKeyIsTaken()

@@ -1,12 +1,13 @@
 /** One step at a time, large: a title, what to do, the figures, and one dark action that the space bar presses. */
 import { formatCountdown, liveTimers, stepsOf, type PlannedStep, type StepKind, type StepOf } from '@harina/core'
-import { createContext, useContext, useEffect, useLayoutEffect, type ReactNode } from 'react'
+import { createContext, useContext, useEffect, useLayoutEffect, useRef, type ReactNode } from 'react'
 import { Link } from 'react-router'
 import { isTyping } from '../../ui/keys.ts'
 import { recordTap } from '../../state/bench.ts'
 import { useApp } from '../../state/store.ts'
 import { callsOf } from '../../ui/batches.ts'
 import { useAtBench, type RunningBatch } from '../../state/select.ts'
+import { usePageTitle } from '../../ui/pageTitle.ts'
 import { speak } from '../../ui/voice.ts'
 import { callWords, stepName, timerName } from '../../words/index.ts'
 
@@ -159,8 +160,17 @@ function useSpokenTitle(title: string, live: boolean) {
   }, [voice, live, title])
 }
 
+/** Whoever listens hears each step begin, and the next key is the step's. */
+function useFocusedTitle(stepId: string) {
+  const heading = useRef<HTMLHeadingElement>(null)
+  useEffect(() => heading.current?.focus({ preventScroll: true }), [stepId])
+  return heading
+}
+
 export function StepPage({ title, lead, action, second, onDigit, aside, children }: Props) {
-  const { live, back } = useBench()
+  const { live, back, running, step } = useBench()
+  const heading = useFocusedTitle(`${running.batch.id} ${step.id}`)
+  usePageTitle(running.batch.plan.sheet.name, title)
   const main: StepAction = live ? action : { label: 'Back to now', run: back }
   useStepKeys(main, live ? onDigit : undefined)
   useSpokenTitle(title, live)
@@ -171,7 +181,9 @@ export function StepPage({ title, lead, action, second, onDigit, aside, children
         className="flex min-w-0 flex-col gap-4 pb-2 *:shrink-0 lg:row-span-2 lg:pl-px lg:min-h-0 lg:overflow-y-auto"
       >
         <div>
-          <h1 className="head text-3xl leading-tight md:text-4xl">{title}</h1>
+          <h1 ref={heading} tabIndex={-1} className="head text-3xl leading-tight outline-none md:text-4xl">
+            {title}
+          </h1>
           {lead && <p className="mt-1 max-w-184 text-md text-second">{lead}</p>}
         </div>
         {children}

@@ -6,7 +6,8 @@ import { takeToBench } from '../../state/bench.ts'
 import { FindButton } from '../../ui/FindButton.tsx'
 import { store, useApp } from '../../state/store.ts'
 import { familyInk } from '../../ui/family.tsx'
-import { useKitchen, useWorked } from '../../state/select.ts'
+import { selectSheet, useKitchen, useWorked } from '../../state/select.ts'
+import { usePageTitle } from '../../ui/pageTitle.ts'
 import { DoughColumn } from './DoughColumn.tsx'
 import { DrawerHandles, OpenDrawer, type DrawerId } from './drawers.tsx'
 import { FlourStands } from './FlourStands.tsx'
@@ -92,6 +93,7 @@ export default function FormulaStation() {
   const kitchen = useKitchen()
   const worked = useWorked()
   const hasDraft = useApp((state) => state.draft.present !== null)
+  usePageTitle(useApp(selectSheet)?.name, 'Formula')
   const [open, setOpen] = useState<'book' | 'new' | DrawerId | null>(null)
   const close = () => setOpen(null)
   const good = worked?.ok ? worked.value : null

@@ -3,6 +3,7 @@ import type { ComponentType } from 'react'
 import { useLocation } from 'react-router'
 import { BatchStrip } from '../../ui/BatchStrip.tsx'
 import { FindButton } from '../../ui/FindButton.tsx'
+import { usePageTitle } from '../../ui/pageTitle.ts'
 import { ViewLinks } from '../../ui/ViewLinks.tsx'
 import { useKitchen } from '../../state/select.ts'
 import { Files } from './Files.tsx'
@@ -76,7 +77,8 @@ const shelves: readonly { readonly to: string; readonly name: string; readonly S
 export default function GearStation() {
   const kitchen = useKitchen()
   const { pathname } = useLocation()
-  const { Shelf } = shelves.find(({ to }) => to === pathname) ?? { Shelf: Bench }
+  const { Shelf, name } = shelves.find(({ to }) => to === pathname) ?? { Shelf: Bench, name: undefined }
+  usePageTitle(name, 'Gear')
   return (
     <>
       <BatchStrip>

@@ -3,6 +3,7 @@ import { useVirtualizer } from '@tanstack/react-virtual'
 import { format } from 'date-fns'
 import { useMemo, useRef, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
+import { usePageTitle } from '../../ui/pageTitle.ts'
 import { BatchStrip } from '../../ui/BatchStrip.tsx'
 import { FindButton } from '../../ui/FindButton.tsx'
 import { CannotBeShown, Guarded } from '../../ui/Guarded.tsx'
@@ -135,6 +136,7 @@ export default function LogStation() {
   const found = useMemo(() => (batches ? findBatches(batches, query) : []), [batches, query])
   const chosen = batchId ?? found[0]?.id
   const opened = useWholeBatch(chosen)
+  usePageTitle(opened?.is === 'whole' ? opened.batch.plan.sheet.name : undefined, 'Log')
   return (
     <>
       <BatchStrip>

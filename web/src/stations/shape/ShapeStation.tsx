@@ -4,8 +4,10 @@ import { lazy, Suspense, type ComponentType } from 'react'
 import { Link, useLocation } from 'react-router'
 import { BatchStrip } from '../../ui/BatchStrip.tsx'
 import { FindButton } from '../../ui/FindButton.tsx'
+import { usePageTitle } from '../../ui/pageTitle.ts'
 import { ViewLinks } from '../../ui/ViewLinks.tsx'
-import { useKitchen } from '../../state/select.ts'
+import { selectSheet, useKitchen } from '../../state/select.ts'
+import { useApp } from '../../state/store.ts'
 import { ForThisDough } from './ForThisDough.tsx'
 
 type View = ComponentType<{ kitchen: Kitchen }>
@@ -21,7 +23,9 @@ const views: readonly { readonly to: string; readonly name: string; readonly Vie
 export default function ShapeStation() {
   const kitchen = useKitchen()
   const { pathname } = useLocation()
-  const { View } = views.find(({ to }) => to === pathname) ?? { View: ForThisDough }
+  const { View, name } = views.find(({ to }) => to === pathname) ?? { View: ForThisDough, name: undefined }
+  const sheet = useApp(selectSheet)
+  usePageTitle(name, 'Shape', sheet?.name)
   return (
     <>
       <BatchStrip>
