@@ -1,1 +1,2 @@
 export * from './book.ts'
+export * from './starterBook.ts'

@@ -172,6 +172,12 @@ export function remove<K extends DocumentKind>(kind: K, record: Records[K]): Cha
   return apply(kind, record.id, record, undefined)
 }
 
+/** Several changes that are one act: told once all are stored, and taken back together. */
+export const together = (changes: readonly Change[]): Change => ({
+  stored: Promise.all(changes.map(({ stored }) => stored)).then((all) => all.every(Boolean)),
+  undo: () => together(changes.map((each) => each.undo())),
+})
+
 /** Says what was done, once it is stored, with the way back. */
 export async function say(words: string, change: Change, description?: string): Promise<void> {
   if (!(await change.stored)) return

@@ -6,6 +6,7 @@ import {
   formatPercent,
   MAX_TAGS,
   plainTextFrom,
+  starterBook,
   type BookQuery,
   type Formula,
   type Kitchen,
@@ -18,7 +19,7 @@ import { draftOpened } from '../../state/draftSlice.ts'
 import { exportFormula } from '../../state/files.ts'
 import { selectEnded, selectFormulas } from '../../state/select.ts'
 import { useApp, useAppDispatch } from '../../state/store.ts'
-import { change, put, say } from '../../state/workspace.ts'
+import { change, put, say, together } from '../../state/workspace.ts'
 import { FamilyMark, familyName, type Family } from '../../ui/family.tsx'
 import { SidePanel } from '../../ui/SidePanel.tsx'
 import { Choice } from '../../ui/Choice.tsx'
@@ -249,6 +250,19 @@ function useLastMade(): ReadonlyMap<string, number> {
   }, [ended])
 }
 
+/** For whoever has nothing yet: they are formulas like any, to change or to archive. */
+function StarterBook({ kitchen }: { kitchen: Kitchen }) {
+  const bring = () => {
+    const changes = starterBook(kitchen, new Date().toISOString(), nanoid).map((formula) => put('formula', formula))
+    void say(`${changes.length} formulas are in the book`, together(changes))
+  }
+  return (
+    <button type="button" className="action" onClick={bring}>
+      Put a starter book in
+    </button>
+  )
+}
+
 export default function FormulaBook({ kitchen, onClose }: { kitchen: Kitchen; onClose: () => void }) {
   const dispatch = useAppDispatch()
   const formulas = useApp(selectFormulas)
@@ -263,7 +277,13 @@ export default function FormulaBook({ kitchen, onClose }: { kitchen: Kitchen; on
     <SidePanel title="Formula book" onClose={onClose}>
       {formulas.length > 0 && <Filters query={query} onChange={setQuery} formulas={formulas} kitchen={kitchen} />}
       {formulas.length === 0 && (
-        <p>Your formulas would stand here. Start a new one on the sheet and keep it: it is in the book from then on.</p>
+        <>
+          <p className="mb-4">
+            Your formulas would stand here. Start a new one and keep it: it is in the book from then on. Or begin with a
+            dozen of ours, one or more a family.
+          </p>
+          <StarterBook kitchen={kitchen} />
+        </>
       )}
       {formulas.length > 0 && found.length === 0 && (
         <p className="py-4">

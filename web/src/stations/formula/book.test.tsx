@@ -111,3 +111,22 @@ it('names that begin with what was typed come first, and every word must be in t
   expect(findIngredients(all, 'water saff').map(({ id }) => id)).toEqual(['c'])
   expect(findIngredients(all, '')).toHaveLength(4)
 })
+
+describe('an empty book', () => {
+  beforeEach(async () => {
+    cleanup()
+    await putWorkspace({ ...demoWorkspace, formulas: [] })
+    renderAt('/formula', [{ path: '/formula', element: <FormulaStation /> }])
+    await screen.findByRole('navigation', { name: 'Drawers under the board' })
+  })
+
+  it('takes a starter book, and opens it like any', async () => {
+    await press('Formula book')
+    await press('Put a starter book in')
+    await waitFor(async () => expect((await repository.read('formula')).length).toBeGreaterThanOrEqual(12))
+    await press(/^Cavatelli/)
+    await waitFor(() =>
+      expect(sheet()).toMatchObject({ name: 'Cavatelli', dough: 'sw-hand', shape: 'one-dent-shells' }),
+    )
+  })
+})
