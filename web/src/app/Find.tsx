@@ -7,6 +7,7 @@ import { SidePanel } from '../ui/SidePanel.tsx'
 import { draftOpened } from '../state/draftSlice.ts'
 import { editDraft } from '../state/editDraft.ts'
 import { stations } from './StationIndex.tsx'
+import { OPEN_HELP } from '../ui/keys.ts'
 import { useApp, useAppDispatch } from '../state/store.ts'
 import { dayWords } from '../words/index.ts'
 
@@ -37,6 +38,13 @@ function useEverything(): readonly Found[] {
         words: name,
         go: to(`/${station}`),
       })),
+      {
+        id: 'help',
+        kind: 'words, keys',
+        name: 'Help',
+        words: 'help glossary words keys shortcuts terms',
+        go: () => dispatchEvent(new Event(OPEN_HELP)),
+      },
       ...running.map(({ id, plan }): Found => ({
         id: `bench-${id}`,
         kind: 'at the bench',

@@ -1,12 +1,12 @@
 /** Keys that work at every station. */
 import { lazy, Suspense, useEffect, useState } from 'react'
 import { useLocation } from 'react-router'
-import { isTyping, OPEN_FIND } from '../ui/keys.ts'
+import { isTyping, OPEN_FIND, OPEN_HELP } from '../ui/keys.ts'
 import { redone, undone } from '../state/draftSlice.ts'
 import { redoTap, undoTap } from '../state/bench.ts'
 import { useApp, useAppDispatch, store } from '../state/store.ts'
 
-const ShortcutList = lazy(() => import('./ShortcutList.tsx'))
+const Help = lazy(() => import('./Help.tsx'))
 const Find = lazy(() => import('./Find.tsx'))
 
 /** At the bench undo takes back a tap; elsewhere a change to the sheet. */
@@ -23,7 +23,7 @@ function useUndo() {
 }
 
 export function Shortcuts() {
-  const [open, setOpen] = useState<'list' | 'find' | null>(null)
+  const [open, setOpen] = useState<'help' | 'find' | null>(null)
   const undo = useUndo()
   const loaded = useApp((state) => state.batches.loaded)
 
@@ -36,21 +36,24 @@ export function Shortcuts() {
       } else if (command && event.key.toLowerCase() === 'k') {
         event.preventDefault()
         setOpen('find')
-      } else if (event.key === '?' && !isTyping(event.target)) setOpen('list')
+      } else if (event.key === '?' && !isTyping(event.target)) setOpen('help')
     }
     const onFind = () => setOpen('find')
+    const onHelp = () => setOpen('help')
     addEventListener('keydown', onKey)
     addEventListener(OPEN_FIND, onFind)
+    addEventListener(OPEN_HELP, onHelp)
     return () => {
       removeEventListener('keydown', onKey)
       removeEventListener(OPEN_FIND, onFind)
+      removeEventListener(OPEN_HELP, onHelp)
     }
   })
 
   if (!loaded || open === null) return null
   return (
     <Suspense>
-      {open === 'list' ? <ShortcutList onClose={() => setOpen(null)} /> : <Find onClose={() => setOpen(null)} />}
+      {open === 'help' ? <Help onClose={() => setOpen(null)} /> : <Find onClose={() => setOpen(null)} />}
     </Suspense>
   )
 }

@@ -1,4 +1,5 @@
 import { NavLink } from 'react-router'
+import { OPEN_FIND, OPEN_HELP } from '../ui/keys.ts'
 import { StationIcon, type Station } from '../ui/StationIcon.tsx'
 
 /** Stations in the order of the work. */
@@ -34,7 +35,25 @@ export function StationIndex() {
           {name}
         </NavLink>
       ))}
+      <button
+        type="button"
+        className="flex min-h-15 flex-1 flex-col items-center justify-center gap-0.5 text-sm font-semibold text-second hover:text-ink md:hidden"
+        onClick={() => dispatchEvent(new Event(OPEN_FIND))}
+      >
+        <svg width="22" height="22" viewBox="0 0 22 22" fill="none" stroke="currentColor" strokeWidth="1.6" aria-hidden>
+          <circle cx="9.5" cy="9.5" r="6" />
+          <path d="M14 14l5.5 5.5" />
+        </svg>
+        Find
+      </button>
       <div className="hidden flex-1 border-r border-line md:block" />
+      <button
+        type="button"
+        className="hidden min-h-12 items-center justify-center gap-2 border-t border-r border-line text-sm font-semibold text-second hover:text-ink md:flex"
+        onClick={() => dispatchEvent(new Event(OPEN_HELP))}
+      >
+        Help <span className="key">?</span>
+      </button>
     </nav>
   )
 }

@@ -2,7 +2,8 @@ import { cleanup } from '@testing-library/react'
 import { store } from '../state/store.ts'
 import { act, fireEvent, putWorkspace, renderAt, sampleWorkspace, screen, settle } from '../testing/renderApp.tsx'
 import Find from './Find.tsx'
-import ShortcutList from './ShortcutList.tsx'
+import Help from './Help.tsx'
+import { OPEN_HELP } from '../ui/keys.ts'
 
 const onClose = jest.fn()
 
@@ -61,10 +62,22 @@ it('says so when nothing is called that', async () => {
   expect(screen.getByText(/Nothing here is called that/)).toBeTruthy()
 })
 
-it('the list of keys names what the bench can do without a mouse', async () => {
+it('help is found, and names the stations, the words and the keys', async () => {
+  const asked = jest.fn()
+  addEventListener(OPEN_HELP, asked)
+  await ask('glossary')
+  await act(async () => fireEvent.keyDown(screen.getByRole('combobox'), { key: 'Enter' }))
+  expect(asked).toHaveBeenCalledTimes(1)
+  removeEventListener(OPEN_HELP, asked)
   cleanup()
-  renderAt('/here', [{ path: '/here', element: <ShortcutList onClose={onClose} /> }])
+  renderAt('/here', [{ path: '/here', element: <Help onClose={onClose} /> }])
   await settle()
-  for (const words of ['the dark button: done, go on', 'half a point of water', 'undo'])
+  for (const words of [
+    'the dark button: done, go on',
+    'half a point of water',
+    'undo',
+    'at standard 14 % flour moisture',
+    'Gear',
+  ])
     expect(screen.getByText(words)).toBeTruthy()
 })

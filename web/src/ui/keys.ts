@@ -5,3 +5,5 @@ export const isTyping = (target: EventTarget | null): boolean =>
 
 /** Asks the shell to open Find. */
 export const OPEN_FIND = 'harina:find'
+/** Asks the shell to open Help. */
+export const OPEN_HELP = 'harina:help'

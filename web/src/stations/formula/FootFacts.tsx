@@ -51,8 +51,12 @@ export function FootFacts({ worked }: { worked: Worked }) {
             : `${mass(cut.pieceG, 0.01)} each`
         }
       />
-      {practice.waterC === null ? (
-        <Fact name="Liquid" figure="none" note="the base brings all of it" />
+      {practice.waterC === null || worked.water.totalG <= 0 ? (
+        <Fact
+          name="Liquid"
+          figure="none"
+          note={worked.control.by === 'base' ? 'the base brings all of it' : 'egg, milk or purée bring all of it'}
+        />
       ) : (
         <Fact name="Water" figure={`about ${temperature(practice.waterC)}`} note={water?.why ?? 'as you set it'} />
       )}

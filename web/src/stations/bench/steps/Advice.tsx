@@ -1,10 +1,13 @@
 import { formatPercent, formatPoints, type CorrectionStep, type Dough, type Feel, type Suggestion } from '@harina/core'
 import { useUnits } from '#web/ui/units.ts'
-import { Note } from '../StepPage.tsx'
+import { Note, useBench } from '../StepPage.tsx'
+import { useFamily } from './useFamily.ts'
 import { feelWords, measureWords, type Worded } from '#web/words/index.ts'
 
-function waitWhy(why: 'drinking' | 'chasing', feel: Feel | null): string {
+function waitWhy(why: 'drinking' | 'chasing', feel: Feel | null, isBatter: boolean): string {
   if (why === 'chasing') return 'Water and flour are running after each other. Cover it, then judge once more.'
+  if (isBatter)
+    return 'Flour swells for a few minutes yet, and a thin batter thickens. Cover it, beat it again, then judge.'
   return feel === 'tacky' || feel === 'sticky'
     ? 'The flour has not had its time to drink, and binds more by then. Cover it, then judge once more.'
     : 'The flour has not had its time to drink. Cover it; many a dry dough is right by then.'
@@ -35,6 +38,7 @@ interface Props {
 
 /** What the word for the feel asks for, and why. */
 export function Advice({ feel, looks, suggestion }: Props) {
+  const isBatter = useFamily(useBench().running.batch.plan) === 'batter'
   return (
     <div aria-live="polite" className="flex flex-col gap-4">
       {feel && looks && (
@@ -43,7 +47,9 @@ export function Advice({ feel, looks, suggestion }: Props) {
         </p>
       )}
       {suggestion?.wait && (
-        <Note title={`Wait ${suggestion.wait.minutes} minutes first`}>{waitWhy(suggestion.wait.why, feel)}</Note>
+        <Note title={`Wait ${suggestion.wait.minutes} minutes first`}>
+          {waitWhy(suggestion.wait.why, feel, isBatter)}
+        </Note>
       )}
       {suggestion?.step && <StepNote step={suggestion.step} />}
       {feel === 'right' && <Note title="Stop here">It only needs time now.</Note>}

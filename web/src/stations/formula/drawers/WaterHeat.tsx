@@ -156,7 +156,14 @@ export default function WaterHeat({ worked, kitchen, onClose }: DrawerProps) {
       <FigureLine name="kneading warms it by" {...fields.friction} after="°C" />
       <FigureLine name="height above the sea" {...fields.height} after="m" />
       <p className="small">Water boils here at {words.temperature(boilingPointC(gear.altitudeM), 1)}.</p>
-      <Answer worked={worked} kitchen={kitchen} targetC={targetC} flourC={flourC} />
+      {pouredG(worked) > 0 ? (
+        <Answer worked={worked} kitchen={kitchen} targetC={targetC} flourC={flourC} />
+      ) : (
+        <p className="mt-2 leading-snug">
+          No water is poured into this dough, so no heat of it can warm or cool it. It comes out as warm as its flour
+          and what else goes in: let them stand where they should come to.
+        </p>
+      )}
     </SidePanel>
   )
 }
