@@ -117,7 +117,7 @@ export default {
     {
       files: [
         'web/src/stations/**/*.tsx',
-        'web/src/app/{Find,ShortcutList,Toasts}.tsx',
+        'web/src/app/{Find,Help,Toasts}.tsx',
         '*.config.{js,mjs,ts}',
         '*/*.config.{js,ts}',
         'scripts/lint/*.mjs',

@@ -153,7 +153,7 @@ const views: readonly View[] = [
     shows: '12 batches',
     open: async (page) => {
       await page.keyboard.press('?')
-      await sees(page, 'On the rule')
+      await sees(page, 'Keys: on the rule')
     },
   },
   {

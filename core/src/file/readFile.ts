@@ -51,12 +51,25 @@ function harmIn(root: Loose): Harm | null {
   return null
 }
 
+/** Whether a list, a record or a word that was begun is not ended. */
+function endsOpen(text: string): boolean {
+  let depth = 0
+  let inWord = false
+  for (let at = 0; at < text.length; at += 1) {
+    const sign = text[at]
+    if (inWord && sign === '\\') at += 1
+    else if (sign === '"') inWord = !inWord
+    else if (!inWord && (sign === '{' || sign === '[')) depth += 1
+    else if (!inWord && (sign === '}' || sign === ']')) depth -= 1
+  }
+  return inWord || depth > 0
+}
+
 function parse(text: string): Result<unknown> {
   try {
     return ok(JSON.parse(text))
   } catch {
-    const [start, end] = [text.slice(0, 1000).trimStart(), text.slice(-1000).trimEnd()]
-    return problem(/^[[{]/.test(start) && !/[\]}]$/.test(end) ? 'file-cut-short' : 'file-not-json')
+    return problem(/^\s*[[{]/.test(text) && endsOpen(text) ? 'file-cut-short' : 'file-not-json')
   }
 }
 

@@ -87,6 +87,16 @@ it('says where a file is damaged', () => {
   expect(readWorkspaceFile(broken)).toMatchObject({ problem: { code: 'file-broken', path: 'batches.0.plan.doughG' } })
 })
 
+it('wherever a file breaks off, it is said to', () => {
+  const whole = text()
+  fc.assert(
+    fc.property(fc.integer({ min: 1, max: whole.length - 1 }), (length) =>
+      expect(readWorkspaceFile(whole.slice(0, length))).toMatchObject({ problem: { code: 'file-cut-short' } }),
+    ),
+    { numRuns: 300, examples: [[whole.indexOf('}') + 1], [whole.indexOf(']') + 1], [whole.length - 1]] },
+  )
+})
+
 it('never throws, whatever it is given', () => {
   fc.assert(
     fc.property(fc.oneof(fc.string(), fc.json()), (content) =>

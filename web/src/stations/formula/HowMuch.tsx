@@ -162,12 +162,12 @@ function Times({ worked }: { worked: Worked }) {
   const canHalve = target.by !== 'pieces' || target.count > 1
   return (
     <span className="flex gap-1 whitespace-nowrap">
-      {[[0.5, '×½', 'Half as much'] as const, [2, '×2', 'Twice as much'] as const].map(([by, sign, name]) => (
+      {[[0.5, '×½', 'half as much'] as const, [2, '×2', 'twice as much'] as const].map(([by, sign, name]) => (
         <button
           key={sign}
           type="button"
           className="quiet min-h-8 px-1"
-          aria-label={name}
+          aria-label={`${sign}, ${name}`}
           disabled={by < 1 && !canHalve}
           onClick={() => times(by)}
         >

@@ -52,7 +52,7 @@ const Sacks: Shelf = ({ kitchen }) => (
 const HowIWork: Shelf = ({ kitchen }) => (
   <div className="grid grid-cols-1 gap-x-10 gap-y-6 lg:grid-cols-[1.1fr_1fr]">
     <Ways kitchen={kitchen} />
-    <div className="flex flex-col gap-6">
+    <div className="flex flex-col gap-3">
       <UnitsUsed gear={kitchen.gear} />
       <Portions gear={kitchen.gear} />
     </div>
