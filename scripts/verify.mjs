@@ -50,14 +50,18 @@ const scripts =
   }
 
 const jest =
-  (name, ...args) =>
+  (name, workers, ...args) =>
   async () => {
     const file = join(results, `${name}.json`)
-    const ok = await run('npx', ['jest', '--ci', '--json', `--outputFile=${file}`, '--maxWorkers=2', ...args], {
-      stdio: ['ignore', 'ignore', 'inherit'],
-      // The random tests in full; between edits they are shorter.
-      env: { ...process.env, CI: 'true' },
-    })
+    const ok = await run(
+      'npx',
+      ['jest', '--ci', '--json', `--outputFile=${file}`, `--maxWorkers=${workers}`, ...args],
+      {
+        stdio: ['ignore', 'ignore', 'inherit'],
+        // The random tests in full; between edits they are shorter.
+        env: { ...process.env, CI: 'true' },
+      },
+    )
     if (!existsSync(file)) return { passed: 0, failed: 1 }
     const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites, numPendingTests, numTotalTests } = JSON.parse(
       readFileSync(file, 'utf8'),
@@ -72,8 +76,9 @@ if (!(await installPackages())) process.exit(1)
 
 await step('types, lint, format, build', scripts('types', 'lint', 'format:check', 'build'))
 await step('size budget', scripts('size'))
-await step('unit tests', jest('unit'))
-if (await chromium) await step('end-to-end tests', jest('e2e', '--config', 'e2e/jest.config.js'))
+await step('unit tests', jest('unit', 2))
+// A browser often waits for its store or a clock: three of them fill two cores.
+if (await chromium) await step('end-to-end tests', jest('e2e', 3, '--config', 'e2e/jest.config.js'))
 else {
   process.stderr.write(
     'The end-to-end tests need Chromium. Install it, then run this again:\n  sudo apt-get update && sudo apt-get install -y chromium-headless-shell\n',

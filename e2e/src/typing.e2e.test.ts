@@ -45,10 +45,9 @@ const fields = [
   ['/formula', 'Name of the formula'],
 ] as const
 
-it.each(fields.flatMap(([path, label]) => [0, 30, 120].map((delay) => [path, label, delay] as const)))(
-  'at %s, %s, %i ms a key: typed in front of what stands there, and stored so',
-  async (path, label, delay) => {
-    await go(page, path)
+it.each(fields)('at %s, %s, at any pace: typed in front of what stands there, and stored so', async (path, label) => {
+  await go(page, path)
+  for (const delay of [0, 30, 120]) {
     const field = await firstNamed(label)
     const before = await field.evaluate(({ value }) => value)
     expect(await typeInFront(field, WORD, delay)).toBe(WORD.length)
@@ -59,8 +58,8 @@ it.each(fields.flatMap(([path, label]) => [0, 30, 120].map((delay) => [path, lab
       await new Promise((resolve) => setTimeout(resolve, 50))
     expect(await storedNames()).toContain(WORD + before)
     expect(await field.evaluate(({ value }) => value)).toBe(WORD + before)
-  },
-)
+  }
+})
 
 it('letters put into the middle of a name stay where they were put', async () => {
   await go(page, '/gear')
@@ -99,20 +98,22 @@ describe('the day a sack came', () => {
   const lot = async () => (await storedIn<Lot>(page, 'lots')).find(({ name }) => name === 'Remilled durum R-34')!
   const valueOf = async () => (await firstNamed(LABEL)).evaluate(({ value }) => value)
   const typed = async (keys: string, delay: number) => {
-    await go(page, '/gear/sacks')
+    if (!page.url().endsWith('/gear/sacks')) await go(page, '/gear/sacks')
     const field = await firstNamed(LABEL)
     await field.focus()
     await page.keyboard.type(keys, { delay })
     return field
   }
 
-  it.each([0, 30, 120])('typed at %i ms a key, stands and is stored', async (delay) => {
-    const day = `2026-10-0${1 + delay / 30}`
-    await typed(`10${day.slice(8)}2026`, delay)
-    await page.keyboard.press('Tab')
-    await reload(page)
-    expect(await valueOf()).toBe(day)
-    expect((await lot()).since).toMatch(day)
+  it('typed at any pace, stands and is stored', async () => {
+    for (const delay of [120, 30, 0]) {
+      const day = `2026-10-0${1 + delay / 30}`
+      await typed(`10${day.slice(8)}2026`, delay)
+      await page.keyboard.press('Tab')
+      await reload(page)
+      expect(await valueOf()).toBe(day)
+      expect((await lot()).since).toMatch(day)
+    }
   })
 
   it('half typed, or not come yet, and left: what stood there stands, and it is said', async () => {
