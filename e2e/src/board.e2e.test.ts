@@ -121,7 +121,7 @@ it('frozen, it leaves the bench; half of it is taken out and judged, the rest wa
   await fill(page, 'Grams once dry', '250').catch(() => undefined)
 })
 
-it('the pin alone is chosen at Shape, and is the plan at the bench; a stamped count is one on every screen', async () => {
+it('the pin alone is chosen at Shape, and is the plan at the bench; a stamped count is one on six screens', async () => {
   const page = await openPage(here.visit, here.site.url)
   await open(page, 'Hot-water skins')
   await go(page, '/shape')
@@ -152,6 +152,10 @@ it('the pin alone is chosen at Shape, and is the plan at the bench; a stamped co
   expect(await plain()).toContain(`${wanted}`)
   await onTo(page, 'Fill')
   expect(await plain()).toContain(`${wanted}`)
+  await onTo(page, 'Pot')
+  expect(await plain()).toContain(`${wanted} × Thin round wrappers`)
+  await judge(page)
+  expect(await plain()).toMatch(new RegExp(`Pieces\\s+${wanted}\\b`))
 })
 
 it('a clock takes 0:50, and runs for fifty seconds', async () => {
