@@ -2,7 +2,6 @@
 import type { EggSize } from '../model/index.ts'
 
 export interface Egg {
-  readonly name: string
   readonly wholeG: number
   readonly yolkG: number
   readonly whiteG: number
@@ -13,20 +12,20 @@ export interface Egg {
  * either side. Typical figures of the trade's classes.
  */
 export const EGGS: Readonly<Record<EggSize, Egg>> = {
-  any: { name: 'of any size', wholeG: 50.4, yolkG: 16.2, whiteG: 34.2 },
-  'eu-s': { name: 'Europe, small', wholeG: 43.4, yolkG: 14, whiteG: 29.4 },
-  'eu-m': { name: 'Europe, medium', wholeG: 51.3, yolkG: 16.5, whiteG: 34.8 },
-  'eu-l': { name: 'Europe, large', wholeG: 59.3, yolkG: 19.1, whiteG: 40.2 },
-  'eu-xl': { name: 'Europe, extra large', wholeG: 67.3, yolkG: 21.7, whiteG: 45.6 },
-  'us-m': { name: 'North America, medium', wholeG: 46, yolkG: 14.8, whiteG: 31.2 },
-  'us-l': { name: 'North America, large', wholeG: 51.3, yolkG: 16.5, whiteG: 34.8 },
-  'us-xl': { name: 'North America, extra large', wholeG: 58.4, yolkG: 18.8, whiteG: 39.6 },
-  'au-m': { name: 'Australia, medium', wholeG: 37.2, yolkG: 12, whiteG: 25.2 },
-  'au-l': { name: 'Australia, large', wholeG: 46, yolkG: 14.8, whiteG: 31.2 },
-  'au-xl': { name: 'Australia, extra large', wholeG: 53.1, yolkG: 17.1, whiteG: 36 },
-  'jp-ms': { name: 'Japan, MS', wholeG: 48.7, yolkG: 15.7, whiteG: 33 },
-  'jp-m': { name: 'Japan, M', wholeG: 54, yolkG: 17.4, whiteG: 36.6 },
-  'jp-l': { name: 'Japan, L', wholeG: 59.3, yolkG: 19.1, whiteG: 40.2 },
+  any: { wholeG: 50.4, yolkG: 16.2, whiteG: 34.2 },
+  'eu-s': { wholeG: 43.4, yolkG: 14, whiteG: 29.4 },
+  'eu-m': { wholeG: 51.3, yolkG: 16.5, whiteG: 34.8 },
+  'eu-l': { wholeG: 59.3, yolkG: 19.1, whiteG: 40.2 },
+  'eu-xl': { wholeG: 67.3, yolkG: 21.7, whiteG: 45.6 },
+  'us-m': { wholeG: 46, yolkG: 14.8, whiteG: 31.2 },
+  'us-l': { wholeG: 51.3, yolkG: 16.5, whiteG: 34.8 },
+  'us-xl': { wholeG: 58.4, yolkG: 18.8, whiteG: 39.6 },
+  'au-m': { wholeG: 37.2, yolkG: 12, whiteG: 25.2 },
+  'au-l': { wholeG: 46, yolkG: 14.8, whiteG: 31.2 },
+  'au-xl': { wholeG: 53.1, yolkG: 17.1, whiteG: 36 },
+  'jp-ms': { wholeG: 48.7, yolkG: 15.7, whiteG: 33 },
+  'jp-m': { wholeG: 54, yolkG: 17.4, whiteG: 36.6 },
+  'jp-l': { wholeG: 59.3, yolkG: 19.1, whiteG: 40.2 },
 }
 
 const PINCH_G = { salt: 0.4, other: 0.15 } as const

@@ -1,5 +1,5 @@
 /** What units are called, and what they come to: data alone, for fields and for recipes. */
-import { fromFahrenheit } from './units.ts'
+import { fromFahrenheit, GRAMS_IN, MM_PER_INCH } from './units.ts'
 
 /** Stored units. */
 export type Unit = 'g' | '%' | 'mm' | '°C' | 'min' | 'count'
@@ -14,15 +14,12 @@ interface Named {
   readonly is: Conversion
 }
 
-const POUND_G = 453.59237
-const INCH_MM = 25.4
-
 export const unitTables: Readonly<Record<Unit, readonly Named[]>> = {
   g: [
     { name: 'g', also: ['gr', 'gram', 'gramme'], is: 1 },
     { name: 'kg', also: ['kilo', 'kilogram', 'kilogramme'], is: 1000 },
-    { name: 'oz', also: ['ounce'], is: POUND_G / 16 },
-    { name: 'lb', also: ['lbs', 'pound'], is: POUND_G },
+    { name: 'oz', also: ['ounce'], is: GRAMS_IN.oz },
+    { name: 'lb', also: ['lbs', 'pound'], is: GRAMS_IN.lb },
     { name: 'mg', also: ['milligram'], is: 0.001 },
     { name: 'dag', also: ['dkg', 'decagram'], is: 10 },
     { name: 'hg', also: ['etto', 'etti', 'hectogram'], is: 100 },
@@ -32,8 +29,8 @@ export const unitTables: Readonly<Record<Unit, readonly Named[]>> = {
     { name: 'mm', also: ['millimetre', 'millimeter'], is: 1 },
     { name: 'cm', also: ['centimetre', 'centimeter'], is: 10 },
     { name: 'm', also: ['metre', 'meter'], is: 1000 },
-    { name: 'in', also: ['inch', 'inches', '"', '″', '”'], is: INCH_MM },
-    { name: 'ft', also: ['foot', 'feet', "'", '′', '’'], is: 12 * INCH_MM },
+    { name: 'in', also: ['inch', 'inches', '"', '″', '”'], is: MM_PER_INCH },
+    { name: 'ft', also: ['foot', 'feet', "'", '′', '’'], is: 12 * MM_PER_INCH },
   ],
   '°C': [
     { name: '°C', also: ['c', '°', 'degree', 'celsius', 'degree c', 'degree celsius'], is: 1 },

@@ -7,7 +7,7 @@ export type CupRegion = keyof typeof CUP_ML
 export const cupRegions = Object.keys(CUP_ML) as CupRegion[]
 
 export const GRAMS_IN = { g: 1, kg: 1000, oz: 28.349523125, lb: 453.59237 } as const
-const MM_PER_INCH = 25.4
+export const MM_PER_INCH = 25.4
 
 /** A figure as it is shown, and its unit. */
 export interface Shown {

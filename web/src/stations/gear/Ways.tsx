@@ -71,6 +71,49 @@ const cupWords: Readonly<Record<CupRegion, string>> = {
   china: 'China, Taiwan',
 }
 
+const eggWords: Readonly<Record<EggSize, string>> = {
+  any: 'of any size',
+  'eu-s': 'Europe, small',
+  'eu-m': 'Europe, medium',
+  'eu-l': 'Europe, large',
+  'eu-xl': 'Europe, extra large',
+  'us-m': 'North America, medium',
+  'us-l': 'North America, large',
+  'us-xl': 'North America, extra large',
+  'au-m': 'Australia, medium',
+  'au-l': 'Australia, large',
+  'au-xl': 'Australia, extra large',
+  'jp-ms': 'Japan, MS',
+  'jp-m': 'Japan, M',
+  'jp-l': 'Japan, L',
+}
+
+/** How large a thing is that makers count in. */
+function WhatItIs<T extends string>({
+  name,
+  value,
+  options,
+  onChange,
+}: {
+  name: string
+  value: T
+  options: readonly (readonly [T, string])[]
+  onChange: (chosen: T) => void
+}) {
+  return (
+    <label className="grid items-center gap-x-3 sm:grid-cols-[6.5rem_minmax(0,1fr)]">
+      <span className="text-base">{name}</span>
+      <Choice
+        label={name}
+        className="box min-h-10"
+        value={value}
+        options={options}
+        onChange={(chosen) => onChange(chosen as T)}
+      />
+    </label>
+  )
+}
+
 export function UnitsUsed({ gear }: { gear: Gear }) {
   const set = (part: Partial<Units>) => void changeGear((now) => ({ ...now, units: { ...now.units, ...part } }))
   const { mass, temperature, length, volume, cup, egg } = gear.units
@@ -107,30 +150,18 @@ export function UnitsUsed({ gear }: { gear: Gear }) {
         value={volume}
         onChange={(next) => set({ volume: next })}
       />
-      <label className="grid items-center gap-x-3 sm:grid-cols-[6.5rem_minmax(0,1fr)]">
-        <span className="text-base">A cup is</span>
-        <Choice
-          label="A cup is"
-          className="box min-h-10"
-          value={cup}
-          options={cupRegions.map(
-            (region) => [region, `${cupWords[region]}, ${formatNumber(CUP_ML[region], 0)} ml`] as const,
-          )}
-          onChange={(chosen) => set({ cup: chosen as CupRegion })}
-        />
-      </label>
-      <label className="grid items-center gap-x-3 sm:grid-cols-[6.5rem_minmax(0,1fr)]">
-        <span className="text-base">An egg is</span>
-        <Choice
-          label="An egg is"
-          className="box min-h-10"
-          value={egg}
-          options={EGG_SIZES.map(
-            (size) => [size, `${EGGS[size].name}, ${formatNumber(EGGS[size].wholeG, 0)} g`] as const,
-          )}
-          onChange={(chosen) => set({ egg: chosen as EggSize })}
-        />
-      </label>
+      <WhatItIs
+        name="A cup is"
+        value={cup}
+        options={cupRegions.map((region) => [region, `${cupWords[region]}, ${formatNumber(CUP_ML[region], 0)} ml`])}
+        onChange={(chosen) => set({ cup: chosen })}
+      />
+      <WhatItIs
+        name="An egg is"
+        value={egg}
+        options={EGG_SIZES.map((size) => [size, `${eggWords[size]}, ${formatNumber(EGGS[size].wholeG, 0)} g`])}
+        onChange={(chosen) => set({ egg: chosen })}
+      />
     </Section>
   )
 }
