@@ -193,7 +193,7 @@ function BenchFoot({ running, onOpen }: { running: RunningBatch; onOpen: (panel:
     </button>
   )
   return (
-    <footer className="flex flex-wrap items-baseline gap-x-5 gap-y-1 border-t border-line pt-2 text-label">
+    <footer className="flex flex-wrap items-baseline gap-x-4 gap-y-1 border-t border-line pt-2 text-label">
       {link('Undo', () => void undoTap(batch), 'Ctrl Z')}
       {link('Redo', () => void redoTap(batch))}
       {link('What happened', () => onOpen('happened'))}
@@ -202,7 +202,7 @@ function BenchFoot({ running, onOpen }: { running: RunningBatch; onOpen: (panel:
       {link('Photos', () => onOpen('photos'))}
       {link('Card', () => onOpen('card'))}
       {link('Pause, hand over or stop', () => onOpen('interrupt'))}
-      <span className="small ml-auto hidden truncate lg:inline">
+      <span className="small ml-auto hidden min-w-0 flex-1 truncate text-right lg:inline">
         {state.hands?.taken ? `${state.hands.who} · ` : ''}
         {planLine(batch.plan, worded)}
       </span>
