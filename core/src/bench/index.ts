@@ -1,3 +1,4 @@
+export * from './body.ts'
 export * from './bowl.ts'
 export * from './replay.ts'
 export * from './history.ts'

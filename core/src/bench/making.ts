@@ -6,7 +6,7 @@ import { type PressPlan, pressPlan } from '../sheet/index.ts'
 import { benchPieces, bowlReading, waterTargets } from './bowl.ts'
 import { LUMP_G } from './planSteps.ts'
 import type { BenchState } from './state.ts'
-import type { Plan, StepOf } from '../model/index.ts'
+import type { Plan, PlannedStep, StepOf } from '../model/index.ts'
 
 export interface PourGo {
   /** From 1 on, of so many. */
@@ -55,10 +55,15 @@ export const lumpIsEven = ({ eachG, slackG }: Lumps, grams: number): boolean => 
 export const rolledSheetAtBench = (plan: Plan, state: BenchState): RolledSheetPlan | null =>
   benchPieces(plan, state).sheet
 
+/** What goes into the hopper as crumbs; scalded and rubbed doughs go through as they are. */
+export const isCrumb = (steps: readonly PlannedStep[]): boolean =>
+  steps.some((step) => step.kind === 'pour' && (step.how === 'thread' || step.how === 'sprinkle'))
+
 /** Through the press of the plan; null without one. */
 export function pressAtBench(plan: Plan, state: BenchState, { press }: StepOf<'feed'>): PressPlan | null {
   const doughG = benchPieces(plan, state).usableG
-  return press && pressPlan({ blank: plan.shape.blank, doughG }, plan.densityGPerCm3, bowlReading(plan, state), press)
+  const reading = isCrumb(plan.steps) ? bowlReading(plan, state) : null
+  return press && pressPlan({ blank: plan.shape.blank, doughG }, plan.densityGPerCm3, reading, press)
 }
 
 /** Of the pieces that were made, or will be. */

@@ -1,6 +1,5 @@
 /** From formula, family, method, school and machines to the steps of one batch. */
 import { temperMinutes } from '../heat/index.ts'
-import { positionOf } from '../schools/index.ts'
 import type { CourseStep, Dough, PlannedStep, Shape, StepOf } from '../model/index.ts'
 import {
   airing,
@@ -16,6 +15,7 @@ import {
   scalded,
   type Worked,
 } from '../sheet/index.ts'
+import { bodyOf } from './body.ts'
 import { isPoured } from './jug.ts'
 import { readyItems } from './ready.ts'
 
@@ -99,7 +99,7 @@ function coolStep(making: Making, belowC: number): PlannedStep[] {
   const minutes = temperMinutes({
     shape: 'slab',
     // Scalded flour without gluten lies in crumbs; a wheat dough is torn open.
-    halfThicknessMm: worked.dough.flours.every((id) => isGlutenFree(id, making.kitchen)) ? CRUMB_HALF_MM : TORN_HALF_MM,
+    halfThicknessMm: bodyOf(worked.dough, making.kitchen) === 'starch' ? CRUMB_HALF_MM : TORN_HALF_MM,
     fromC,
     roomC: atC,
     withinC: Math.max(1, belowC - atC),
@@ -109,21 +109,15 @@ function coolStep(making: Making, belowC: number): PlannedStep[] {
   return [{ id: 'cool', kind: 'cool', fromC: Math.round(fromC), belowC, minutes: Math.max(2, Math.round(minutes)) }]
 }
 
-const isGlutenFree = (id: string, { ingredients }: Kitchen): boolean => ingredients.get(id)?.gluten === 'none'
-
 const shares = (goes: readonly number[]): number[] => {
   const all = goes.reduce((sum, part) => sum + part, 0)
   return goes.map((part) => part / all)
 }
 
 /** In how many goes: the school's way, or else the dough's own. */
-function goesOf({ worked, kitchen }: Making, own: readonly number[]): number[] {
-  const school = kitchen.schools.find((each) => each.id === 'staging')
-  const listed = school?.families.includes(worked.dough.family)
-  const position = school && listed ? positionOf(school, { ...kitchen.gear.schools, ...worked.sheet.schools }) : null
-  if (position?.id === 'at-once') return [1]
-  if (position?.id === 'thirds') return shares([1, 1, 1])
-  return shares(own)
+function goesOf({ worked }: Making, own: readonly number[]): number[] {
+  const { goes } = worked.practice.sets
+  return goes === 'once' ? [1] : shares(goes === 'thirds' ? [1, 1, 1] : own)
 }
 
 function pourSteps(making: Making, { how, goes }: Extract<CourseStep, { do: 'pour' }>): PlannedStep[] {
@@ -131,7 +125,8 @@ function pourSteps(making: Making, { how, goes }: Extract<CourseStep, { do: 'pou
   if (!isPoured(worked.rows)) return []
   const hot = worked.water.totalG > 0 && (worked.practice.waterC ?? 0) >= SCALDS_C
   if (hot && how !== 'scald' && how !== 'beat')
-    return [{ id: 'pour', kind: 'pour', how: 'scald', goes: [1] }, ...coolStep(making, HAND_WARM_C)]
+    // Scalded it goes in at once, unless the school wants goes.
+    return [{ id: 'pour', kind: 'pour', how: 'scald', goes: goesOf(making, [1]) }, ...coolStep(making, HAND_WARM_C)]
   return [
     {
       id: 'pour',
@@ -217,8 +212,12 @@ const processorFor = (
   return span ? [...span] : null
 }
 
+/** Until a batter is smooth, and no longer, min. */
+const COMBINED_MIN = [1, 2] as const
+
 function courseSteps(making: Making, rolled: boolean): readonly PlannedStep[] {
   const { dough } = making.worked
+  const { sets } = making.worked.practice
   const nextId = numbering()
   const atMost = warmAtMost(making.worked)
   const mixer = dough.mixerMin[1] > 0 ? dough.mixerMin : null
@@ -236,6 +235,20 @@ function courseSteps(making: Making, rolled: boolean): readonly PlannedStep[] {
         return [{ id: nextId('crumb'), kind: 'crumb', minutes: each.minutes }]
       case 'knead': {
         const byMachine = each.minutes || each.how === 'fold' || each.how === 'tread' ? null : mixer
+        if (each.how === 'beat' && sets.batter === 'combined') {
+          const minutes: [number, number] = [...COMBINED_MIN]
+          return [
+            {
+              id: nextId('knead'),
+              kind: 'knead',
+              how: 'beat',
+              combined: true,
+              hand: minutes,
+              mixer: null,
+              processor: null,
+            },
+          ]
+        }
         return [
           {
             id: nextId('knead'),
@@ -328,11 +341,18 @@ function shapingSteps({ worked, kitchen }: Making, shape: Shape): readonly Plann
 }
 
 function finishSteps({ worked, kitchen }: Making, shape: Shape): readonly PlannedStep[] {
-  const rinse: PlannedStep[] = shape.rinse ? [{ id: 'rinse', kind: 'rinse' }] : []
-  if (shape.method === 'drop') return [{ id: 'drop', kind: 'drop' }, ...rinse]
+  const { sets } = worked.practice
+  const rinsed = shape.fillingG === undefined && (sets.rinse ?? shape.rinse)
+  const rinse: PlannedStep[] = rinsed ? [{ id: 'rinse', kind: 'rinse' }] : []
+  // Only small soft pieces rise when they are done, or nearly; what is filled goes by its own heat.
+  const floats = (shape.method === 'drop' || shape.group === 'gnocchi') && shape.fillingG === undefined
+  const sign = floats && sets.done ? { done: sets.done } : {}
+  if (shape.method === 'drop') return [{ id: 'drop', kind: 'drop', ...sign }, ...rinse]
   // Skins kept empty go into the fridge or the freezer, and are filled and cooked another day.
   const cook: PlannedStep[] =
-    worked.sheet.unfilled && shape.fillingG ? [] : [{ id: 'cook', kind: 'cook', how: shape.heat ?? 'boil' }, ...rinse]
+    worked.sheet.unfilled && shape.fillingG
+      ? []
+      : [{ id: 'cook', kind: 'cook', how: shape.heat ?? 'boil', ...(shape.heat ? {} : sign) }, ...rinse]
   const chill: PlannedStep[] = shape.chillH
     ? [
         {
@@ -364,20 +384,20 @@ export const stepsAs = (worked: Worked, shape: Shape, kitchen: Kitchen): readonl
   { id: 'verdict', kind: 'verdict' },
 ]
 
-function prepareSteps({ course }: Dough, wanted: (what: StepOf<'prepare'>['what']) => boolean): readonly PlannedStep[] {
-  return course.flatMap((each) =>
-    each.do === 'prepare' && wanted(each.what)
-      ? [
-          {
-            id: 'prepare',
-            kind: 'prepare',
-            what: each.what,
-            minutes: each.minutes,
-            belowC: each.belowC ?? null,
-          } as const,
-        ]
-      : [],
-  )
+/** A potato's school of heat, unless egg goes in, which wants it cool. */
+function baseBelowC({ rows, practice }: Worked): number | undefined {
+  const egg = rows.some((row) => row.grams > 0 && row.ingredient.group === 'egg')
+  const { baseBelowC: asked } = practice.sets
+  return egg ? undefined : asked
+}
+
+function prepareSteps(worked: Worked, wanted: (what: StepOf<'prepare'>['what']) => boolean): readonly PlannedStep[] {
+  return worked.dough.course.flatMap((each): PlannedStep[] => {
+    if (each.do !== 'prepare' || !wanted(each.what)) return []
+    const asked = each.what === 'steam' ? baseBelowC(worked) : undefined
+    const belowC = asked ?? each.belowC ?? null
+    return [{ id: 'prepare', kind: 'prepare', what: each.what, minutes: each.minutes, belowC }]
+  })
 }
 
 /** Every step of this sheet, in order. */
@@ -386,10 +406,10 @@ export function planSteps(asked: Worked, kitchen: Kitchen): readonly PlannedStep
   const making = { worked, kitchen }
   const rolled = worked.shape.sheeted === true
   const steps: readonly PlannedStep[] = [
-    ...prepareSteps(worked.dough, (what) => what !== 'simmer'),
+    ...prepareSteps(worked, (what) => what !== 'simmer'),
     { id: 'flour', kind: 'flour' },
     // Milk is weighed cold, and simmers then.
-    ...prepareSteps(worked.dough, (what) => what === 'simmer'),
+    ...prepareSteps(worked, (what) => what === 'simmer'),
     ...(isPoured(worked.rows) ? [{ id: 'water', kind: 'water' } as const] : []),
     ...courseSteps(making, rolled),
     ...stepsAs(worked, worked.shape, kitchen),

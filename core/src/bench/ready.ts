@@ -1,5 +1,4 @@
 /** What must be at hand before the flour is wet. */
-import { positionOf } from '../schools/index.ts'
 import type { Kitchen, Worked } from '../sheet/index.ts'
 import type { PlannedStep, StepOf } from '../model/index.ts'
 
@@ -15,9 +14,11 @@ export const READY_ITEMS = [
   'bag',
   'spray',
   'flour-jar',
+  'semolina-jar',
   'starch-jar',
   'board-bare',
   'board-floured',
+  'board-ridged',
   'handle',
   'hopper-guard',
   'trays',
@@ -33,19 +34,14 @@ const COARSE_STEP_G = 0.5
 const SMALL_G = 10
 
 export function readyItems(worked: Worked, kitchen: Kitchen, steps: readonly PlannedStep[]): readonly Item[] {
-  const { shape, rows, dough, sheet, practice } = worked
-  const { gear, schools } = kitchen
+  const { shape, rows, dough, practice } = worked
+  const { gear } = kitchen
+  const { dust, board } = practice.sets
   const has = (kind: PlannedStep['kind']) => steps.some((step) => step.kind === kind)
-  const chosen = { ...gear.schools, ...sheet.schools }
-  const position = (id: string) => {
-    const school = schools.find((each) => each.id === id)
-    return school ? positionOf(school, chosen)?.id : undefined
-  }
   const alkali = rows.some((row) => row.part === 'alkali' && row.grams > 0)
   const pinch = rows.some((row) => row.grams > 0 && row.grams < SMALL_G)
   const hot = (practice.waterC ?? 0) >= 50
   const dusting = shape.surfaceFlour !== 'none'
-  const starch = position('dusting') === 'starch'
   const rope = shape.blank.type === 'rope'
   const own: readonly (readonly [ReadyItemId, boolean])[] = [
     ['scale', true],
@@ -59,9 +55,9 @@ export function readyItems(worked: Worked, kitchen: Kitchen, steps: readonly Pla
     ['bag', has('crumb') || steps.some((step) => step.kind === 'knead' && step.how === 'tread')],
     ['damp-cloth', has('rest') || has('divide')],
     ['spray', dough.control.by === 'hydration' && has('feel') && shape.method !== 'drop'],
-    ['flour-jar', dusting && !starch],
-    ['starch-jar', dusting && starch],
-    ['board-bare', rope && !dusting],
+    [`${dust ?? 'flour'}-jar`, dusting],
+    // A rope may be rolled on any; a sheet clings to bare wood.
+    [`board-${board ?? 'bare'}`, rope && !dusting],
     ['board-floured', !rope && dusting],
     ['handle', steps.some((step) => step.kind === 'thin' && step.roller !== null)],
     ['hopper-guard', has('feed')],

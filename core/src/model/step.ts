@@ -28,6 +28,9 @@ const keepsSchema = z.strictObject({
 })
 export type Keeps = z.infer<typeof keepsSchema>
 
+/** By which sign a maker takes small pieces out, where it is not the shape's own. */
+export const DONE_BY = ['float', 'after', 'taste'] as const
+
 export const plannedStepSchema = z.discriminatedUnion('kind', [
   /** Everything at hand. An item without a name is one of the product's own words. */
   z.strictObject({
@@ -62,6 +65,8 @@ export const plannedStepSchema = z.discriminatedUnion('kind', [
     id,
     kind: z.literal('knead'),
     how: z.enum(KNEADS),
+    /** A batter that is only stirred smooth. */
+    combined: z.optional(z.literal(true)),
     hand: minutes,
     mixer: z.nullable(minutes),
     processor: z.nullable(minutes),
@@ -106,13 +111,18 @@ export const plannedStepSchema = z.discriminatedUnion('kind', [
   }),
   /** Made, and in no hurry: pot, fridge, freezer or rack. `minutes`: how long it lies open before the pot. */
   z.strictObject({ id, kind: z.literal('then'), minutes, keeps: keepsSchema }),
-  z.strictObject({ id, kind: z.literal('drop') }),
+  z.strictObject({ id, kind: z.literal('drop'), done: z.optional(z.enum(DONE_BY)) }),
   z.strictObject({ id, kind: z.literal('hold') }),
   z.strictObject({ id, kind: z.literal('freeze') }),
   z.strictObject({ id, kind: z.literal('dry') }),
   /** Under cold water, after the pot. */
   z.strictObject({ id, kind: z.literal('rinse') }),
-  z.strictObject({ id, kind: z.literal('cook'), how: z.enum(['boil', 'bake', 'pan', 'steam']) }),
+  z.strictObject({
+    id,
+    kind: z.literal('cook'),
+    how: z.enum(['boil', 'bake', 'pan', 'steam']),
+    done: z.optional(z.enum(DONE_BY)),
+  }),
   z.strictObject({ id, kind: z.literal('verdict') }),
 ])
 

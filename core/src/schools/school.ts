@@ -1,18 +1,26 @@
 /** Schools of practice: where makers disagree, the positions they take, each with its reasons and with what it sets. */
-import { FAMILIES, someText } from '../model/index.ts'
+import { DONE_BY, FAMILIES, someText } from '../model/index.ts'
 import { z } from '../zod.ts'
 
 /** What following a position does to a sheet; each field is a figure or a choice the position stands for. */
 const setsSchema = z.strictObject({
   saltPercent: z.optional(z.number().check(z.minimum(0))),
   oilPercent: z.optional(z.number().check(z.minimum(0))),
-  waterC: z.optional(z.number()),
+  waterC: z.optional(z.strictObject({ fromC: z.number(), toC: z.number() })),
   holdBack: z.optional(z.boolean()),
+  goes: z.optional(z.enum(['once', 'thirds'])),
   rest: z.optional(z.enum(['low', 'best', 'long', 'cold'])),
   binder: z.optional(z.enum(['none', 'starch', 'egg'])),
   base: z.optional(z.string()),
   liquid: z.optional(z.string()),
   potSaltGPerL: z.optional(z.number().check(z.minimum(0))),
+  dust: z.optional(z.enum(['semolina', 'flour', 'starch'])),
+  board: z.optional(z.enum(['bare', 'floured', 'ridged'])),
+  /** The flour waits until the potato is this cool, °C. */
+  baseBelowC: z.optional(z.number()),
+  batter: z.optional(z.enum(['beaten', 'combined'])),
+  done: z.optional(z.enum(DONE_BY)),
+  rinse: z.optional(z.boolean()),
 })
 export type SchoolSets = z.infer<typeof setsSchema>
 

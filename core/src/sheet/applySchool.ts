@@ -1,8 +1,11 @@
 /** What following a school does to a sheet, as a sheet: shown before it is taken. */
-import type { Sheet, SheetRow } from '../model/index.ts'
-import type { Position } from '../schools/index.ts'
+import type { Dough, Sheet, SheetRow, Window } from '../model/index.ts'
+import type { Position, SchoolSets } from '../schools/index.ts'
 import type { Worked } from './computeSheet.ts'
 import type { Kitchen } from './kitchen.ts'
+import { saltWindow } from './sanity.ts'
+import { schoolWaterC } from './waterHeat.ts'
+import type { WorkedRow } from './workedRow.ts'
 
 /** Sets the rows of a group to so many percent together: the first takes it, none is added for nothing. */
 function setGroup(sheet: Sheet, keys: readonly string[], percent: number, fresh: SheetRow): Sheet {
@@ -25,33 +28,51 @@ const fresh = (key: string, ingredient: string, percent: number): SheetRow => ({
   amount: { by: 'percent', percent },
 })
 
-const within = (value: number, { low, high }: { low: number; high: number }) => Math.min(high, Math.max(low, value))
+const goesTo = (value: number, { low, high }: Pick<Window, 'low' | 'high'>): boolean => value >= low && value <= high
 
-/** The sheet by this position: its rows changed where the position sets them, and the choice written down. */
+interface Binder {
+  readonly group: 'egg' | 'starch'
+  readonly ingredient: string
+  readonly percent: number
+}
+
+/** What a school binds this dough with; null where the dough's table knows no such binder. */
+function binderOf(asked: SchoolSets['binder'], { binderPercent }: Dough): Binder | null {
+  if (!asked || !binderPercent) return null
+  if (asked === 'none') return { group: 'starch', ingredient: 'potato-starch', percent: 0 }
+  const window = asked === 'egg' ? binderPercent.eggYolk : binderPercent.potatoStarch
+  const [group, ingredient] = asked === 'egg' ? (['egg', 'egg-yolk'] as const) : (['starch', 'potato-starch'] as const)
+  return window ? { group, ingredient, percent: window.best } : null
+}
+
+/**
+ * The sheet by this position: its rows changed where the position sets them and the dough's table goes so far, and the choice
+ * written down. Egg that is in the dough stays as it is by a school that binds with egg.
+ */
 export function applySchool(worked: Worked, topic: string, position: Position, kitchen: Kitchen): Sheet {
   const { dough, rows } = worked
   const sets = position.sets ?? {}
   const keys = (group: string) => rows.filter((row) => row.ingredient.group === group).map((row) => row.key)
   let sheet: Sheet = { ...worked.sheet, schools: { ...worked.sheet.schools, [topic]: position.id } }
-  if (sets.waterC !== undefined) sheet = { ...sheet, waterC: null }
-  if (sets.saltPercent !== undefined) {
-    const salt = within(sets.saltPercent, dough.saltPercent)
+  if (schoolWaterC(dough, sets) !== null) sheet = { ...sheet, waterC: null }
+  if (sets.saltPercent !== undefined && goesTo(sets.saltPercent, saltWindow(worked))) {
+    const salt = sets.saltPercent
     sheet = setGroup(sheet, keys('salt'), salt, fresh('salt', 'salt-fine', salt))
   }
-  if (sets.oilPercent !== undefined) {
-    const oil = within(sets.oilPercent, dough.oilPercent)
+  if (sets.oilPercent !== undefined && goesTo(sets.oilPercent, dough.oilPercent)) {
+    const oil = sets.oilPercent
     sheet = setGroup(sheet, keys('fat'), oil, fresh('oil', 'olive-oil', oil))
   }
-  if (sets.binder !== undefined) {
-    const { binderPercent } = dough
-    const binders = rows
-      .filter((row) => row.part === 'other' && (row.ingredient.group === 'egg' || row.ingredient.group === 'starch'))
-      .map((row) => row.key)
-    const egg = sets.binder === 'egg'
-    const amount =
-      sets.binder === 'none' ? 0 : ((egg ? binderPercent?.eggYolk : binderPercent?.potatoStarch)?.best ?? 0)
-    const emptied = setGroup(sheet, binders, 0, fresh('binder', 'egg-yolk', 0))
-    sheet = setGroup(emptied, [], amount, fresh('binder', egg ? 'egg-yolk' : 'potato-starch', amount))
+  const binder = binderOf(sets.binder, dough)
+  if (binder) {
+    const kept = (row: WorkedRow) => binder.percent > 0 && row.ingredient.group === binder.group
+    const others = rows.filter(
+      (row) => row.part === 'other' && (row.ingredient.group === 'egg' || row.ingredient.group === 'starch'),
+    )
+    const { ingredient, percent } = binder
+    const out = others.filter((row) => !kept(row)).map(({ key }) => key)
+    sheet = setGroup(sheet, out, 0, fresh('binder', ingredient, 0))
+    if (!others.some(kept)) sheet = setGroup(sheet, [], percent, fresh('binder', ingredient, percent))
   }
   const replace = (part: 'base' | 'water', id: string) => {
     if (!kitchen.ingredients.has(id)) return

@@ -28,6 +28,7 @@ import { practiceOf } from './practice.ts'
 import { tableReading, type Control, type Reckoned, type WaterPlan } from './reckoned.ts'
 import { rollingFor } from './rollPlan.ts'
 import { sheetNotes, type SheetNote } from './sheetNotes.ts'
+import { asHeated } from './waterHeat.ts'
 import type { WorkedRow } from './workedRow.ts'
 
 export interface Worked extends Reckoned {
@@ -182,12 +183,16 @@ export function computeSheet(sheet: Sheet, kitchen: Kitchen): Result<Worked> {
 
   const batch = solved.value
   if (batch.doughG > MOST_G) return problem('dough-too-large', 'target', { grams: MOST_G })
-  const worked = workedRows(known.value, batch, flourOnBase)
+  const unheated = workedRows(known.value, batch, flourOnBase)
   const { slope, moisture } = floursAsTheyStand(rows)
   const base = dough.control.by === 'base' ? dough.control.base : 'base'
   const control: Control = flourOnBase === null ? { by: 'hydration' } : { by: 'base', base, flourOnBase }
   const shift = flourShift(known.value, rows, ownShift(dough, shape, kitchen))
-  const practice = practiceOf(sheet, dough, shape, worked, kitchen)
+  const practice = practiceOf(sheet, dough, shape, unheated, kitchen)
+  const worked = unheated.map((row) => ({
+    ...row,
+    ingredient: asHeated(row.ingredient, practice.waterC, kitchen.ingredients),
+  }))
   const holdsBack = practice.sets.holdBack ?? true
   const match = matchShape(shape, dough, tableReading({ control, paper14, flourShift: shift }))
   // What goes on the scale is cut, not what was asked of it: the board then counts as the sheet does.

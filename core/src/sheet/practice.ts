@@ -2,6 +2,7 @@
 import { asShape } from '../match/index.ts'
 import type { Sheet, Dough, Shape } from '../model/index.ts'
 import { setsFor, type SchoolSets } from '../schools/index.ts'
+import { waterCFor } from './waterHeat.ts'
 import { isCurdBased, isPerishable, PERISHABLE_REST_MIN } from './perishable.ts'
 import type { Kitchen } from './kitchen.ts'
 import type { WorkedRow } from './workedRow.ts'
@@ -13,13 +14,6 @@ export interface Practice {
   readonly restMin: number
   readonly restCold: boolean
   readonly potSaltGPerL: number
-}
-
-/** The middle of the table's own span nearest to the heat a school asks for. */
-function doughWaterC({ waterC }: Dough, wantedC: number | undefined): number | null {
-  const middles = waterC.map(({ fromC, toC }) => (fromC + toC) / 2)
-  if (wantedC === undefined) return middles[0] ?? null
-  return middles.length === 0 ? null : middles.reduce((a, b) => (Math.abs(b - wantedC) < Math.abs(a - wantedC) ? b : a))
 }
 
 type Rest = Pick<Practice, 'restMin' | 'restCold'>
@@ -62,7 +56,7 @@ export function practiceOf(
   return {
     sets,
     // What a shape needs no school takes from it.
-    waterC: sheet.waterC ?? asShape(shape, dough)?.waterC ?? doughWaterC(dough, sets.waterC),
+    waterC: sheet.waterC ?? asShape(shape, dough)?.waterC ?? waterCFor(dough, sets),
     ...safeRest(restOf(dough, sets.rest), rows),
     potSaltGPerL: asShape(shape, dough)?.potSaltGPerL ?? sets.potSaltGPerL ?? dough.pot.saltGPerL,
   }

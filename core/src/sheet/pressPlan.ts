@@ -11,15 +11,15 @@ export interface PressPlan extends Extruded {
   /** Pauses for a barrel that warms, and all of the run with them. */
   readonly rests: number
   readonly wholeMin: number
-  /** The dough against what the press takes as crumb. */
-  readonly crumb: Judgement
+  /** The dough against what the press takes as crumb; null for one that goes in as a dough, by a hand press. */
+  readonly crumb: Judgement | null
 }
 
-/** Null for a shape that is not pressed through a die. `reading` as of `tableReading`. */
+/** Null for a shape that is not pressed through a die. `reading` as of `tableReading`; null for what is no crumb. */
 export function pressPlan(
   { blank, doughG }: { readonly blank: Blank; readonly doughG: number },
   densityGPerCm3: number,
-  reading: number,
+  reading: number | null,
   press: KeptPress,
 ): PressPlan | null {
   if (blank.type !== 'die') return null
@@ -47,6 +47,6 @@ export function pressPlan(
     firstDiscardG: press.firstDiscardG,
     rests,
     wholeMin: run.runMin + rests * press.restMin,
-    crumb: judgeWindow(reading, press.crumb),
+    crumb: reading === null ? null : judgeWindow(reading, press.crumb),
   }
 }

@@ -1,7 +1,7 @@
 /** Checks that hold for any dough: what a careful colleague would say on reading the sheet. */
 import { MOST_ALKALI_PERCENT } from '../alkali/index.ts'
 import { asShape } from '../match/index.ts'
-import { isDairyOrEgg } from '../model/index.ts'
+import { isDairyOrEgg, ownFlours } from '../model/index.ts'
 import { SETS_STARCH_C } from './perishable.ts'
 import type { Reckoned } from './reckoned.ts'
 import type { WorkedRow } from './workedRow.ts'
@@ -85,15 +85,20 @@ function alkaliNotes({ batch, dough, rows }: Sheet): SanityNote[] {
   return handling
 }
 
-/** Salt as the dough's table counts it: on flour, or on the base. */
-export function saltAsCounted({ batch, dough, control }: Pick<Reckoned, 'batch' | 'dough' | 'control'>): number {
-  return dough.saltOn === 'base' && control.by === 'base'
-    ? (batch.saltPercent * control.flourOnBase) / 100
-    : batch.saltPercent
+/**
+ * Salt as the dough's table counts it, percent on flour or on the base: as it is weighed, damp or not, and what cheese or
+ * butter bring of it. @example 2.1 % of a sea salt that holds 7 % water → 2.1, as the ledger has it
+ */
+export function saltAsCounted({ rows, dough, control }: Pick<Reckoned, 'rows' | 'dough' | 'control'>): number {
+  const onFlour = rows.reduce(
+    (sum, row) => sum + row.onFlour * (row.part === 'salt' ? 1 : row.grams > 0 ? row.ingredient.salt : 0),
+    0,
+  )
+  return dough.saltOn === 'base' && control.by === 'base' ? (onFlour * control.flourOnBase) / 100 : onFlour
 }
 
 /** What the dough takes; a shape that cooks in its soup takes less. */
-function saltWindow({ dough, shape }: Pick<Reckoned, 'dough' | 'shape'>): { low: number; high: number } {
+export function saltWindow({ dough, shape }: Pick<Reckoned, 'dough' | 'shape'>): { low: number; high: number } {
   const { low, high } = dough.saltPercent
   const own = asShape(shape, dough)?.saltPercent
   return own === undefined ? { low, high } : { low: Math.min(low, own / 2), high: Math.min(high, 2 * own + 0.5) }
@@ -116,6 +121,11 @@ function fatNotes({ dough, rows }: Sheet): SanityNote[] {
   return percent > high + 1e-6 ? [{ code: 'fat-outside', severity: 'caution', percent, high }] : []
 }
 
+/** The most of a binder on 100 of base; null for a dough without such. */
+const bindersMost = ({ binderPercent }: Sheet['dough'], group: string): number | null =>
+  (group === 'starch' ? binderPercent?.potatoStarch?.high : group === 'egg' ? binderPercent?.eggYolk?.high : null) ??
+  null
+
 function flourNotes({ dough, rows, shape, flourShift, practice }: Sheet, expectsGluten: boolean): SanityNote[] {
   const flours = rows.filter((row) => row.part === 'flour')
   const gluten = flours.reduce((sum, row) => sum + (row.ingredient.gluten === 'none' ? 0 : row.onFlour), 0)
@@ -123,8 +133,12 @@ function flourNotes({ dough, rows, shape, flourShift, practice }: Sheet, expects
   const needsGluten = shape.method !== 'hand' && shape.method !== 'drop' && !isScalded
   // A dough without gluten has a method of its own; what it is counted on is the dough.
   const judged = rows.filter(({ part }) => (part === 'flour' ? expectsGluten : part !== 'base'))
-  const over = judged.flatMap(({ ingredient, onFlour, part }): SanityNote[] => {
-    const { name, usualMaxSharePercent: max = Infinity } = ingredient
+  const own = new Map(ownFlours(dough, asShape(shape, dough)).map(({ flour, percent }) => [flour, percent]))
+  const over = judged.flatMap(({ ingredient, onFlour, part, percent }): SanityNote[] => {
+    const { name, usualMaxSharePercent = Infinity } = ingredient
+    // What the dough is written with is usual for it.
+    if (part === 'other' && percent <= (bindersMost(dough, ingredient.group) ?? -1)) return []
+    const max = Math.max(usualMaxSharePercent, (part === 'flour' && own.get(ingredient.id)) || 0)
     return onFlour > max + 1e-6
       ? [
           {

@@ -48,7 +48,7 @@ export type SheetNote =
     }
   | {
       readonly code: 'scale-coarse'
-      readonly severity: 'caution'
+      readonly severity: 'note' | 'caution'
       readonly ingredient: string
       readonly grams: number
       readonly percent: number
@@ -90,7 +90,7 @@ function wetterNote({ sheet, poured, paper14 }: Reckoned): SheetNote[] {
   return points > CLEARLY_WETTER ? [{ code: 'no-water-left', severity: 'caution', points }] : []
 }
 
-/** The row the scale is coarsest for; an alkali that it cannot weigh is told of whatever else there is. */
+/** The row the scale is coarsest for, a caution where it is salt or alkali; an alkali that it cannot weigh is told of whatever else there is. */
 function scaleNotes({ rows }: Reckoned, stepG: number): SheetNote[] {
   const coarse = rows.filter((row) => row.grams > 0 && resolutionPercent(row.grams, stepG) > COARSE_PERCENT)
   const smallest = [...coarse].sort((a, b) => a.grams - b.grams)[0]
@@ -98,7 +98,7 @@ function scaleNotes({ rows }: Reckoned, stepG: number): SheetNote[] {
     .filter((row) => row.part === 'alkali' || row === smallest)
     .map((row) => ({
       code: 'scale-coarse',
-      severity: 'caution',
+      severity: row.part === 'alkali' || row.part === 'salt' ? ('caution' as const) : ('note' as const),
       ingredient: row.ingredient.name,
       grams: row.grams,
       percent: resolutionPercent(row.grams, stepG),

@@ -7,11 +7,13 @@ import {
   type Dough,
   type Shape,
   type ShapeDough,
+  type Window,
 } from '../model/index.ts'
 import { setsFor, type SchoolSets } from '../schools/index.ts'
 import { asShape, windowFor } from '../match/index.ts'
 import type { Kitchen } from './kitchen.ts'
 import { portionG } from './portions.ts'
+import { plainWaterAt, schoolWaterC, waterCFor } from './waterHeat.ts'
 
 const percent = (key: string, ingredient: string, value: number, kind: 'flour' | 'base' | null = null): SheetRow => ({
   key,
@@ -31,11 +33,8 @@ const flourRows = (dough: Dough, as: ShapeDough | undefined, whole: number): She
 function waterIngredient(dough: Dough, as: ShapeDough | undefined, sets: SchoolSets): string {
   if (dough.family === 'batter' && sets.liquid !== undefined) return sets.liquid
   const first = dough.waterC[0]
-  if (sets.waterC === undefined && first?.choice.startsWith('sparkling')) return 'water-sparkling'
-  const wantedC = as?.waterC ?? sets.waterC ?? (first ? (first.fromC + first.toC) / 2 : 20)
-  if (wantedC < 16) return 'water-cold'
-  if (wantedC < 28) return 'water-room'
-  return wantedC < 60 ? 'water-warm' : 'water-hot'
+  if (schoolWaterC(dough, sets) === null && first?.choice.startsWith('sparkling')) return 'water-sparkling'
+  return plainWaterAt(as?.waterC ?? waterCFor(dough, sets) ?? 20)
 }
 
 /** Binder rows on 100 of base; none unless the dough or the school wants one. */
@@ -50,7 +49,7 @@ function binderRows({ binderPercent }: Dough, { binder }: SchoolSets): SheetRow[
 
 /** Salt as the sheet counts it: a dough on a base counts all on the base, though its salt be written on flour. */
 function saltPercent(dough: Dough, as: ShapeDough | undefined, sets: SchoolSets, flourOnBase: number | null): number {
-  const salt = as?.saltPercent ?? clamp(sets.saltPercent ?? dough.saltPercent.best, dough.saltPercent)
+  const salt = as?.saltPercent ?? asked(sets.saltPercent, dough.saltPercent)
   return flourOnBase !== null && dough.saltOn === 'flour' ? Number(((salt * flourOnBase) / 100).toFixed(2)) : salt
 }
 
@@ -62,7 +61,7 @@ function additions(
   kitchen: Kitchen,
 ): SheetRow[] {
   const salt = saltPercent(dough, as, sets, flourOnBase)
-  const oil = clamp(sets.oilPercent ?? dough.oilPercent.best, dough.oilPercent)
+  const oil = asked(sets.oilPercent, dough.oilPercent)
   const blend = kitchen.ingredients.get(BLEND)?.carbonate ?? 1
   return [
     ...(dough.eggPercent ? [percent('egg', 'egg-whole', dough.eggPercent.best)] : []),
@@ -77,8 +76,9 @@ function additions(
   ]
 }
 
-const clamp = (value: number, { low, high }: { low: number; high: number }): number =>
-  Math.min(high, Math.max(low, value))
+/** What a school asks for where the dough's table goes so far; else what is best for the dough. */
+const asked = (percent: number | undefined, window: Window): number =>
+  percent !== undefined && percent >= window.low && percent <= window.high ? percent : window.best
 
 function rowsOf(dough: Dough, shape: Shape, sets: SchoolSets, kitchen: Kitchen): SheetRow[] {
   const { best } = windowFor(shape, dough).window

@@ -3,6 +3,7 @@ import { useId } from 'react'
 import { HatchPattern, type Family } from './family.tsx'
 import { useUnits } from './units.ts'
 import { useWidth } from './useWidth.ts'
+import { counted } from '#web/words/index.ts'
 
 interface Props {
   readonly boardMm: number
@@ -28,7 +29,7 @@ export function RopeOnBoard({ boardMm, diameterMm, cutMm, pieces, family }: Prop
         height={boardHeight + 30}
         className="block max-w-full"
         role="img"
-        aria-label={`A board of ${length(boardMm)} with a rope cut into ${pieces} pieces, to scale`}
+        aria-label={`A board of ${length(boardMm)} with a rope cut into ${counted(pieces, 'piece')}, to scale`}
       >
         <HatchPattern id={hatch} family={family} />
         <rect
@@ -43,7 +44,7 @@ export function RopeOnBoard({ boardMm, diameterMm, cutMm, pieces, family }: Prop
         <rect x="2" y={ropeY} width={boardMm * scale} height={thick} fill={`url(#${hatch})`} stroke="var(--ink)" />
         <path d={cuts.map((x) => `M${x} ${ropeY - 6}v${thick + 12}`).join('')} stroke="var(--ink)" strokeWidth="1" />
         <text x="2" y={boardHeight + 24} className="fill-second text-label">
-          one board of {length(boardMm)}, {pieces} pieces, to scale
+          one board of {length(boardMm)}, {counted(pieces, 'piece')}, to scale
         </text>
       </svg>
     </div>

@@ -2,6 +2,7 @@
 import { stampCentres, type RolledSheetPlan, type Stamp } from '@harina/core'
 import { useId } from 'react'
 import { HatchPattern, type Family } from './family.tsx'
+import { counted } from '#web/words/index.ts'
 
 /** One sheet with its stamps, seen from above; the length lies across. */
 export function StampLayout({
@@ -26,7 +27,7 @@ export function StampLayout({
       height={widthMm * scale + 4}
       className="max-w-full"
       role="img"
-      aria-label={`${centres.length} pieces on one sheet, to scale`}
+      aria-label={`${counted(centres.length, 'piece')} on one sheet, to scale`}
     >
       <HatchPattern id={hatch} family={family} />
       <rect

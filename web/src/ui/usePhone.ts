@@ -9,4 +9,10 @@ const subscribe = (changed: () => void) => {
 }
 
 /** Whether the screen is a phone's: for drawings, whose text must not shrink with them. */
-export const usePhone = (): boolean => useSyncExternalStore(subscribe, () => matchMedia(query).matches)
+export const usePhone = (): boolean =>
+  useSyncExternalStore(
+    subscribe,
+    () => matchMedia(query).matches,
+    // Drawn without a screen, as for the list of what is said: as on a desk.
+    () => false,
+  )

@@ -1,5 +1,13 @@
 /** What each way of preparing, pouring and working says at the bench. */
-import type { Plan, StepOf, Worker } from '@harina/core'
+import {
+  formatNumber,
+  type Body,
+  type KeptPress,
+  type Plan,
+  type PressPlan,
+  type StepOf,
+  type Worker,
+} from '@harina/core'
 
 interface Prepared {
   readonly title: string
@@ -77,6 +85,18 @@ const kneadTitles: Readonly<Record<StepOf<'knead'>['how'], string>> = {
 }
 export const kneadTitle = (step: StepOf<'knead'>): string => kneadTitles[step.how]
 
+/** What is left to do when the clock of the kneading has run out and it is not there yet. */
+const kneadNotes: Readonly<Record<Body, string>> = {
+  gluten: 'Still grainy at the end is thirst or haste: cover it half an hour, then three minutes more.',
+  starch: 'Without gluten it does not tighten: stop when it is smooth, and keep it warm and covered.',
+  batter: 'A few small lumps go while it stands; beat it again before the pot.',
+  base: 'Every turn more makes it tougher. Stop when it just holds.',
+}
+export const kneadNote = ({ how }: StepOf<'knead'>, body: Body): string =>
+  how === 'stir'
+    ? 'It catches at the bottom within seconds: scrape as you stir, and take it off when it leaves the pan.'
+    : kneadNotes[how === 'fold' ? 'base' : body]
+
 const handLeads: Readonly<Record<StepOf<'knead'>['how'], string>> = {
   push: 'Heel of the hand, quarter turns. Stop when it is smooth, whatever the clock says.',
   press: 'Gather the flakes and press them into one block; no tearing yet.',
@@ -110,7 +130,88 @@ const leadsBy: Readonly<Record<Worker, Partial<typeof handLeads>>> = {
   mixer: mixerLeads,
   processor: processorLeads,
 }
-export const kneadLead = (step: StepOf<'knead'>, by: Worker): string => leadsBy[by][step.how] ?? handLeads[step.how]
+export const kneadLead = (step: StepOf<'knead'>, by: Worker): string =>
+  step.combined
+    ? 'Only until it is smooth, with a spoon or a whisk. It rests then, and the rest does the binding.'
+    : (leadsBy[by][step.how] ?? handLeads[step.how])
+
+interface Rested {
+  readonly title: string
+  readonly lead: string
+  /** When it has rested long enough, as hands or eyes tell it. */
+  readonly sign: string
+  /** What a longer rest does, after so many hours. */
+  readonly past: (hours: string) => string
+}
+
+const coldLead = 'Wrapped tight, flat, so that it comes back the sooner. Name and hour on it.'
+
+const rests: Readonly<Record<Body, Rested>> = {
+  gluten: {
+    title: 'Rest, wrapped',
+    lead: 'Wrapped tight, or under an upturned bowl. Skin on the dough shows later as grey streaks.',
+    sign: 'A dough that springs back has not rested.',
+    past: (hours) => `Past ${hours} it slackens.`,
+  },
+  starch: {
+    title: 'Rest, wrapped warm',
+    lead: 'Wrapped while it is warm. What dries cracks, and does not heal.',
+    sign: 'Pressed flat, its rim stays whole.',
+    past: (hours) => `Past ${hours} it stiffens and cracks.`,
+  },
+  batter: {
+    title: 'Let it stand',
+    lead: 'Cover the bowl. The flour swells while it stands; beat it a few strokes more before the pot.',
+    sign: 'It thickens as it stands: lift the spoon again before the first goes in.',
+    past: (hours) => `Longer than ${hours}: into the fridge.`,
+  },
+  base: {
+    title: 'Rest, covered',
+    lead: 'Under a cloth, on a dusted board. Wrapped warm it sweats, and then wants flour again.',
+    sign: 'Pressed with a floured finger, the dent stays and the finger comes away clean.',
+    past: (hours) => `Longer than ${hours}: into the fridge.`,
+  },
+}
+
+const coldRests: Readonly<Record<Body, Pick<Rested, 'lead' | 'past'>>> = {
+  gluten: {
+    lead: coldLead,
+    past: (hours) => `Past ${hours} it greys and slackens; salt and alkali slow that, a warm fridge hastens it.`,
+  },
+  starch: { lead: coldLead, past: (hours) => `Past ${hours} it dries and cracks; a warm fridge spoils it sooner.` },
+  batter: {
+    lead: 'Cover the bowl. Name and hour on it.',
+    past: (hours) => `Past ${hours} it thins and sours; a warm fridge hastens it.`,
+  },
+  base: {
+    lead: 'In a covered dish, flat. Name and hour on it.',
+    past: (hours) => `Past ${hours} it weeps and slackens; a warm fridge hastens it.`,
+  },
+}
+
+const restsOf: Readonly<Record<'sheet' | 'pieces' | 'crumb', Pick<Rested, 'title' | 'lead'>>> = {
+  sheet: {
+    title: 'Rest the sheet',
+    lead: 'Rolled up in a bag, or between cloths. A sheet that has rested thins without springing back.',
+  },
+  pieces: {
+    title: 'Chill the pieces',
+    lead: 'On a tray, bedded in semolina and covered, in the fridge: a skin forms that holds them together in the pot.',
+  },
+  crumb: {
+    title: 'Rest the crumbs, covered',
+    lead: 'Covered, so that every crumb is as wet inside as outside. Then break up what is over a centimetre.',
+  },
+}
+
+/** How this is laid to rest, and how one sees that it has rested. */
+export function restedWords({ of, cold }: StepOf<'rest'>, body: Body): Rested {
+  const usual = rests[body]
+  const { past } = cold ? coldRests[body] : usual
+  if (of === 'crumb') return { ...usual, ...restsOf.crumb, past, sign: 'A crumb broken open is damp to its middle.' }
+  if (of !== 'dough') return { ...usual, ...restsOf[of], past }
+  return cold ? { ...usual, ...coldRests[body], title: 'Rest in the fridge' } : usual
+}
 
 const readyWords: Readonly<Record<string, string>> = {
   scale: 'The scale, on and level',
@@ -124,9 +225,11 @@ const readyWords: Readonly<Record<string, string>> = {
   bag: 'A strong bag',
   spray: 'Water in a spray',
   'flour-jar': 'The jar of flour for the board, weighed',
+  'semolina-jar': 'The jar of coarse semolina for the board, weighed',
   'starch-jar': 'The jar of starch for the board, weighed',
   'board-bare': 'The board, bare and dry',
   'board-floured': 'The board, ready to flour',
+  'board-ridged': 'The ridged board, bare and dry',
   handle: 'The roller clamped, its handle in',
   'hopper-guard': 'The press with its die, guard and pusher on',
   trays: 'Trays, dusted or lined',
@@ -135,6 +238,18 @@ const readyWords: Readonly<Record<string, string>> = {
   'pot-on': 'The pot: these go straight in',
 }
 export const readyWord = ({ id, name }: StepOf<'ready'>['items'][number]): string => name ?? readyWords[id] ?? id
+
+/** Less than this too dry or too wet, and no press minds. Points. */
+const PRESS_MINDS = 0.5
+
+/** How a dough suits a press. */
+export function crumbWords(crumb: PressPlan['crumb'], { name, crumb: window }: KeptPress): string {
+  if (!crumb) return 'It goes in as a dough, not as crumbs: a hand press or a ricer takes it, a screw does not.'
+  if (Math.abs(crumb.outsideBy) < PRESS_MINDS)
+    return 'The crumb is right for this press: a squeezed handful holds, and breaks when it is touched.'
+  const by = formatNumber(Math.abs(crumb.outsideBy), 1)
+  return `${name} takes crumb of ${formatNumber(window.low, 0)} to ${formatNumber(window.high, 0)} %: this is ${by} points too ${crumb.outsideBy < 0 ? 'dry, and strains it' : 'wet, and clogs it'}.`
+}
 
 /** How this dough is felt. */
 export function feelTest({ steps, control }: Plan): string {

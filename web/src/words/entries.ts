@@ -1,5 +1,6 @@
 /** What an entry of a batch's book says. */
 import { formatNumber, type Addition, type BenchEvent, type Plan, type PlannedStep } from '@harina/core'
+import { counted } from './units.ts'
 import { feelWords, verdictWords } from './doughs.ts'
 import { workerWords } from './benchSteps.ts'
 import { stepName } from './steps.ts'
@@ -34,7 +35,7 @@ const entries: {
   'worked-by': (event) => workerWords[event.by],
   'rolled-by': (event) => (event.roller ? `through ${event.roller.name}` : 'rolled by pin'),
   lumped: (event, { grams }) => `a lump of ${grams(event.grams)}`,
-  shaped: (event) => `${formatNumber(event.pieces, 0)} pieces`,
+  shaped: (event) => `${counted(event.pieces, 'piece')}`,
   sampled: (event, { mass }) => `a piece of ${mass(event.grams, 0.01)}`,
   'finish-chosen': (event) =>
     ({ cook: 'to the pot', hold: 'into the fridge', freeze: 'into the freezer', dry: 'on the rack' })[event.finish],

@@ -1,20 +1,26 @@
 /** How long something keeps, never rounded up. */
 import type { PlannedStep, WetReason } from '@harina/core'
+import { counted } from './units.ts'
 
-const many = (count: number, one: string): string => `${count} ${count === 1 ? one : `${one}s`}`
+/** How long a rest may be: in minutes up to an hour and a half, in hours else. @example 30, 90 → 30 to 90 minutes */
+export function restSpanWords(low: number, high: number): string {
+  if (high <= 90) return low >= high ? counted(high, 'minute') : `${Math.round(low)} to ${counted(high, 'minute')}`
+  const [from, to] = [Math.round(low / 60), Math.round(high / 60)]
+  return from >= to ? counted(to, 'hour') : `${from} to ${counted(to, 'hour')}`
+}
 
 /** A limit in hours as one says it: whole days where it is whole days, else hours, else minutes. @example 12 → 12 hours */
 export function hoursWords(hours: number): string {
-  if (hours < 1) return many(Math.floor(hours * 60 + 1e-9), 'minute')
-  if (hours >= 24 && hours % 24 === 0) return many(hours / 24, 'day')
+  if (hours < 1) return counted(Math.floor(hours * 60 + 1e-9), 'minute')
+  if (hours >= 24 && hours % 24 === 0) return counted(hours / 24, 'day')
   return Number.isInteger(hours * 2) && hours < 10 && !Number.isInteger(hours)
     ? `${Math.floor(hours)}½ hours`
-    : many(Math.floor(hours + 1e-9), 'hour')
+    : counted(Math.floor(hours + 1e-9), 'hour')
 }
 
 /** @example 1 → 1 month; 2.5 → 2 months */
 export const monthsWords = (months: number): string =>
-  months < 1 ? many(Math.floor(months * 4 + 1e-9), 'week') : many(Math.floor(months + 1e-9), 'month')
+  months < 1 ? counted(Math.floor(months * 4 + 1e-9), 'week') : counted(Math.floor(months + 1e-9), 'month')
 
 /** Why a dough is never dried in room air, in half a sentence: null for one that may be. */
 export function wetWords({ wet }: { readonly wet: readonly WetReason[] }): string | null {

@@ -1,5 +1,5 @@
 /** English for what a shape is and wants. */
-import type { Blank, Group, Machine, Motion, SauceTrait } from '@harina/core'
+import type { Blank, Group, Machine, Motion, SauceTrait, StepOf } from '@harina/core'
 import type { Worded } from './units.ts'
 
 export const groupWords: Readonly<Record<Group, string>> = {
@@ -103,4 +103,18 @@ export function drawnWords(blank: Blank, { length }: Pick<Worded, 'length'>): st
   }
   if (blank.type === 'sheet' && blank.drawn) return `Then pulled to ${length(blank.drawn.thicknessMm)} thick.`
   return ''
+}
+
+/** By which sign a maker takes small pieces out; the shape's own where no school is followed. */
+export function doneWords(by: StepOf<'drop'>['done'], sign: string): string {
+  switch (by) {
+    case 'float':
+      return 'lift them as they rise, and cut one'
+    case 'after':
+      return '20 to 60 seconds after they rise, and cut one'
+    case 'taste':
+      return 'cut one and taste it, whether they float or not'
+    default:
+      return sign
+  }
 }

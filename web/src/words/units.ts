@@ -30,6 +30,15 @@ export type Worded = ReturnType<typeof worded>
 /** For words made outside a component. */
 export const inGrams: Worded = worded(defaultUnits)
 
+/** @example 1, piece → 1 piece; 3, strand → 3 strands */
+export const counted = (count: number, one: string): string =>
+  `${formatNumber(count, 0)} ${Math.round(count) === 1 ? one : `${one}s`}`
+
+const conjunction = new Intl.ListFormat('en-GB', { type: 'conjunction' })
+
+/** @example ['salt', 'alkali', 'egg'] → salt, alkali and egg */
+export const listed = (words: readonly string[]): string => conjunction.format(new Set(words))
+
 /** @example pot, fridge or rack → Pot, fridge or rack */
 export const capital = (words: string): string => `${words[0]?.toUpperCase() ?? ''}${words.slice(1)}`
 

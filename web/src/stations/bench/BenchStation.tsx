@@ -1,6 +1,6 @@
-import { stepsOf, type Plan, type PlannedStep, type StepKind } from '@harina/core'
+import { stepsOf, type Plan, type PlannedStep } from '@harina/core'
 import { format } from 'date-fns'
-import { lazy, Suspense, useEffect, useMemo, useState, type ComponentType, type CSSProperties } from 'react'
+import { lazy, Suspense, useEffect, useMemo, useState, type CSSProperties } from 'react'
 import { Link, Navigate, useNavigate, useParams } from 'react-router'
 import { BatchStrip } from '../../ui/BatchStrip.tsx'
 import { FindButton } from '../../ui/FindButton.tsx'
@@ -17,20 +17,7 @@ import { useNow } from '../../ui/useNow.ts'
 import { Lanes } from './Lanes.tsx'
 import { SetAside } from './SetAside.tsx'
 import { BenchViewContext } from './StepPage.tsx'
-import { DivideStep } from './steps/DivideStep.tsx'
-import { RollStep, ShapeStep } from './steps/HandSteps.tsx'
-import { FillStep, PullStep } from './steps/PullAndFill.tsx'
-import { FeelStep } from './steps/FeelStep.tsx'
-import { DryStep, FreezeStep, HoldStep } from './steps/KeptSteps.tsx'
-import { ThenStep } from './steps/ThenStep.tsx'
-import { CookStep, DropStep, RinseStep } from './steps/PotSteps.tsx'
-import { PourStep } from './steps/PourStep.tsx'
-import { FeedStep } from './steps/PressStep.tsx'
-import { ReadyStep } from './steps/ReadyStep.tsx'
-import { CutStep, FoldStep, StampStep, ThinStep } from './steps/RollerSteps.tsx'
-import { CoolStep, CrumbStep, KneadStep, PrepareStep, RestStep, SpreadStep, TemperStep } from './steps/TimedSteps.tsx'
-import { VerdictStep } from './steps/VerdictStep.tsx'
-import { FlourStep, WaterStep } from './steps/WeighSteps.tsx'
+import { stepSheets } from './stepSheets.ts'
 import { stepName, type Worded } from '../../words/index.ts'
 
 const panels = {
@@ -42,39 +29,6 @@ const panels = {
   card: lazy(() => import('./panels/Card.tsx')),
 } as const
 type Panel = keyof typeof panels
-
-const sheets: Readonly<Record<StepKind, ComponentType>> = {
-  ready: ReadyStep,
-  prepare: PrepareStep,
-  flour: FlourStep,
-  water: WaterStep,
-  pour: PourStep,
-  cool: CoolStep,
-  feel: FeelStep,
-  crumb: CrumbStep,
-  knead: KneadStep,
-  rest: RestStep,
-  temper: TemperStep,
-  fold: FoldStep,
-  divide: DivideStep,
-  thin: ThinStep,
-  cut: CutStep,
-  stamp: StampStep,
-  feed: FeedStep,
-  roll: RollStep,
-  shape: ShapeStep,
-  pull: PullStep,
-  fill: FillStep,
-  then: ThenStep,
-  drop: DropStep,
-  hold: HoldStep,
-  freeze: FreezeStep,
-  spread: SpreadStep,
-  rinse: RinseStep,
-  dry: DryStep,
-  cook: CookStep,
-  verdict: VerdictStep,
-}
 
 /** Left and right look along the steps; what is done stays done. */
 function useLooking(steps: readonly PlannedStep[], current: PlannedStep) {
@@ -229,7 +183,7 @@ function RunningSheet({ running, step }: { running: RunningBatch; step: PlannedS
     () => ({ running, step: shown, live, back, nowMs, keyIsTaken }),
     [running, shown, live, back, nowMs, keyIsTaken],
   )
-  const Sheet = sheets[shown.kind]
+  const Sheet = stepSheets[shown.kind]
   const Open = panel && panels[panel]
   useEffect(() => {
     document.getElementById('work')?.scrollTo(0, 0)

@@ -207,11 +207,14 @@ export function StepPage({ title, lead, action, second, onDigit, aside, children
         <button
           type="button"
           className="action flex min-h-19 flex-[1.4] items-center justify-center gap-4 text-2xl lg:flex-none"
+          aria-keyshortcuts="Space"
           disabled={main.disabled}
           onClick={main.run}
         >
           <span className="head">{main.label}</span>
-          <span className="figure hidden text-label font-normal opacity-75 lg:inline">space</span>
+          <span aria-hidden="true" className="figure hidden text-label font-normal opacity-75 lg:inline">
+            space
+          </span>
         </button>
       </div>
     </div>

@@ -1,12 +1,21 @@
 /** Another line in the ledger: type a few letters, choose with the arrows. */
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react'
-import { addRow, usualPercent, type Ingredient, type Kitchen, type Worked } from '@harina/core'
+import {
+  addRow,
+  isWaterByHeat,
+  plainWaterAt,
+  usualPercent,
+  type Ingredient,
+  type Kitchen,
+  type Worked,
+} from '@harina/core'
 import { useMemo, useState } from 'react'
 import { notifyTrouble } from '../../state/notify.ts'
 import { useSheet } from './useSheet.ts'
 import { problemWords } from '../../words/index.ts'
 
 const MOST_SHOWN = 40
+const ROOM_WATER = plainWaterAt(20)
 
 /** Names that begin with the words come before names that hold them. */
 export function findIngredients(all: readonly Ingredient[], typed: string): readonly Ingredient[] {
@@ -28,7 +37,11 @@ export function AddRow({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }
   const { attempt, done } = useSheet()
   const [typed, setTyped] = useState('')
   const usable = useMemo(
-    () => [...kitchen.ingredients.values()].filter((ingredient) => ingredient.basis !== 'dusting'),
+    // Plain water stands once: how warm it is belongs to the sheet.
+    () =>
+      [...kitchen.ingredients.values()].filter(
+        ({ id, basis }) => basis !== 'dusting' && (!isWaterByHeat(id) || id === ROOM_WATER),
+      ),
     [kitchen.ingredients],
   )
   const found = useMemo(() => findIngredients(usable, typed), [usable, typed])

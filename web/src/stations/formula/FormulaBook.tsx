@@ -23,6 +23,7 @@ import { change, put, say, together } from '../../state/workspace.ts'
 import { FamilyMark, familyName, type Family } from '../../ui/family.tsx'
 import { SidePanel } from '../../ui/SidePanel.tsx'
 import { Choice } from '../../ui/Choice.tsx'
+import { counted } from '#web/words/index.ts'
 
 const familyOf = (sheet: Sheet, kitchen: Kitchen): Family => kitchen.doughs.get(sheet.dough)?.family ?? 'semolina'
 
@@ -294,7 +295,7 @@ export default function FormulaBook({ kitchen, onClose }: { kitchen: Kitchen; on
         </p>
       )}
       <p className="sr-only" role="status">
-        {found.length} formulas
+        {counted(found.length, 'formula')}
       </p>
       <ul>
         {found.map((formula) => (

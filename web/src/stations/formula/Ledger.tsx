@@ -69,11 +69,14 @@ function Sack({ row, kitchen }: { row: WorkedRow; kitchen: Kitchen }) {
   )
 }
 
+const isSolved = ({ key }: WorkedRow, { sheet }: Worked): boolean =>
+  sheet.rows.some((row) => row.key === key && row.amount.by === 'hydration')
+
 /** How a row stands to the others, where that is not plain. */
-function standingOf(row: WorkedRow, worked: Worked): string | null {
-  const written = worked.sheet.rows.find((each) => each.key === row.key)
-  if (written?.amount.by === 'hydration') return 'solved'
-  if (row.percent === 0) return 'none'
+function standingOf(row: WorkedRow, worked: Worked, mass: (grams: number) => string): string | null {
+  const { startG, holdBackG } = worked.water
+  if (isSolved(row, worked)) return holdBackG > 0 ? `solved, pour ${mass(startG)} first` : 'solved'
+  if (row.percent === 0) return 'out'
   if (row.part === 'base') return `${formatNumber(100 * row.water, 0)} % water`
   return null
 }
@@ -86,11 +89,11 @@ const percentDecimals = (percent: number): number => (percent > 0 && percent < 2
 
 function LedgerRow({ row, worked, kitchen }: Props & { row: WorkedRow }) {
   const { edit, attempt, done } = useSheet()
-  const { massFigure, units } = useUnits()
+  const { mass, massFigure, units } = useUnits()
   const step = kitchen.gear.scaleStepG
   const name = rowName(row, kitchen)
   const locked = lockedLine(worked) === row.key
-  const standing = standingOf(row, worked)
+  const standing = standingOf(row, worked, (grams) => mass(grams, step))
   const without = removeRow(worked, row.key, kitchen)
   const shown = massFigure(row.weighedG, step)
   return (
@@ -111,7 +114,7 @@ function LedgerRow({ row, worked, kitchen }: Props & { row: WorkedRow }) {
           unit="%"
           min={0}
           max={1000}
-          className={`text-xl leading-tight ${standing === 'solved' ? 'text-family' : ''}`}
+          className={`text-xl leading-tight ${isSolved(row, worked) ? 'text-family' : ''}`}
           widthCh={5.5}
           onChange={(percent) => attempt(setRowPercent(worked, row.key, percent), `percent-${row.key}`)}
           onDone={done}

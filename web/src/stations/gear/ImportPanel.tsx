@@ -5,6 +5,7 @@ import { useState } from 'react'
 import { bringIn } from '../../state/files.ts'
 import { notify } from '../../state/notify.ts'
 import { SidePanel } from '../../ui/SidePanel.tsx'
+import { counted } from '#web/words/index.ts'
 
 interface Props {
   readonly name: string
@@ -45,8 +46,8 @@ export default function ImportPanel({ name, file, preview, onClose }: Props) {
   return (
     <SidePanel title="Bring in a file" onClose={onClose} at="middle">
       <p className="mb-3 break-words">
-        <span className="font-semibold">{name}</span> holds {file.formulas.length} formulas, {file.lots.length} flour
-        lots and {file.batches.length} batches.
+        <span className="font-semibold">{name}</span> holds {counted(file.formulas.length, 'formula')},{' '}
+        {file.lots.length} flour lots and {file.batches.length} batches.
       </p>
       <p className="mb-3">
         {fresh} new, {same} already here just so

@@ -12,7 +12,7 @@ export interface ScreenScale {
 }
 
 function usePixelRatio(): number {
-  const [ratio, setRatio] = useState(() => window.devicePixelRatio || 1)
+  const [ratio, setRatio] = useState(() => globalThis.devicePixelRatio || 1)
   useEffect(() => {
     const look = () => setRatio(window.devicePixelRatio || 1)
     window.addEventListener('resize', look)

@@ -4,7 +4,6 @@ import {
   chilledBefore,
   benchPieces,
   doughMoisture,
-  formatNumber,
   plainTextFrom,
   stepsOf,
   type BenchAction,
@@ -19,7 +18,7 @@ import { SidePanel } from '#web/ui/SidePanel.tsx'
 import { useRunningBatches, type RunningBatch } from '#web/state/select.ts'
 import { useKitchen } from '#web/state/select.ts'
 import { useUnits } from '#web/ui/units.ts'
-import { hoursWords } from '#web/words/index.ts'
+import { counted, hoursWords } from '#web/words/index.ts'
 import { useBench } from '../StepPage.tsx'
 
 const reasons = ['Too wet to save', 'Too dry to save', 'Ran out of time', 'Not needed after all']
@@ -142,7 +141,7 @@ function Tomorrow({ tap }: { tap: (action: BenchAction) => void }) {
     <Way title="Tomorrow, from the fridge">
       <p className="mb-2 leading-snug">
         Wrapped flat. This dough stands {hoursWords(hours)} cold at the most,{' '}
-        {minutes > 0 ? `and takes about ${formatNumber(minutes, 0)} minutes to come back.` : 'and is used cold.'}
+        {minutes > 0 ? `and takes about ${counted(minutes, 'minute')} to come back.` : 'and is used cold.'}
       </p>
       <button
         type="button"

@@ -2,7 +2,7 @@ import { formatPercent, formatPoints, type CorrectionStep, type Dough, type Feel
 import { useUnits } from '#web/ui/units.ts'
 import { Note, useBench } from '../StepPage.tsx'
 import { useFamily } from './useFamily.ts'
-import { feelWords, measureWords, type Worded } from '#web/words/index.ts'
+import { counted, feelWords, measureWords, type Worded } from '#web/words/index.ts'
 
 function waitWhy(why: 'drinking' | 'chasing', feel: Feel | null, isBatter: boolean): string {
   if (why === 'chasing') return 'Water and flour are running after each other. Cover it, then judge once more.'
@@ -47,7 +47,7 @@ export function Advice({ feel, looks, suggestion }: Props) {
         </p>
       )}
       {suggestion?.wait && (
-        <Note title={`Wait ${suggestion.wait.minutes} minutes first`}>
+        <Note title={`Wait ${counted(suggestion.wait.minutes, 'minute')} first`}>
           {waitWhy(suggestion.wait.why, feel, isBatter)}
         </Note>
       )}

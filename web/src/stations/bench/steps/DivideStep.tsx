@@ -8,7 +8,7 @@ import { ScaleStrip } from '../scale/ScaleStrip.tsx'
 import { Big, Note, StepPage, useBench } from '../StepPage.tsx'
 import { OtherShapes, useOtherShapes } from './OtherShapes.tsx'
 import { useFamily } from './useFamily.ts'
-import { blankWords } from '#web/words/index.ts'
+import { counted, blankWords } from '#web/words/index.ts'
 
 const BALL_PX = 52
 const MOST_DRAWN = 48
@@ -27,7 +27,7 @@ function LumpRow({ wanted, state, family }: LumpsProps & { family: Family }) {
       className="block w-full max-w-190"
       viewBox={`0 0 ${12 * BALL_PX} ${Math.ceil(drawn / 12) * BALL_PX}`}
       role="img"
-      aria-label={`${wanted.count} lumps, ${state.lumps.length} of them weighed`}
+      aria-label={`${counted(wanted.count, 'lump')}, ${state.lumps.length} of them weighed`}
     >
       <HatchPattern id={hatch} family={family} />
       {Array.from({ length: drawn }, (_, n) => {
@@ -93,7 +93,11 @@ export function DivideStep() {
       action={weighOff ?? { label: 'Divided, go on', run: () => void finishStep(batch) }}
       aside={
         <>
-          <Note title={rope ? `${rope.piecesPerBoard} pieces from a board` : blankWords(plan.shape.blank, { length })}>
+          <Note
+            title={
+              rope ? `${counted(rope.piecesPerBoard, 'piece')} from a board` : blankWords(plan.shape.blank, { length })
+            }
+          >
             {rope ? `${length(rope.ropeMm)} of rope in all, ` : ''}
             {mass(made.usableG, plan.scaleStepG)} of dough.
           </Note>

@@ -7,6 +7,7 @@ import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { ScaleStrip } from '../scale/ScaleStrip.tsx'
 import { useBench } from '../StepPage.tsx'
+import { counted } from '#web/words/index.ts'
 
 const HEIGHT = 92
 /** Of the last pieces. */
@@ -23,7 +24,7 @@ function Pieces({ report }: { report: SampleReport }) {
   const drifted = (index: number) => driftFrom !== null && first + index >= driftFrom
   const table = useMemo(
     () => ({
-      caption: `${grams.length} pieces weighed round ${mass(targetG, 0.01)}${drift === 'none' ? '' : `, drifting ${drift}`}`,
+      caption: `${counted(grams.length, 'piece')} weighed round ${mass(targetG, 0.01)}${drift === 'none' ? '' : `, drifting ${drift}`}`,
       head: ['piece', 'weighed', 'where the hand stands'],
       rows: grams.map((each, n) => [String(n + 1), mass(each, 0.01), mass(ewma[n] ?? targetG, 0.01)]),
     }),

@@ -8,7 +8,7 @@ import { FeelWords } from './FeelWords.tsx'
 import { useLooks } from './useLooks.ts'
 import { OwnStep } from './OwnStep.tsx'
 import { StepPage, useBench, type StepAction } from '../StepPage.tsx'
-import { feelTest, stepName } from '#web/words/index.ts'
+import { counted, feelTest, stepName } from '#web/words/index.ts'
 
 /** What can be done now: the answer to the word, and beside it the other answer. */
 function useAnswers(
@@ -61,7 +61,7 @@ export function FeelStep() {
   return (
     <StepPage
       title="How does it feel?"
-      lead={`${feelTest(plan)} Judge after ${plan.minutes.drink} minutes under a cover.`}
+      lead={`${feelTest(plan)} Judge after ${counted(plan.minutes.drink, 'minute')} under a cover.`}
       action={action}
       second={second}
       onDigit={(digit) => FEELS[digit - 1] && say(FEELS[digit - 1] as Feel)}

@@ -14,7 +14,8 @@ import { Big, Note, StepPage, useBench, useStep } from '../StepPage.tsx'
 import { BoardFlour } from './BoardFlour.tsx'
 import { EvenPieces } from './EvenPieces.tsx'
 import { HowTo } from './HowTo.tsx'
-import { useFamily } from './useFamily.ts'
+import { useBody, useFamily } from './useFamily.ts'
+import { counted } from '#web/words/index.ts'
 
 export function RollStep() {
   const { running } = useBench()
@@ -24,6 +25,7 @@ export function RollStep() {
   const { length, lengthFigure, units, mass } = useUnits()
   const made = benchPieces(plan, state)
   const family = useFamily(plan)
+  const body = useBody(plan)
   const shape = useKitchen()?.shapes.get(plan.shape.id)
   if (blank.type !== 'rope') return null
   const { rope } = made
@@ -35,10 +37,12 @@ export function RollStep() {
       aside={
         <>
           <Note title="From the middle out">
-            Both hands, fingers spread, little pressure. A rope that springs back waits under its cloth; one that slides
-            wants a damp board, not flour.
+            Both hands, fingers spread, little pressure.{' '}
+            {body === 'gluten'
+              ? 'A rope that springs back waits under its cloth; one that slides wants a damp board, not flour.'
+              : 'A rope that breaks is too cold or too dry: press it together, and roll it shorter.'}
           </Note>
-          <Note title={`${formatNumber(made.pieces, 0)} pieces of ${mass(made.pieceG, 0.01)}`}>
+          <Note title={`${counted(made.pieces, 'piece')} of ${mass(made.pieceG, 0.01)}`}>
             {rope ? `${length(rope.ropeMm)} of rope, ${formatNumber(rope.ropes, 0)} boards of it.` : ''}
           </Note>
           <BoardFlour />

@@ -9,7 +9,7 @@ import { useKitchen } from '#web/state/select.ts'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { ShapeEngraving } from '#web/ui/ShapeEngraving.tsx'
 import { useUnits } from '#web/ui/units.ts'
-import { hoursWords, monthsWords } from '#web/words/index.ts'
+import { counted, hoursWords, monthsWords } from '#web/words/index.ts'
 import { Big, Note, StepPage, useBench } from '../StepPage.tsx'
 
 /** Such a step stands only where something was put away. */
@@ -61,7 +61,7 @@ function Kept({ title, lead, out, aside, children }: KeptProps) {
               className="text-3xl font-semibold"
               onChange={(value) => setSome(Math.round(value))}
             />{' '}
-            of {formatNumber(pieces, 0)} pieces; the rest stays where it is.
+            of {counted(pieces, 'piece')}; the rest stays where it is.
           </span>
           <button type="button" className="press min-h-11" onClick={() => void take(count / pieces)}>
             Take these out
@@ -95,6 +95,7 @@ function UseBy({ words }: { words: string }) {
 
 export function HoldStep() {
   const { since, keeps } = useKeptSince()
+  const { temperature } = useUnits()
   return (
     <Kept
       title="Kept in the fridge"
@@ -106,8 +107,8 @@ export function HoldStep() {
             From the fridge they need no warming; half a minute longer in the pot.
           </Note>
           <Note title="Keeping" grade="caution">
-            At 5 °C or below, away from raw meat. Sour, grey or slimy is thrown away. A shorter limit of your code or
-            your filling wins.
+            At {temperature(5)} or below, away from raw meat. Sour, grey or slimy is thrown away. A shorter limit of
+            your code or your filling wins.
           </Note>
         </>
       }
@@ -119,6 +120,7 @@ export function HoldStep() {
 
 export function FreezeStep() {
   const { since, keeps } = useKeptSince()
+  const { temperature } = useUnits()
   return (
     <Kept
       title="In the freezer"
@@ -130,8 +132,8 @@ export function FreezeStep() {
             They go into the boil as they are, a few at a time; a minute or two longer. Thawed, they stick and split.
           </Note>
           <Note title="Keeping" grade="caution">
-            At −18 °C or below. What has thawed is cooked, not frozen again. A shorter limit of your code or your
-            filling wins.
+            At {temperature(-18)} or below. What has thawed is cooked, not frozen again. A shorter limit of your code or
+            your filling wins.
           </Note>
         </>
       }

@@ -6,7 +6,7 @@ import { ShapeEngraving } from '#web/ui/ShapeEngraving.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { Note, StepPage, useBench, useStep } from '../StepPage.tsx'
 import { Timed } from './Timed.tsx'
-import { capital, dropTestWords, dropWords, minutesWords, spanOfMinutes } from '#web/words/index.ts'
+import { counted, capital, doneWords, dropTestWords, dropWords, minutesWords, spanOfMinutes } from '#web/words/index.ts'
 
 const boiling = (
   <Note title="Boiling water" grade="caution">
@@ -76,7 +76,7 @@ function PotNote() {
   const salted = plan.pot.saltGPerL === 0 ? 'No salt in it' : `${mass(saltG)} of salt in it`
   const pot = `${isUsual ? 'a pot' : 'your largest pot'} of ${formatNumber(potL, potL % 1 === 0 ? 0 : 1)} L`
   return (
-    <Note title={turns > 1 ? `${formatNumber(turns, 0)} turns of ${mass(eachG)}` : `${litreWords(litres)} of water`}>
+    <Note title={turns > 1 ? `${counted(turns, 'turn')} of ${mass(eachG)}` : `${litreWords(litres)} of water`}>
       {turns > 1 && `In ${pot}, ${litreWords(litres)} of water. `}
       {salted}, once.{' '}
       {turns > 1
@@ -90,7 +90,7 @@ const litreWords = (litres: number): string => `${formatNumber(litres, litres % 
 
 export function CookStep() {
   const { running } = useBench()
-  const { how } = useStep('cook')
+  const { how, done } = useStep('cook')
   const { plan } = running.batch
   const shape = useKitchen()?.shapes.get(plan.shape.id)
   const { finish } = running.state
@@ -100,7 +100,7 @@ export function CookStep() {
     <Timed
       timer="cook"
       title={words.title}
-      lead={`${words.from} Taste first at ${minutesWords(low)}: ${shape?.doneSign ?? 'no white inside'}.`}
+      lead={`${words.from} Taste first at ${minutesWords(low)}: ${doneWords(done, shape?.doneSign ?? 'no white inside')}.`}
       minutes={low}
       startLabel={words.start}
       doneLabel="Cooked"
@@ -169,7 +169,7 @@ export function DropStep() {
     <Timed
       timer={step.id}
       title="Drop them in"
-      lead={`${blank.type === 'drop' ? `${capital(dropWords[blank.by])}. ` : ''}Start the clock when they float. Done: ${shape?.doneSign ?? 'firm all through'}.`}
+      lead={`${blank.type === 'drop' ? `${capital(dropWords[blank.by])}. ` : ''}Start the clock when they float. Done: ${doneWords(step.done, shape?.doneSign ?? 'firm all through')}.`}
       minutes={low}
       startLabel="They are in"
       doneLabel="All cooked"
@@ -183,9 +183,7 @@ export function DropStep() {
       }
     >
       <div className="flex flex-wrap items-center gap-x-6 gap-y-2 text-lg">
-        <p>
-          {turns === 1 ? `All of it at once: ${mass(doughG)}.` : `${formatNumber(turns, 0)} potfuls of ${mass(eachG)}.`}
-        </p>
+        <p>{turns === 1 ? `All of it at once: ${mass(doughG)}.` : `${counted(turns, 'potful')} of ${mass(eachG)}.`}</p>
         {turns > 1 && state.timers[step.id] && inPot + 1 < turns && (
           <button type="button" className="press min-h-14 px-5" onClick={next}>
             Out, and the next potful in: {inPot + 2} of {turns}

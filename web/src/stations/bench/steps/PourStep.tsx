@@ -19,7 +19,7 @@ import { Jug } from './Jug.tsx'
 import { WhoWorks } from './WhoWorks.tsx'
 import { ScaleStrip } from '../scale/ScaleStrip.tsx'
 import { Big, Note, StepPage, useBench, useStep, type StepAction } from '../StepPage.tsx'
-import { pourLead } from '#web/words/index.ts'
+import { counted, pourLead } from '#web/words/index.ts'
 
 const COUNTS = ['none', 'one', 'two', 'three', 'four', 'five']
 
@@ -114,7 +114,7 @@ function PourInGoes({ jug }: { jug: JugOf }) {
           ) : (
             <Note title={`${grams(onTheScaleG(jug, inG, Math.max(0, water.totalG - inG)))} stay back`}>
               {reached
-                ? `Plain, beside the bowl: only if the dough asks, once the flour has had ${plan.minutes.drink} minutes to drink.`
+                ? `Plain, beside the bowl: only if the dough asks, once the flour has had ${counted(plan.minutes.drink, 'minute')} to drink.`
                 : `The first stop is at ${grams(jug.totalG)}; mix between the goes.`}
             </Note>
           )}

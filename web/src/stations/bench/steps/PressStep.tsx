@@ -4,6 +4,7 @@ import { useKitchen } from '#web/state/select.ts'
 import { ShapeEngraving } from '#web/ui/ShapeEngraving.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { Big, Note, StepPage, useBench, useStep } from '../StepPage.tsx'
+import { counted, crumbWords } from '#web/words/index.ts'
 import { OtherShapes, useOtherShapes } from './OtherShapes.tsx'
 import { useCounted } from './useCounted.tsx'
 import { useOwnTimer } from './useOwnTimer.ts'
@@ -39,9 +40,7 @@ export function FeedStep() {
               {run.rests === 0
                 ? 'No rest needed. '
                 : `${formatNumber(run.rests, 0)} ${run.rests === 1 ? 'rest' : 'rests'} of ${formatNumber(press.restMin, 0)} min, so that the barrel cools. `}
-              {run.crumb.grade === 'in'
-                ? 'The crumb is right for it.'
-                : `The crumb stands ${formatNumber(Math.abs(run.crumb.outsideBy), 1)} points too ${run.crumb.outsideBy < 0 ? 'dry for it, and strains it' : 'wet for it, and clogs it'}.`}
+              {crumbWords(run.crumb, press)}
             </Note>
           )}
           <OtherShapes />
@@ -68,7 +67,7 @@ export function FeedStep() {
         {shape && <ShapeEngraving shape={shape} width={300} height={160} withScale />}
         <div>
           <p className="figure text-2xl">
-            {formatNumber(made.pieces, 0)} pieces of {mass(made.pieceG, 0.01)}
+            {counted(made.pieces, 'piece')} of {mass(made.pieceG, 0.01)}
           </p>
           {field}
         </div>

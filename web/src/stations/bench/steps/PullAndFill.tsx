@@ -77,7 +77,7 @@ export function FillStep() {
   const { plan } = running.batch
   const { blank } = plan.shape
   const shape = useKitchen()?.shapes.get(plan.shape.id)
-  const { mass, massFigure, units, length } = useUnits()
+  const { mass, massFigure, units, length, temperature } = useUnits()
   const made = benchPieces(plan, running.state)
   const count = running.state.shapedPieces ?? made.pieces
   const each = fillingAtBench(plan, running.state, step, shape?.wallMm ?? 1)
@@ -98,8 +98,8 @@ export function FillStep() {
             </Note>
           )}
           <Note title="Fillings" grade="caution">
-            Not above 5 °C until they are wrapped, two hours out at most; cooked to 74 °C inside where there is meat,
-            egg or fish. Your local code decides.
+            Not above {temperature(5)} until they are wrapped, two hours out at most; cooked to {temperature(74)} inside
+            where there is meat, egg or fish. Your local code decides.
           </Note>
         </>
       }

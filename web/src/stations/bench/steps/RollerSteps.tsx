@@ -22,7 +22,7 @@ import { BoardFlour } from './BoardFlour.tsx'
 import { HowTo } from './HowTo.tsx'
 import { OtherShapes, useOtherShapes } from './OtherShapes.tsx'
 import { useCounted } from './useCounted.tsx'
-import { problemWords } from '#web/words/index.ts'
+import { counted, problemWords } from '#web/words/index.ts'
 
 function useSheetPlan(): RolledSheetPlan | null {
   const { running } = useBench()
@@ -157,7 +157,7 @@ function ThroughSettings({ plan, folds, done }: { plan: RolledSheetPlan; folds: 
           <div className="flex flex-wrap items-end gap-x-12 gap-y-4">
             <Big label={`fold ${done + 1} of ${folds}, setting`} figure={formatNumber(widest.setting, 0)} unit="" />
             <p className="pb-3 text-lg text-second">
-              folded in two and through the widest again, always the same way: {formatNumber(2 ** (done + 1), 0)} layers
+              folded in two and through the widest again, always the same way: {counted(2 ** (done + 1), 'layer')}
             </p>
           </div>
           <Tally count={folds} done={done} />
@@ -224,7 +224,7 @@ export function ThinStep() {
           <OtherShapes />
           <Note title={`To ${gapFigure(plan?.madeMm ?? 0)} ${units.length}`}>
             {pieces > 1
-              ? `In ${formatNumber(pieces, 0)} pieces of ${length(plan?.sheet.sheetLengthMm ?? 0)}: all of them through one setting before the next. `
+              ? `In ${counted(pieces, 'piece')} of ${length(plan?.sheet.sheetLengthMm ?? 0)}: all of them through one setting before the next. `
               : ''}
             Measure a folded corner: two thicknesses are easier to read than one.
           </Note>
@@ -261,9 +261,9 @@ export function CutStep() {
       action={{ label: 'Cut, go on', run: finish }}
       aside={
         <>
-          <Note title={`${formatNumber(made.pieces, 0)} pieces of ${mass(made.pieceG, 0.1)}`}>
+          <Note title={`${counted(made.pieces, 'piece')} of ${mass(made.pieceG, 0.1)}`}>
             {sheet?.sheet.strandsPerSheet
-              ? `${formatNumber(sheet.sheet.strandsPerSheet, 0)} strands across one sheet. Loosen them at once, with what dusts them.`
+              ? `${counted(sheet.sheet.strandsPerSheet, 'strand')} across one sheet. Loosen them at once, with what dusts them.`
               : 'Keep what waits flat and covered.'}
           </Note>
           <Note title="Blades" grade="caution">

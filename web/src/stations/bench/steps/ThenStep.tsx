@@ -5,7 +5,7 @@ import { finishStep, recordTap } from '#web/state/bench.ts'
 import { useKitchen } from '#web/state/select.ts'
 import { ShapeEngraving } from '#web/ui/ShapeEngraving.tsx'
 import { useUnits } from '#web/ui/units.ts'
-import { capital, hoursWords, monthsWords, wetWords } from '#web/words/index.ts'
+import { counted, capital, hoursWords, monthsWords, wetWords } from '#web/words/index.ts'
 import { Note, StepPage, useBench, useStep } from '../StepPage.tsx'
 
 type Choice = readonly [finish: Finish, label: string, words: string]
@@ -99,7 +99,7 @@ export function ThenStep() {
               title={
                 openMin === null
                   ? `In the air ${low > 0 ? `${low} to ${high}` : `up to ${high}`} minutes`
-                  : `${formatNumber(openMin, 0)} minutes in the air`
+                  : `${counted(openMin, 'minute')} in the air`
               }
             >
               Past {high} minutes the rims dry and crack: cover them, or go one way or the other.

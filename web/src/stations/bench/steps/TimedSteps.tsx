@@ -8,8 +8,19 @@ import { InTheBowl } from './BowlRule.tsx'
 import { BoardFlour } from './BoardFlour.tsx'
 import { FeelAgain } from './FeelAgain.tsx'
 import { Timed } from './Timed.tsx'
+import { useBody } from './useFamily.ts'
 import { WhoWorks } from './WhoWorks.tsx'
-import { kneadLead, kneadTitle, prepareWords, workerWords } from '#web/words/index.ts'
+import {
+  counted,
+  hoursWords,
+  kneadLead,
+  kneadNote,
+  kneadTitle,
+  prepareWords,
+  restedWords,
+  restSpanWords,
+  workerWords,
+} from '#web/words/index.ts'
 
 /** To the quarter of a minute where it is short. */
 const middle = ([low, high]: readonly [number, number]) => {
@@ -22,6 +33,9 @@ function useDone() {
   const { running, step } = useBench()
   return () => void finishStep(running.batch, { type: 'timer-stopped', timer: step.id })
 }
+
+/** The flour goes in while the potato steams still: a school of its own. */
+const WARM_POTATO_C = 55
 
 export function PrepareStep() {
   const step = useStep('prepare')
@@ -40,8 +54,9 @@ export function PrepareStep() {
         <>
           {step.belowC !== null && (
             <Note title={`Below ${temperature(step.belowC)} before the flour`}>
-              Hotter, its starch drinks at once and the dough wants more flour than it should. Steam that is still in it
-              is water you have not weighed.
+              {step.belowC > WARM_POTATO_C
+                ? 'Warm it binds at once and wants less flour; it sticks, and must be shaped fast. No egg into it so.'
+                : 'Hotter, its starch drinks at once and the dough wants more flour than it should. Steam that is still in it is water you have not weighed.'}
             </Note>
           )}
           <Note title={words.caution.title} grade="caution">
@@ -67,7 +82,7 @@ export function CoolStep() {
       onDone={useDone()}
       aside={
         <>
-          <Note title={`About ${formatNumber(step.minutes, 0)} minutes`}>
+          <Note title={`About ${counted(step.minutes, 'minute')}`}>
             For lumps of two centimetres in this room: a thermometer in the thickest one decides.
           </Note>
           <Note title="Hot dough" grade="caution">
@@ -114,6 +129,7 @@ export function KneadStep() {
   const { running } = useBench()
   const { plan } = running.batch
   const { by, minutes } = kneading(plan, running.state, step)
+  const body = useBody(plan)
   const warms = KNEADING_WARMS_C[by]
   const choices = WORKERS.flatMap((id) => {
     const span = step[id]
@@ -130,11 +146,7 @@ export function KneadStep() {
       onDone={useDone()}
       aside={
         <>
-          <Note title={`${spanWords(minutes)} ${workerWords[by]}`}>
-            {step.how === 'fold'
-              ? 'Every turn more makes it tougher. Stop when it just holds.'
-              : 'Still grainy at the end is thirst or haste: cover it half an hour, then three minutes more.'}
-          </Note>
+          <Note title={`${spanWords(minutes)} ${workerWords[by]}`}>{kneadNote(step, body)}</Note>
           {by === 'mixer' && (
             <Note title="Moving hooks" grade="caution">
               Stop it before anything goes into the bowl, scraper or hand. Stiff dough walks a machine off the bench:
@@ -151,43 +163,24 @@ export function KneadStep() {
         </>
       }
     >
-      <WhoWorks label="Who kneads" by={by} choices={choices} />
+      <WhoWorks label={step.how === 'push' ? 'Who kneads' : 'Who works it'} by={by} choices={choices} />
       <FeelAgain />
       <InTheBowl />
     </Timed>
   )
 }
 
-const restWords = {
-  dough: {
-    title: 'Rest, wrapped',
-    lead: 'Wrapped tight, or under an upturned bowl. Skin on the dough shows later as grey streaks.',
-  },
-  sheet: {
-    title: 'Rest the sheet',
-    lead: 'Rolled up in a bag, or between cloths. A sheet that has rested thins without springing back.',
-  },
-  pieces: {
-    title: 'Chill the pieces',
-    lead: 'On a tray, bedded in semolina and covered, in the fridge: a skin forms that holds them together in the pot.',
-  },
-  crumb: {
-    title: 'Rest the crumbs, covered',
-    lead: 'Covered, so that every crumb is as wet inside as outside. Then break up what is over a centimetre.',
-  },
-} as const
-
 export function RestStep() {
   const step = useStep('rest')
-  const { low, high, of, cold } = step
-  const { title, lead } = restWords[of]
+  const { running } = useBench()
+  const { low, high, cold } = step
+  const { title, lead, sign, past } = restedWords(step, useBody(running.batch.plan))
+  const tempers = running.batch.plan.steps.some(({ kind }) => kind === 'temper')
   return (
     <Timed
       timer={step.id}
-      title={cold && of !== 'pieces' ? 'Rest in the fridge' : title}
-      lead={
-        cold && of !== 'pieces' ? 'Wrapped tight, flat, so that it comes back the sooner. Name and hour on it.' : lead
-      }
+      title={title}
+      lead={lead}
       minutes={step.best}
       startLabel={cold ? 'In the fridge' : 'Start the rest'}
       doneLabel={cold ? 'Out of the fridge' : 'Rested, go on'}
@@ -195,19 +188,19 @@ export function RestStep() {
       aside={
         cold ? (
           <>
-            <Note title={`${formatNumber(low / 60, 0)} to ${formatNumber(high / 60, 0)} hours`}>
-              Past {formatNumber(high / 60, 0)} it greys and slackens; salt and alkali slow that, a fridge above 5 °C
-              hastens it.
-            </Note>
-            <Note title="Then back to the room">
-              Cold dough tears in the roller and splits in the rope. The next step gives it its time.
-            </Note>
+            <Note title={restSpanWords(low, high)}>{past(hoursWords(high / 60))}</Note>
+            {tempers ? (
+              <Note title="Then back to the room">
+                Cold dough tears in the roller and splits in the rope. The next step gives it its time.
+              </Note>
+            ) : (
+              <Note title="Used cold">It goes on straight from the fridge, and sticks the less for it.</Note>
+            )}
           </>
         ) : (
           <>
-            <Note title={low >= 1 ? `At least ${formatNumber(low, 0)} minutes` : 'A short stand'}>
-              A dough that springs back has not rested.{' '}
-              {high >= 90 ? `Past ${formatNumber(high / 60, 1)} hours it slackens.` : ''}
+            <Note title={low >= 1 ? `At least ${counted(low, 'minute')}` : 'A short stand'}>
+              {sign} {high >= 90 && past(hoursWords(high / 60))}
             </Note>
             {high > 120 && (
               <Note title="Over two hours" grade="caution">
@@ -226,7 +219,7 @@ export function RestStep() {
 
 export function SpreadStep() {
   const step = useStep('spread')
-  const { length } = useUnits()
+  const { length, temperature } = useUnits()
   const [low, high] = step.minutes
   return (
     <Timed
@@ -240,8 +233,8 @@ export function SpreadStep() {
       aside={
         <>
           <Note title="Hot paste sticks and burns" grade="caution">
-            It is near 90 °C and clings. Pour it from the pan, spread it with a tool, and keep hands off until it is
-            cool. A burn: cool running water for twenty minutes.
+            It is near {temperature(90)} and clings. Pour it from the pan, spread it with a tool, and keep hands off
+            until it is cool. A burn: cool running water for twenty minutes.
           </Note>
           <Note title={`${low} to ${high} minutes`}>
             Cold to the middle it stamps with a clean edge. Milk is in it: into the fridge within the hour.
@@ -269,7 +262,7 @@ export function TemperStep() {
       lead={
         hours === null
           ? 'Wrapped still, so that it does not sweat dry nor wet.'
-          : `In the fridge for ${hours < 1 ? `${formatNumber(hours * 60, 0)} minutes` : `${formatNumber(hours, 1)} hours`}. Take it out when you are ready for it; it stays wrapped.`
+          : `In the fridge for ${hours < 1 ? `${counted(hours * 60, 'minute')}` : `${formatNumber(hours, 1)} hours`}. Take it out when you are ready for it; it stays wrapped.`
       }
       minutes={step.minutes}
       startLabel="It is out"

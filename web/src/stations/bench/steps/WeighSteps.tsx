@@ -27,6 +27,7 @@ import { useUnits } from '#web/ui/units.ts'
 import { Jug } from './Jug.tsx'
 import { ScaleStrip } from '../scale/ScaleStrip.tsx'
 import { Big, Note, StepPage, useBench } from '../StepPage.tsx'
+import { capital, listed } from '#web/words/index.ts'
 
 /** What the maker says went on the scale; until then what the plan wants for what is already in the bowl. */
 function useWeighing(rows: readonly PlannedRow[]) {
@@ -203,9 +204,16 @@ export function FlourStep() {
   )
 }
 
+/** @example salt, alkali and whole egg go */
+function wholeWords(rows: readonly PlannedRow[]): string {
+  const names = [...new Set(rows.map(({ part, name }) => (part === 'other' ? name.toLowerCase() : part)))]
+  return `${listed(names)} ${names.length === 1 ? 'goes' : 'go'}`
+}
+
 /** Keep some back, and take care: what stands beside the jug. */
 function WaterNotes({ plan, heldG }: { plan: Plan; heldG: number }) {
-  const { mass } = useUnits()
+  const { mass, temperature } = useUnits()
+  const whole = weighedWithWater(plan)
   const alkali = plan.rows.some((row) => row.part === 'alkali' && row.weighedG > 0)
   return (
     <>
@@ -217,8 +225,9 @@ function WaterNotes({ plan, heldG }: { plan: Plan; heldG: number }) {
       )}
       {heldG > 0 && (
         <Note title={`Keep ${mass(heldG, plan.scaleStepG)} back, plain`}>
-          Salt, alkali and egg go into the first stop whole, so that the dough has all of them however little of this it
-          takes. Flour, store and day differ.{' '}
+          {whole.length > 0 &&
+            `${capital(wholeWords(whole))} into the first stop whole, so that the dough has all of it however little of this it takes. `}
+          Flour, store and day differ.{' '}
           {plan.water.batches === 0
             ? 'No batch of this flour is in the log yet'
             : `${plan.water.batches} of this flour's batches are in the log`}
@@ -228,7 +237,7 @@ function WaterNotes({ plan, heldG }: { plan: Plan; heldG: number }) {
       )}
       {plan.waterC !== null && plan.waterC > 50 && plan.water.startG > 0 && (
         <Note title="Hot water" grade="caution">
-          Stir with a stick until the dough is below 50 °C.
+          Stir with a stick until the dough is below {temperature(50)}.
         </Note>
       )}
     </>
@@ -241,8 +250,6 @@ const howItGoesIn: Readonly<Record<string, string>> = {
   other: 'with it',
 }
 const wayIn = (plan: Plan, row: PlannedRow): string => {
-  if (plan.steps.some((step) => step.kind === 'pour' && step.how === 'rub') && row.part === 'salt')
-    return 'in the flour'
   if (row.part === 'alkali' && plan.steps.some((step) => step.kind === 'pull'))
     return 'kept for the twisting, as a 5 % solution'
   return isMadeUp(row) ? 'stirred into the first stop' : (howItGoesIn[row.part] ?? 'with it')

@@ -119,6 +119,7 @@ function OtherJar({ row, kitchen }: { row: WorkedRow; kitchen: Kitchen }) {
 }
 
 function WaterPh({ worked }: { worked: Worked }) {
+  const { temperature } = useUnits()
   const salts = worked.rows
     .filter((row) => row.part === 'alkali')
     .flatMap((row) => saltsIn(row.ingredient.id, row.grams))
@@ -126,7 +127,10 @@ function WaterPh({ worked }: { worked: Worked }) {
   if (salts.length === 0 || waterG <= 0) return null
   const solution = carbonateSolution(salts, waterG)
   return (
-    <DrawerSection title="pH of the water" lead="Of the water with the powder in it, at 25 °C; not of the dough.">
+    <DrawerSection
+      title="pH of the water"
+      lead={`Of the water with the powder in it, at ${temperature(25)}; not of the dough.`}
+    >
       <Line name="powder on 100 g of water">{formatNumber(solution.gramsPer100gWater, 1)} g</Line>
       <Line name="pH, as if it were very thin">{formatNumber(solution.pHIdeal, 1)}</Line>
       <Line name="pH, ions counted against each other">{formatNumber(solution.pHDavies, 1)}</Line>
@@ -196,13 +200,13 @@ function Stock({ row, worked }: { row: WorkedRow; worked: Worked }) {
 function Tray({ row, worked }: { row: WorkedRow | undefined; worked: Worked }) {
   const [before, setBefore] = useState(100)
   const [after, setAfter] = useState(66)
-  const { mass, massFigure, units } = useUnits()
+  const { mass, massFigure, units, temperature } = useUnits()
   const baked = bakeSoda(before, after, 0)
   const wantedG = row ? row.grams * (row.ingredient.carbonate ?? 0) : 0
   return (
     <DrawerSection
       title="Baking soda"
-      lead="Thin layer, about 130 to 150 °C, an hour or more. The scale, not the clock, says when it is done: fully baked, 63 of every 100 g are left."
+      lead={`Thin layer, about ${temperature(130)} to ${temperature(150)}, an hour or more. The scale, not the clock, says when it is done: fully baked, 63 of every 100 are left.`}
     >
       <FigureLine
         name="soda on the tray"

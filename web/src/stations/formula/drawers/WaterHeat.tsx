@@ -129,8 +129,8 @@ function Answer({
           {scalded.starchGels
             ? 'Hot enough for its starch to set: soft, and it will not spring back.'
             : scalded.doughC >= 55
-              ? 'Starch begins to swell from 55 to 60 °C, and sets from about 65: partly cooked.'
-              : 'Below 55 °C its starch stays raw: warm, not scalded.'}
+              ? `Starch begins to swell from ${temperature(55)} to ${temperature(60)}, and sets from about ${temperature(65)}: partly cooked.`
+              : `Below ${temperature(55)} its starch stays raw: warm, not scalded.`}
         </p>
       </DrawerSection>
     </>
@@ -147,7 +147,7 @@ export default function WaterHeat({ worked, kitchen, onClose }: DrawerProps) {
     <SidePanel title="Heat of the water" onClose={onClose}>
       {targetC > STICK_C - 15 && (
         <Caution title="Hot water and hot dough">
-          Stir with a stick until the dough is below 50 °C. Steam burns as well as water does.
+          Stir with a stick until the dough is below {words.temperature(50)}. Steam burns as well as water does.
         </Caution>
       )}
       <Temperature label="wanted dough" value={targetC} min={0} max={90} onChange={setTargetC} />

@@ -5,7 +5,7 @@ import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { useKitchen } from '#web/state/select.ts'
 import { useUnits } from '#web/ui/units.ts'
 import { Titled } from '../Titled.tsx'
-import { dropTestWords, dropWords } from '#web/words/index.ts'
+import { counted, dropTestWords, dropWords } from '#web/words/index.ts'
 
 export function Dropping({ part: { shape, cut, doughG }, worked }: { part: ShapeShare; worked: Worked }) {
   const { mass } = useUnits()
@@ -29,9 +29,8 @@ export function Dropping({ part: { shape, cut, doughG }, worked }: { part: Shape
           className="figure text-xl font-semibold"
           onChange={setPotL}
         />{' '}
-        litres at the boil:{' '}
-        {potfuls === 1 ? 'all in one potful' : `${formatNumber(potfuls, 0)} potfuls of ${mass(eachG, 1)}`}, about{' '}
-        {formatNumber(cut.pieces / potfuls, 0)} drops each. They float when they are done or nearly: {shape.doneSign}.
+        litres at the boil: {potfuls === 1 ? 'all in one potful' : `${counted(potfuls, 'potful')} of ${mass(eachG, 1)}`}
+        , about {counted(cut.pieces / potfuls, 'drop')} each. They float when they are done or nearly: {shape.doneSign}.
       </p>
       <p className="leading-snug">
         <span className="font-semibold">Thick enough?</span> {dropTestWords[blank.by]} Steam and splashes burn: drop

@@ -16,10 +16,11 @@ import { useAppDispatch } from '#web/state/store.ts'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { Titled } from '../Titled.tsx'
+import { counted } from '#web/words/index.ts'
 
 export function FillingPlan({ part: { shape, cut }, worked }: { part: ShapeShare; worked: Worked }) {
   const dispatch = useAppDispatch()
-  const { mass, massFigure, length, units } = useUnits()
+  const { mass, massFigure, length, temperature, units } = useUnits()
   const usual = shape.fillingG
   if (!usual) return null
   const filling: Filling = worked.sheet.filling ?? {
@@ -91,7 +92,7 @@ export function FillingPlan({ part: { shape, cut }, worked }: { part: ShapeShare
         </button>
       </p>
       <p className="leading-snug">
-        {mass(plan.fillingG, 1)} for {formatNumber(cut.pieces, 0)} pieces of {mass(plan.pieceG, 0.1)};{' '}
+        {mass(plan.fillingG, 1)} for {counted(cut.pieces, 'piece')} of {mass(plan.pieceG, 0.1)};{' '}
         {formatNumber(plan.ratio, 1)} of filling to 1 of dough. Mounds of {length(plan.moundMm)},{' '}
         {shape.blank.type === 'sheet'
           ? `set ${length(faceMm(shape.blank))} from middle to middle on the sheet`
@@ -117,7 +118,7 @@ export function FillingPlan({ part: { shape, cut }, worked }: { part: ShapeShare
       <p className="leading-snug">
         <span className="font-semibold">The skin goes soft after about {formatNumber(plan.softAfterMin, 0)} min</span>{' '}
         at room heat: a rule of thumb for this wall and moisture. Boil, steam or freeze before; meat, fish, milk and egg
-        fillings stay cold all the while, heat through to 74 °C, and follow your local food rules.
+        fillings stay cold all the while, heat through to {temperature(74)}, and follow your local food rules.
       </p>
     </Titled>
   )

@@ -1,7 +1,7 @@
 /** The figures of the pieces at hand; those of ropes and boards only where there are any. */
 import { formatNumber, type ShapeShare, type Worked } from '@harina/core'
 import { useUnits } from '#web/ui/units.ts'
-import { blankWords } from '#web/words/index.ts'
+import { counted, blankWords } from '#web/words/index.ts'
 
 export function Figure({ label, figure, unit, note }: { label: string; figure: string; unit?: string; note?: string }) {
   return (
@@ -46,7 +46,7 @@ export function PieceFigures({ part, worked }: { part: ShapeShare; worked: Worke
         <Figure
           label="board lengths"
           figure={formatNumber(cut.rope.ropes, 0)}
-          note={`${cut.rope.piecesPerBoard} pieces from one`}
+          note={`${counted(cut.rope.piecesPerBoard, 'piece')} from one`}
         />
       )}
       <Figure

@@ -1,9 +1,10 @@
 /** Pulled noodles: what every doubling makes of the lump. */
-import { blankVolumeMm3, drawnOutMm, formatNumber, pulled, type ShapeShare, type Worked } from '@harina/core'
+import { blankVolumeMm3, drawnOutMm, pulled, type ShapeShare, type Worked } from '@harina/core'
 import { useState } from 'react'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { Titled } from '../Titled.tsx'
+import { counted } from '#web/words/index.ts'
 
 export function Pulling({ part: { shape, cut }, worked }: { part: ShapeShare; worked: Worked }) {
   const { length, mass, lengthFigure, units } = useUnits()
@@ -18,7 +19,7 @@ export function Pulling({ part: { shape, cut }, worked }: { part: ShapeShare; wo
     return (
       <Titled title="Drawn out">
         <p className="leading-snug">
-          {formatNumber(cut.pieces, 0)} strips of {mass(cut.pieceG, 1)}, {length(blank.thicknessMm)} thick,{' '}
+          {counted(cut.pieces, 'strip')} of {mass(cut.pieceG, 1)}, {length(blank.thicknessMm)} thick,{' '}
           {length(blank.widthMm)} wide and {length(blank.lengthMm)} long: each is pulled to {length(thicknessMm)} thick
           {widthMm === blank.widthMm ? '' : `, ${length(widthMm)} wide`} and becomes about {length(listed)} long. Let
           the bounce do the stretching; rest what springs back.
@@ -31,7 +32,7 @@ export function Pulling({ part: { shape, cut }, worked }: { part: ShapeShare; wo
     return (
       <Titled title="Drawn out">
         <p className="leading-snug">
-          {formatNumber(cut.pieces, 0)} lumps of {mass(cut.pieceG, 1)}: each becomes {length(listed)} of strand,{' '}
+          {counted(cut.pieces, 'lump')} of {mass(cut.pieceG, 1)}: each becomes {length(listed)} of strand,{' '}
           {length(drawn.diameterMm)} thick, with rests between. {worked.dough.mixing.at(-1)}
         </p>
       </Titled>
@@ -43,7 +44,7 @@ export function Pulling({ part: { shape, cut }, worked }: { part: ShapeShare; wo
   return (
     <Titled title="Doubling">
       <p className="leading-snug">
-        {formatNumber(cut.pieces, 0)} lumps of {mass(cut.pieceG, 1)}, each held{' '}
+        {counted(cut.pieces, 'lump')} of {mass(cut.pieceG, 1)}, each held{' '}
         <QuantityField
           label="Between the hands"
           shown={lengthFigure(loopMm)}

@@ -1,8 +1,9 @@
 /** Ropes on the board; the first piece is the reference the others are held against. */
-import { formatNumber, type ShapeShare, type Worked } from '@harina/core'
+import { type ShapeShare, type Worked } from '@harina/core'
 import { RopeOnBoard } from '#web/ui/RopeOnBoard.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { Titled } from '../Titled.tsx'
+import { counted } from '#web/words/index.ts'
 
 interface Props {
   readonly part: ShapeShare
@@ -29,7 +30,7 @@ export function RopesOnBoard({ part: { shape, cut }, worked, boardMm }: Props) {
       )}
       <p className="leading-snug">
         {fits
-          ? `${formatNumber(ropes, 0)} ropes of ${length(Math.min(boardMm, ropeMm))}, ${length(blank.diameterMm)} thick; ${formatNumber(piecesPerBoard, 0)} cuts of ${length(blank.cutMm)} from each.`
+          ? `${counted(ropes, 'rope')} of ${length(Math.min(boardMm, ropeMm))}, ${length(blank.diameterMm)} thick; ${counted(piecesPerBoard, 'cut')} of ${length(blank.cutMm)} from each.`
           : `Each piece is longer than the board: cut ${length(blank.cutMm)} from a rope laid in a bow.`}{' '}
         The first piece is the reference, {mass(cut.pieceG, 0.1)}: lay it beside the board and hold every twentieth
         against it.

@@ -1,6 +1,8 @@
 /** A press: outlets, flow, when to feed, how long it runs, and when the barrel rests. */
 import {
   formatNumber,
+  isCrumb,
+  planSteps,
   pressFor,
   pressPlan,
   tableReading,
@@ -13,6 +15,7 @@ import { useUnits } from '#web/ui/units.ts'
 import { Figure } from './PieceFigures.tsx'
 import { Choice } from '#web/ui/Choice.tsx'
 import { useMachines } from './useMachines.ts'
+import { counted, crumbWords } from '#web/words/index.ts'
 
 export function ThroughPress({ part, worked, kitchen }: { part: ShapeShare; worked: Worked; kitchen: Kitchen }) {
   const { presses } = kitchen.gear
@@ -25,7 +28,7 @@ export function ThroughPress({ part, worked, kitchen }: { part: ShapeShare; work
     pressPlan(
       { blank: part.shape.blank, doughG: part.doughG },
       worked.batch.densityGPerCm3,
-      tableReading(worked),
+      isCrumb(planSteps(worked, kitchen)) ? tableReading(worked) : null,
       press,
     )
   return (
@@ -51,7 +54,7 @@ export function ThroughPress({ part, worked, kitchen }: { part: ShapeShare; work
             <Figure
               label="cuts a minute"
               figure={formatNumber(plan.piecesPerMin / plan.outlets, 0)}
-              note={`${formatNumber(plan.piecesPerMin, 0)} pieces a minute`}
+              note={`${counted(plan.piecesPerMin, 'piece')} a minute`}
             />
             <Figure
               label="feed"
@@ -76,12 +79,9 @@ export function ThroughPress({ part, worked, kitchen }: { part: ShapeShare; work
               }
             />
           </div>
-          <p className="mt-2 leading-snug" role={plan.crumb.grade === 'out' ? 'alert' : undefined}>
-            {plan.crumb.grade === 'in'
-              ? 'The crumb is right for this press: a squeezed handful holds, and breaks when it is touched.'
-              : `${press.name} takes crumb of ${formatNumber(press.crumb.low, 0)} to ${formatNumber(press.crumb.high, 0)} %: this is ${formatNumber(Math.abs(plan.crumb.outsideBy), 1)} points too ${plan.crumb.outsideBy < 0 ? 'dry, and strains it' : 'wet, and clogs it'}.`}{' '}
-            The first {mass(plan.firstDiscardG, 1)} go back into the crumb. Never reach into a running feed: use its
-            pusher, and pull the plug before clearing a die.
+          <p className="mt-2 leading-snug" role={plan.crumb?.grade === 'out' ? 'alert' : undefined}>
+            {crumbWords(plan.crumb, press)} The first {mass(plan.firstDiscardG, 1)} go back into the crumb. Never reach
+            into a running feed: use its pusher, and pull the plug before clearing a die.
           </p>
         </>
       ) : (

@@ -19,7 +19,7 @@ import type { Family } from '#web/ui/family.tsx'
 import { RollerStairs } from '#web/ui/RollerStairs.tsx'
 import { StampLayout } from '#web/ui/StampLayout.tsx'
 import { useUnits } from '#web/ui/units.ts'
-import { problemWords } from '#web/words/index.ts'
+import { counted, problemWords } from '#web/words/index.ts'
 import { Choice } from '#web/ui/Choice.tsx'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { useMachines } from './useMachines.ts'
@@ -28,7 +28,7 @@ function Cutting({ shape, family, plan }: Omit<Sheeted, 'roller'>) {
   const { length } = useUnits()
   const { sheet, stamped } = plan
   const cut = sheetCutOf(shape)
-  const sheets = `${length(sheet.lengthMm)} of sheet, ${length(plan.widthMm)} wide: ${sheet.sheets === 1 ? 'one piece' : `${formatNumber(sheet.sheets, 0)} pieces of ${length(sheet.sheetLengthMm)}${stamped ? ', the last one shorter' : ''}`}`
+  const sheets = `${length(sheet.lengthMm)} of sheet, ${length(plan.widthMm)} wide: ${sheet.sheets === 1 ? 'one piece' : `${counted(sheet.sheets, 'piece')} of ${length(sheet.sheetLengthMm)}${stamped ? ', the last one shorter' : ''}`}`
   if (stamped && cut && 'stamp' in cut) {
     const later = stamped.generations.slice(1)
     const saveLayout = () => {
@@ -54,7 +54,7 @@ function Cutting({ shape, family, plan }: Omit<Sheeted, 'roller'>) {
   return (
     <p className="text-base leading-snug">
       {sheets}
-      {sheet.strandsPerSheet !== undefined && `, ${formatNumber(sheet.strandsPerSheet, 0)} strands across`}
+      {sheet.strandsPerSheet !== undefined && `, ${counted(sheet.strandsPerSheet, 'strand')} across`}
       {shape.blank.type === 'sheet' && `, cut at ${length(shape.blank.lengthMm)}`}: {formatNumber(plan.pieces, 0)} in
       all.
     </p>
