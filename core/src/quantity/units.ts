@@ -38,14 +38,25 @@ export const toFahrenheit = (celsius: number): number => (celsius * 9) / 5 + 32
 /** °F in °C. @example 68 → 20 */
 export const fromFahrenheit = (fahrenheit: number): number => ((fahrenheit - 32) * 5) / 9
 
-/** A length the way a bench speaks of it: 13 mm, 4.85 m, or 0.51 in, 191 in. */
-export function showLength(mm: number, { length }: Units): Shown {
-  if (length === 'in') {
-    const inches = mm / MM_PER_INCH
-    return { figure: formatNumber(inches, inches < 10 ? 2 : inches < 100 ? 1 : 0), unit: 'in' }
+/** A length in the maker's own unit, whatever its size: for a figure that is typed. */
+export function plainLength(mm: number, { length }: Units): Shown {
+  if (length === 'mm') return { figure: formatNumber(mm, mm < 10 && mm % 1 !== 0 ? 1 : 0), unit: 'mm' }
+  const inches = mm / MM_PER_INCH
+  return { figure: formatNumber(inches, inches < 10 ? 2 : inches < 100 ? 1 : 0), unit: 'in' }
+}
+
+/** From so many inches on a length is told in feet. */
+const FEET_FROM_IN = 60
+
+/** A length the way a bench speaks of it. @example 13 mm, 4.85 m; or 0.51 in, 15.9 ft */
+export function showLength(mm: number, units: Units): Shown {
+  if (units.length === 'in' && mm / MM_PER_INCH >= FEET_FROM_IN) {
+    const feet = mm / MM_PER_INCH / 12
+    return { figure: formatNumber(feet, feet < 100 ? 1 : 0), unit: 'ft' }
   }
-  if (mm >= 1000) return { figure: formatNumber(mm / 1000, 2), unit: 'm' }
-  return { figure: formatNumber(mm, mm < 10 && mm % 1 !== 0 ? 1 : 0), unit: 'mm' }
+  return units.length === 'mm' && mm >= 1000
+    ? { figure: formatNumber(mm / 1000, 2), unit: 'm' }
+    : plainLength(mm, units)
 }
 
 /** A gap between rollers, as finely as calipers read it: 1.18 mm, or 0.046 in. */

@@ -3,6 +3,7 @@ import {
   CUP_ML,
   fromFahrenheit,
   parseQuantity,
+  plainLength,
   showLength,
   showMass,
   showTemperature,
@@ -74,6 +75,10 @@ describe('units at the edge', () => {
   it('shows heat, length and volume as they are spoken of', () => {
     expect(showTemperature(38, imperial)).toEqual({ figure: '100', unit: '°F' })
     expect(showLength(13, imperial)).toEqual({ figure: '0.51', unit: 'in' })
+    expect(showLength(4850, imperial)).toEqual({ figure: '15.9', unit: 'ft' })
+    expect(showLength(83_668, imperial)).toEqual({ figure: '275', unit: 'ft' })
+    expect(plainLength(2000, imperial)).toEqual({ figure: '78.7', unit: 'in' })
+    expect(plainLength(1200, defaultUnits).figure.replace(/\s/g, '')).toBe('1200')
     expect(showLength(4850, defaultUnits)).toEqual({ figure: '4.85', unit: 'm' })
     expect(showLength(8.5, defaultUnits).figure).toBe('8.5')
     expect(showVolume(CUP_ML.us * 1.5, imperial)).toEqual({ figure: '1.50', unit: 'cups' })

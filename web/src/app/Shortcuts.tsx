@@ -4,21 +4,31 @@ import { useLocation } from 'react-router'
 import { isTyping, OPEN_FIND, OPEN_HELP } from '../ui/keys.ts'
 import { redone, undone } from '../state/draftSlice.ts'
 import { redoTap, undoTap } from '../state/bench.ts'
+import { redoGear, undoGear } from '../state/gearHistory.ts'
 import { useApp, useAppDispatch, store } from '../state/store.ts'
 
 const Help = lazy(() => import('./Help.tsx'))
 const Find = lazy(() => import('./Find.tsx'))
 
-/** At the bench undo takes back a tap; elsewhere a change to the sheet. */
+/** Undo takes back what is in view: a tap at the bench, a change of Gear, of the sheet; in the log there is nothing to. */
 function useUndo() {
   const dispatch = useAppDispatch()
   const { pathname } = useLocation()
   return (forward: boolean) => {
-    const id = /^\/bench\/([\w-]+)/.exec(pathname)?.[1]
-    const batch = store.getState().batches.open.find((candidate) => candidate.id === id)
-    if (pathname.startsWith('/bench')) {
-      if (batch) void (forward ? redoTap(batch) : undoTap(batch))
-    } else dispatch(forward ? redone() : undone())
+    const [, station, id] = pathname.split('/')
+    switch (station) {
+      case 'bench': {
+        const batch = store.getState().batches.open.find((candidate) => candidate.id === id)
+        if (batch) void (forward ? redoTap(batch) : undoTap(batch))
+        return
+      }
+      case 'gear':
+        return forward ? redoGear() : undoGear()
+      case 'log':
+        return
+      default:
+        dispatch(forward ? redone() : undone())
+    }
   }
 }
 

@@ -38,6 +38,7 @@ import {
 import { draftHeard } from './draftSlice.ts'
 import { endedBatchesRead, openBatchesRead } from './batchesSlice.ts'
 import { rescueWith, tellFailure, tellStored } from './failure.ts'
+import { forget, remember } from './gearHistory.ts'
 import { notify, notifyTrouble } from './notify.ts'
 import { createPending } from './pending.ts'
 import { store } from './store.ts'
@@ -126,7 +127,14 @@ export function keepDifference(kind: DocumentKind, id: string, difference: Diffe
   return stored
 }
 
-function apply<K extends DocumentKind>(kind: K, id: string, before: Records[K] | undefined, after: unknown): Change {
+/** `first`: made by the maker, and not a step back or forth. */
+function apply<K extends DocumentKind>(
+  kind: K,
+  id: string,
+  before: Records[K] | undefined,
+  after: unknown,
+  first = true,
+): Change {
   const difference = differenceOf(before, after)
   if (difference.length === 0) return nothing
   if (after !== undefined) {
@@ -140,13 +148,16 @@ function apply<K extends DocumentKind>(kind: K, id: string, before: Records[K] |
   if (isShelved(kind))
     store.dispatch(documentChanged({ kind, id, record: (after as Records[Shelved] | undefined) ?? null }))
   const back = differenceOf(after, before)
-  return {
+  const made: Change = {
     stored: keepDifference(kind, id, difference),
     undo: () => {
+      forget(made)
       const now = isShelved(kind) ? documentOf(store.getState().documents, kind, id) : after
-      return apply(kind, id, now as Records[K] | undefined, withDifference<unknown>(now, back))
+      return apply(kind, id, now as Records[K] | undefined, withDifference<unknown>(now, back), false)
     },
   }
+  if (first) remember(kind, id, difference, made)
+  return made
 }
 
 /** Changes a record as it stands now, which may be newer than what was drawn. A record that is gone is not made again. */

@@ -19,8 +19,8 @@ import {
   type KeyboardEvent,
 } from 'react'
 import { noteRefusal } from './refusal.ts'
-import { useUnits } from './units.ts'
-import { problemWords } from '../words/index.ts'
+import { problemTold, useUnits } from './units.ts'
+import { nameInUnits } from '../words/index.ts'
 
 /** How a field was left: what was typed in it counts, or it was given up or could not be read, and nothing of it counts. */
 export type Left = 'read' | 'unread'
@@ -183,7 +183,7 @@ export function QuantityField(props: Props) {
       setTyped(before.current)
     }
   }
-  const said = wrong ? problemWords(wrong) : unread !== null ? `“${unread}” was not read: ${shown} stands.` : null
+  const said = wrong ? problemTold(wrong) : unread !== null ? `“${unread}” was not read: ${shown} stands.` : null
 
   return (
     <span className="relative inline-block">
@@ -191,7 +191,7 @@ export function QuantityField(props: Props) {
         ref={input}
         className={`field figure text-right ${className}`}
         style={{ width: `${widthCh ?? Math.max(3, shown.length + 1)}ch` }}
-        aria-label={label}
+        aria-label={nameInUnits(label, unit, units)}
         aria-invalid={wrong !== null}
         aria-describedby={said === null ? undefined : problemId}
         // Where cups and eggs can be written, a phone brings letters too.

@@ -1,5 +1,6 @@
-import type { Shape } from '@harina/core'
+import { MM_PER_INCH, type Shape } from '@harina/core'
 import { useEffect, useRef, useState } from 'react'
+import { useUnits } from './units.ts'
 import { useDrawn } from './useDrawn.ts'
 import { engravingOf, imageOf, pathOf } from '../workers/engraving.ts'
 
@@ -12,12 +13,14 @@ interface Props {
   readonly withScale?: boolean
 }
 
-/** The finished piece as an engraving. With a scale beside it, it says so and shows ten millimetres. */
+/** The finished piece as an engraving. With a scale beside it, it says so and shows ten millimetres or half an inch. */
 export function ShapeEngraving({ shape, width, height, pxPerMm, withScale = false }: Props) {
   const engraving = useDrawn(shape, engravingOf)
   const room = withScale ? 26 : 0
   const fit = engraving ? Math.min(width / engraving.widthMm, (height - room) / engraving.heightMm) : 1
   const scale = pxPerMm === undefined ? fit : Math.min(fit, pxPerMm)
+  const { units } = useUnits()
+  const [barMm, barWords] = units.length === 'mm' ? [10, '10 mm'] : [MM_PER_INCH / 2, '½ in']
   return (
     <svg
       width={width}
@@ -40,9 +43,9 @@ export function ShapeEngraving({ shape, width, height, pxPerMm, withScale = fals
       )}
       {engraving && withScale && (
         <g>
-          <path d={`M8 ${height - 12}v6m0 -3h${10 * scale}m0 -3v6`} stroke="var(--ink)" fill="none" />
-          <text x={8 + 10 * scale + 8} y={height - 4} className="figure fill-second text-label">
-            10 mm
+          <path d={`M8 ${height - 12}v6m0 -3h${barMm * scale}m0 -3v6`} stroke="var(--ink)" fill="none" />
+          <text x={8 + barMm * scale + 8} y={height - 4} className="figure fill-second text-label">
+            {barWords}
           </text>
         </g>
       )}

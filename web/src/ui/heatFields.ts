@@ -1,9 +1,13 @@
 /** What the water is reckoned with, kept in Gear; the same three figures stand there and in the drawer that uses them. */
-import { formatNumber, type Gear } from '@harina/core'
+import { formatNumber, MM_PER_INCH, type Gear, type Units } from '@harina/core'
 import { setGear } from '../state/gear.ts'
-import type { Worded } from '../words/index.ts'
+import { unitName, type Worded } from '../words/index.ts'
 
-export const heatFields = (gear: Gear, { temperatureFigure }: Worded) => ({
+/** A difference of a degree, and a metre of height, as this maker counts them. */
+const perDegree = ({ temperature }: Units) => (temperature === '°C' ? 1 : 1.8)
+const perMetre = ({ length }: Units) => (length === 'mm' ? 1 : 1000 / MM_PER_INCH / 12)
+
+export const heatFields = (gear: Gear, { temperatureFigure, units }: Worded) => ({
   tap: {
     label: 'Water from the tap',
     shown: temperatureFigure(gear.tapC),
@@ -14,21 +18,21 @@ export const heatFields = (gear: Gear, { temperatureFigure }: Worded) => ({
     onChange: (tapC: number) => void setGear({ tapC }),
   },
   friction: {
-    label: 'Kneading warms a dough by, degrees Celsius',
-    shown: formatNumber(gear.frictionC, 1),
+    label: `Kneading warms a dough by, ${unitName(units.temperature)}`,
+    shown: formatNumber(gear.frictionC * perDegree(units), 1),
     unit: 'count' as const,
     min: 0,
-    max: 30,
+    max: 30 * perDegree(units),
     widthCh: 5,
-    onChange: (frictionC: number) => void setGear({ frictionC }),
+    onChange: (degrees: number) => void setGear({ frictionC: degrees / perDegree(units) }),
   },
   height: {
-    label: 'Height above the sea, metres',
-    shown: formatNumber(gear.altitudeM, 0),
+    label: `Height above the sea, ${units.length === 'mm' ? 'metres' : 'feet'}`,
+    shown: formatNumber(gear.altitudeM * perMetre(units), 0),
     unit: 'count' as const,
-    min: -100,
-    max: 5000,
+    min: Math.ceil(-100 * perMetre(units)),
+    max: Math.floor(5000 * perMetre(units)),
     widthCh: 6,
-    onChange: (altitudeM: number) => void setGear({ altitudeM }),
+    onChange: (height: number) => void setGear({ altitudeM: height / perMetre(units) }),
   },
 })

@@ -1,10 +1,27 @@
 /** What is wrong with something typed, a sheet or a file, and what to do: a sentence a code. Without one this does not compile. */
 import { formatNumber, type FileProblemCode, type MakerProblemCode, type Problem } from '@harina/core'
+import { inGrams, type Worded } from './units.ts'
 
 type Data = NonNullable<Problem['data']>
-type Say = (data: Data, unit: string) => string
+type Say = (data: Data, words: Worded) => string
 
-const unitWords: Readonly<Record<string, string>> = { g: 'g', '%': '%', mm: 'mm', '°C': '°C', min: 'min', count: '' }
+/** A limit as this maker reads it. */
+function limit(value: number, unit: string, { mass, temperature, lengthFigure, units }: Worded): string {
+  const plain = formatNumber(value, value % 1 === 0 ? 0 : 2)
+  switch (unit) {
+    case 'g':
+      return mass(value, value >= 10 || value % 1 === 0 ? 1 : 0.01)
+    case '°C':
+      return temperature(value)
+    case 'mm':
+      return `${lengthFigure(value)} ${units.length}`
+    case '%':
+    case 'min':
+      return `${plain} ${unit}`
+    default:
+      return plain
+  }
+}
 
 const undo = () => 'These numbers do not work together. Undo the last change.'
 
@@ -15,9 +32,8 @@ const problems: Readonly<Record<MakerProblemCode, Say>> = {
   'ambiguous-comma': (data) =>
     `“${String(data['text'])}” can be read two ways. Write it without the comma, or with a point.`,
   'wrong-unit': (data) => `“${String(data['text'])}” cannot be read here. This can: ${String(data['reads'])}.`,
-  'too-small': (data, unit) =>
-    `Give at least ${[formatNumber(Number(data['min']), Number(data['min']) % 1 === 0 ? 0 : 2), unit].join(' ').trim()}.`,
-  'too-big': (data, unit) => `Give at most ${[formatNumber(Number(data['max']), 0), unit].join(' ').trim()}.`,
+  'too-small': (data, words) => `Give at least ${limit(Number(data['min']), String(data['unit']), words)}.`,
+  'too-big': (data, words) => `Give at most ${limit(Number(data['max']), String(data['unit']), words)}.`,
   'only-flour': () => 'This is the only flour, so it is the 100. Change its grams instead.',
   'flour-over-100': () => 'The flours share 100. Give 100 or less.',
   'percent-too-big': (data) => `Give at most ${String(data['max'])} %.`,
@@ -35,17 +51,17 @@ const problems: Readonly<Record<MakerProblemCode, Say>> = {
   'steamed-too-far': () => 'More has gone than it can have held of water. Check both weighings.',
   'moisture-out-of-reach': () =>
     'No amount of this flour brings the dough there. Ask for a drier dough, or start from a moister base.',
-  'no-gap-so-thin': (data) =>
-    `The narrowest setting leaves ${formatNumber(Number(data['thinnestMm']), 2)} mm, and ${formatNumber(Number(data['targetMm']), 2)} mm is wanted. Finish with a pin, or measure the roller again.`,
-  'pass-too-large': (data) =>
-    `From ${formatNumber(Number(data['fromMm']), 2)} to ${formatNumber(Number(data['toMm']), 2)} mm in one pass would tear it, and no setting lies between. Thin it by pin first.`,
+  'no-gap-so-thin': (data, { gap }) =>
+    `The narrowest setting leaves ${gap(Number(data['thinnestMm']))}, and ${gap(Number(data['targetMm']))} is wanted. Finish with a pin, or measure the roller again.`,
+  'pass-too-large': (data, { gap }) =>
+    `From ${gap(Number(data['fromMm']))} to ${gap(Number(data['toMm']))} in one pass would tear it, and no setting lies between. Thin it by pin first.`,
   'bake-gained': () => 'It cannot weigh more after baking. Weigh it warm, and check both weighings.',
-  'bake-lost-too-much': (data) =>
-    `It cannot lose so much: fully baked, ${formatNumber(Number(data['leastG']), 1)} g are left. Check both weighings.`,
+  'bake-lost-too-much': (data, { mass }) =>
+    `It cannot lose so much: fully baked, ${mass(Number(data['leastG']), 0.1)} are left. Check both weighings.`,
   'blend-no-sacks': () =>
     'No sack of flour has its weight written down. Write in Gear what is left in each, and come back.',
-  'blend-too-little': (data) =>
-    `The sacks hold ${formatNumber(Number(data['stockG']), 0)} g together, and the sheet wants ${formatNumber(Number(data['flourG']), 0)} g. Make less, or open another sack.`,
+  'blend-too-little': (data, { mass }) =>
+    `The sacks hold ${mass(Number(data['stockG']))} together, and the sheet wants ${mass(Number(data['flourG']))}. Make less, or open another sack.`,
   'blend-no-gluten': (data) =>
     `This shape wants at least ${String(data['percent'])} % of flour with gluten, and there is not enough of it in the sacks. Choose a dropped shape, or find a wheat.`,
   'blend-unlisted': (data) =>
@@ -58,16 +74,16 @@ const problems: Readonly<Record<MakerProblemCode, Say>> = {
     `No blend of these sacks lands between ${String(data['low'])} and ${String(data['high'])} % protein, as this dough wants. A stronger or a softer flour would.`,
   'solved-row': () => 'This is the water that is solved for. Swap it for another liquid instead of taking it out.',
   'too-many-rows': (data) => `A formula holds ${String(data['max'])} rows at most. Take one out first.`,
-  'zero-target': () => 'Give more than 0 g, since everything is scaled from here.',
+  'zero-target': () => 'Give more than 0, since everything is scaled from here.',
   'solved-negative': () =>
     'The other ingredients bring more water than that already. Ask for more water, or take something wet out.',
-  'dough-too-large': (data) =>
-    `That would be more than ${formatNumber(Number(data['grams']) / 1000, 0)} kg of dough. Give less, or make it in several sheets.`,
+  'dough-too-large': (data, { mass }) =>
+    `That would be more than ${mass(Number(data['grams']))} of dough. Give less, or make it in several sheets.`,
   refused: () => 'That cannot be kept in the sheet. Give a figure or a word that fits.',
   'locked-row-empty': () =>
     'The row that is held is 0 % of the formula, so nothing can be scaled from it. Hold another row.',
-  'shapes-over-dough': (data) =>
-    `The shapes want ${formatNumber(Number(data['overG']), 0)} g more than there is. Give one of them less, or make more dough.`,
+  'shapes-over-dough': (data, { mass }) =>
+    `The shapes want ${mass(Number(data['overG']))} more than there is. Give one of them less, or make more dough.`,
   'unknown-ingredient': (data) =>
     `“${String(data['id'])}” is not in this Harina’s tables. The sheet may come from a newer one; open another formula.`,
   'unknown-shape': (data) =>
@@ -85,8 +101,8 @@ const problems: Readonly<Record<MakerProblemCode, Say>> = {
 const isWorded = (code: string): code is MakerProblemCode => Object.hasOwn(problems, code)
 
 /** What is wrong with something typed or reckoned, and what to do. */
-export const problemWords = ({ code, data = {} }: Problem): string =>
-  (isWorded(code) ? problems[code] : undo)(data, unitWords[String(data['unit'])] ?? '')
+export const problemWords = ({ code, data = {} }: Problem, words: Worded = inGrams): string =>
+  (isWorded(code) ? problems[code] : undo)(data, words)
 
 const unchanged = 'Nothing was changed.'
 

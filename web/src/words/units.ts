@@ -3,6 +3,7 @@ import {
   defaultUnits,
   formatCountdown,
   formatNumber,
+  plainLength,
   showGap,
   showLength,
   showMass,
@@ -19,13 +20,50 @@ export const worded = (units: Units) => ({
   mass: (grams: number, stepG = 1) => shownText(showMass(grams, units, stepG)),
   temperatureFigure: (celsius: number, decimals = 0) => showTemperature(celsius, units, decimals).figure,
   temperature: (celsius: number, decimals = 0) => shownText(showTemperature(celsius, units, decimals)),
+  /** A difference of so many degrees. */
+  degrees: (celsius: number) =>
+    formatNumber(units.temperature === '°C' ? celsius : celsius * 1.8, celsius % 1 === 0 ? 0 : 1),
   volume: (ml: number) => shownText(showVolume(ml, units)),
-  lengthFigure: (mm: number) => showLength(mm, units).figure,
+  lengthFigure: (mm: number) => plainLength(mm, units).figure,
+  lengthShown: (mm: number) => showLength(mm, units),
   gapFigure: (mm: number) => showGap(mm, units).figure,
   length: (mm: number) => shownText(showLength(mm, units)),
+  gap: (mm: number) => shownText(showGap(mm, units)),
 })
 
 export type Worded = ReturnType<typeof worded>
+
+const unitNames = {
+  g: 'grams',
+  kg: 'kilograms',
+  oz: 'ounces',
+  lb: 'pounds',
+  mm: 'millimetres',
+  in: 'inches',
+  '°C': 'degrees Celsius',
+  '°F': 'degrees Fahrenheit',
+} as const
+
+/** A unit in full, as it is read aloud. */
+export const unitName = (unit: keyof typeof unitNames): string => unitNames[unit]
+
+const STORED: Readonly<Record<string, RegExp>> = {
+  g: /\bgrams\b/i,
+  mm: /\bmillimetres\b/i,
+  '°C': /\bdegrees Celsius\b/i,
+}
+
+/**
+ * The name of a field with its unit as this maker has it: in place of the stored one, or after the name.
+ * @example Dough, grams → Dough, ounces; The jar weighs → The jar weighs, grams
+ */
+export function nameInUnits(name: string, unit: string, { mass, length, temperature }: Units): string {
+  const stored = STORED[unit]
+  if (!stored) return name
+  const own = unitNames[unit === 'g' ? mass : unit === 'mm' ? length : temperature]
+  if (!stored.test(name)) return `${name}, ${own}`
+  return name.replace(stored, (word) => (/^[A-Z]/.test(word) ? capital(own) : own))
+}
 
 /** For words made outside a component. */
 export const inGrams: Worded = worded(defaultUnits)

@@ -1,6 +1,6 @@
-import { matchShape, type Problem } from '@harina/core'
+import { defaultUnits, matchShape, type Problem, type Units } from '@harina/core'
 import { doughs, shapes } from '@harina/facts'
-import { matchWords, measureWords, problemWords } from './index.ts'
+import { counted, matchWords, measureWords, nameInUnits, problemWords, restSpanWords, worded } from './index.ts'
 
 const shape = (id: string) => shapes.find((candidate) => candidate.id === id)!
 const match = (id: string, hydration: number) => matchWords(matchShape(shape(id), doughs[0]!, hydration), false)
@@ -37,4 +37,38 @@ it('measures are what hands have', () => {
   expect(measureWords({ unit: 'tablespoon', count: 3 })).toBe('3 level tablespoons')
   expect(measureWords({ unit: 'spray', count: 1 })).toBe('one spray')
   expect(measureWords({ unit: 'wet-hands', count: 1 })).toBe('wetted hands')
+})
+
+const imperial: Units = { ...defaultUnits, mass: 'oz', temperature: '°F', length: 'in' }
+
+it.each([
+  ['Dough, grams', 'g', 'Dough, ounces'],
+  ['Grams of water poured', 'g', 'Ounces of water poured'],
+  ['The jar weighs', 'g', 'The jar weighs, ounces'],
+  ['Board length, millimetres', 'mm', 'Board length, inches'],
+  ['Sea store, temperature', '°C', 'Sea store, temperature, degrees Fahrenheit'],
+  ['Hydration, percent', '%', 'Hydration, percent'],
+])('%s of %s is called %s by who weighs in ounces', (name, unit, told) => {
+  expect(nameInUnits(name, unit, imperial)).toBe(told)
+})
+
+it('a limit is told in the unit the field is read in', () => {
+  const said = (code: string, data: Problem['data']) => problemWords({ code, data } as Problem, worded(imperial))
+  expect(said('too-big', { max: 283.495, unit: 'g' })).toBe('Give at most 10.00 oz.')
+  expect(said('too-small', { min: -20, unit: '°C' })).toBe('Give at least -4 °F.'.replace('-', '−'))
+  expect(said('too-big', { max: 3000, unit: 'mm' })).toBe('Give at most 118 in.')
+})
+
+it('one is not many, and a long rest is told in hours', () => {
+  expect([counted(1, 'strand'), counted(2, 'strand'), counted(0, 'piece')]).toEqual([
+    '1 strand',
+    '2 strands',
+    '0 pieces',
+  ])
+  expect([restSpanWords(30, 60), restSpanWords(60, 60), restSpanWords(480, 2160), restSpanWords(30, 120)]).toEqual([
+    '30 to 60 minutes',
+    '60 minutes',
+    '8 to 36 hours',
+    '1 to 2 hours',
+  ])
 })

@@ -1,7 +1,7 @@
 /** One step at a time, large: a title, what to do, the figures, and one dark action that the space bar presses. */
 import { formatCountdown, liveTimers, stepsOf, type PlannedStep, type StepKind, type StepOf } from '@harina/core'
 import { createContext, useContext, useEffect, useLayoutEffect, useRef, type ReactNode } from 'react'
-import { Link } from 'react-router'
+import { Link, useLocation } from 'react-router'
 import { isTyping } from '../../ui/keys.ts'
 import { recordTap } from '../../state/bench.ts'
 import { useApp } from '../../state/store.ts'
@@ -9,6 +9,7 @@ import { callsOf } from '../../ui/batches.ts'
 import { useAtBench, type RunningBatch } from '../../state/select.ts'
 import { usePageTitle } from '../../ui/pageTitle.ts'
 import { speak } from '../../ui/voice.ts'
+import { useUnits } from '../../ui/units.ts'
 import { callWords, stepName, timerName } from '../../words/index.ts'
 
 export interface BenchView {
@@ -163,7 +164,9 @@ function useSpokenTitle(title: string, live: boolean) {
 /** Whoever listens hears each step begin, and the next key is the step's. */
 function useFocusedTitle(stepId: string) {
   const heading = useRef<HTMLHeadingElement>(null)
-  useEffect(() => heading.current?.focus({ preventScroll: true }), [stepId])
+  // Its tab pressed once more is a new way to it, though the step be the same.
+  const { key } = useLocation()
+  useEffect(() => heading.current?.focus({ preventScroll: true }), [stepId, key])
   return heading
 }
 
@@ -249,4 +252,10 @@ export function Note({
       <p className="text-label leading-snug text-second">{children}</p>
     </div>
   )
+}
+
+/** A length, in the unit one would say it in. */
+export function BigLength({ label, mm, small }: { label: string; mm: number; small?: boolean }) {
+  const { figure, unit } = useUnits().lengthShown(mm)
+  return <Big label={label} figure={figure} unit={unit} small={small ?? false} />
 }

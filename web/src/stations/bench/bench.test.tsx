@@ -164,6 +164,25 @@ it('a verdict closes the batch into the log', async () => {
   })
 })
 
+it('notes of the verdict are stored as they are written: a page that goes takes none along, and one note grows', async () => {
+  const plan = await begin({ minutesAgo: 200, upTo: 'verdict' })
+  const write = async (value: string) => {
+    fireEvent.change(screen.getByRole('textbox'), { target: { value } })
+    fireEvent.blur(screen.getByRole('textbox'))
+    await settle()
+  }
+  await write('Firmer next')
+  await write('Firmer next time.')
+  cleanup()
+  const notes = async () => replay(plan, (await repository.batches.open())[0]!.events).notes.map(({ text }) => text)
+  expect(await notes()).toEqual(['Firmer next time.'])
+  renderAt('/bench/b', benchPages)
+  await settle()
+  expect(screen.getByRole('textbox')).toHaveProperty('value', 'Firmer next time.')
+  await write('')
+  expect(await notes()).toEqual([])
+})
+
 it('a batch given up keeps its reason', async () => {
   await begin({ upTo: 'water' })
   await press('Pause, hand over or stop')
@@ -195,7 +214,7 @@ it('pieces are weighed now and then: drift is said in words, with the length to 
   const even = await screen.findByRole('region', { name: 'Even pieces' })
   expect(within(even).getByRole('button', { name: 'Note this piece' })).toHaveProperty('disabled', true)
   for (let n = 0; n < 9; n += 1) {
-    await typeInto('A piece weighs', (plan.shape.pieceG * (1 + 0.02 * n)).toFixed(2))
+    await typeInto('A piece weighs, grams', (plan.shape.pieceG * (1 + 0.02 * n)).toFixed(2))
     await press('Note this piece')
   }
   expect((await state()).samples).toHaveLength(9)
@@ -203,7 +222,7 @@ it('pieces are weighed now and then: drift is said in words, with the length to 
   expect(within(even).getByRole('table', { name: /9 pieces weighed round .*, drifting up/ })).toBeTruthy()
   await press(/^Undo/)
   expect((await state()).samples).toHaveLength(8)
-  await typeInto('A piece weighs', '-3')
+  await typeInto('A piece weighs, grams', '-3')
   expect(within(even).getByText(/Give at least/)).toBeTruthy()
   expect((await state()).samples).toHaveLength(8)
 })

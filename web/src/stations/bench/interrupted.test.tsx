@@ -105,7 +105,7 @@ it('flour from the board: the jar before and after, told before it is written do
   await beginBatch({ minutesAgo: 40, upTo: 'knead' }, POURED)
   const weigh = async (grams: string, write = true) => {
     await press('Weigh the jar')
-    await typeInto('The jar weighs', grams)
+    await typeInto('The jar weighs, grams', grams)
     if (write) await press('Write it down')
   }
   await weigh('410')

@@ -12,7 +12,7 @@ import {
 import { useMemo, useState } from 'react'
 import { notifyTrouble } from '../../state/notify.ts'
 import { useSheet } from './useSheet.ts'
-import { problemWords } from '../../words/index.ts'
+import { problemTold } from '#web/ui/units.ts'
 
 const MOST_SHOWN = 40
 const ROOM_WATER = plainWaterAt(20)
@@ -50,7 +50,7 @@ export function AddRow({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }
     const next = attempt(addRow(worked, ingredient.id, usualPercent(ingredient), kitchen), `add-${ingredient.id}`)
     done()
     setTyped('')
-    if (!next.ok) notifyTrouble('Not added', problemWords(next.problem))
+    if (!next.ok) notifyTrouble('Not added', problemTold(next.problem))
   }
   return (
     <Combobox<Ingredient | null> value={null} onChange={take} immediate={false}>

@@ -1,5 +1,6 @@
 import { formatNumber, formatPoints, type Kitchen, type Worked } from '@harina/core'
 import { QuantityField } from '../../ui/QuantityField.tsx'
+import { useUnits } from '../../ui/units.ts'
 import { useSheet } from './useSheet.ts'
 
 const chip = (on: boolean) =>
@@ -9,6 +10,7 @@ const chip = (on: boolean) =>
 export function FlourStands({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
   const { edit, done } = useSheet()
   const { flourState } = worked.sheet
+  const { temperature } = useUnits()
   return (
     <div role="group" aria-label="Where the flour stands" className="flex flex-wrap items-center gap-2">
       <span className="small">Flour as it stands in</span>
@@ -24,7 +26,7 @@ export function FlourStands({ worked, kitchen }: { worked: Worked; kitchen: Kitc
           >
             {place.name}{' '}
             <span className="figure">
-              {formatNumber(place.temperatureC, 0)} °C {formatNumber(place.rhPercent, 0)} %
+              {temperature(place.temperatureC)} {formatNumber(place.rhPercent, 0)} %
             </span>
           </button>
         )

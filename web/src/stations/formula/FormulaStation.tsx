@@ -19,7 +19,7 @@ import { Ledger } from './Ledger.tsx'
 import { MarginNotes } from './MarginNotes.tsx'
 import { SheetHead } from './SheetHead.tsx'
 import { wasJustRefused } from '../../ui/refusal.ts'
-import { problemWords } from '../../words/index.ts'
+import { problemTold } from '#web/ui/units.ts'
 
 const FormulaBook = lazy(() => import('./FormulaBook.tsx'))
 const NewFormula = lazy(() => import('./NewFormula.tsx'))
@@ -115,7 +115,7 @@ export default function FormulaStation() {
         )}
         {worked && !worked.ok && (
           <p role="alert" className="border-l-5 border-danger p-3 text-lg">
-            {problemWords(worked.problem)}
+            {problemTold(worked.problem)}
           </p>
         )}
         {good && kitchen && <Sheet worked={good} kitchen={kitchen} />}

@@ -110,8 +110,8 @@ it('potato weighed before and after drying is measured, and the flour for a want
   const flour = () => sheet().rows.find((each) => each.flour)!.amount.percent
   const before = flour()
   const potato = () => sheet().rows.find((each) => each.base)!
-  await typeInto('a spoonful', '20')
-  await typeInto('dried', '4.8')
+  await typeInto('a spoonful, grams', '20')
+  await typeInto('dried, grams', '4.8')
   await press('Use 76.0 %')
   expect(potato().water).toBeCloseTo(0.76, 9)
   await press('Back to the table')
@@ -123,10 +123,10 @@ it('potato weighed before and after drying is measured, and the flour for a want
 
 it('water for a wanted dough: out of reach is said, within reach goes on the sheet', async () => {
   const drawer = await open('lamp-room-semolina', 'Heat of the water')
-  await typeInto('wanted dough', '28')
+  await typeInto('wanted dough, degrees Celsius', '28')
   await press('Write it on the sheet')
   expect(sheet().waterC).toBeGreaterThan(20)
-  await typeInto('wanted dough', '85')
+  await typeInto('wanted dough, degrees Celsius', '85')
   expect(within(drawer).getByRole('alert').textContent).toContain('Water alone cannot do it')
   expect(drawer.textContent).toContain('Hot water and hot dough')
 })

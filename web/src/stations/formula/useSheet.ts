@@ -5,12 +5,12 @@ import { editDraft } from '../../state/editDraft.ts'
 import { notify } from '../../state/notify.ts'
 import { useAppDispatch } from '../../state/store.ts'
 import type { Left } from '../../ui/QuantityField.tsx'
-import { problemWords } from '../../words/index.ts'
+import { problemTold } from '#web/ui/units.ts'
 
 /** A press is told what came of it; a field tells it itself, beside what was typed. */
 function edit(change: (sheet: Sheet) => Sheet, gesture: string | null = null): Result<Sheet> {
   const done = editDraft(change, gesture)
-  if (!done.ok && gesture === null) notify('That does not go', { description: problemWords(done.problem) })
+  if (!done.ok && gesture === null) notify('That does not go', { description: problemTold(done.problem) })
   return done
 }
 

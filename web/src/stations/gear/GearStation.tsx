@@ -5,6 +5,7 @@ import { BatchStrip } from '../../ui/BatchStrip.tsx'
 import { FindButton } from '../../ui/FindButton.tsx'
 import { usePageTitle } from '../../ui/pageTitle.ts'
 import { ViewLinks } from '../../ui/ViewLinks.tsx'
+import { redoGear, undoGear, useGearHistory } from '../../state/gearHistory.ts'
 import { useKitchen } from '../../state/select.ts'
 import { Files } from './Files.tsx'
 import { Ingredients } from './Ingredients.tsx'
@@ -74,6 +75,20 @@ const shelves: readonly { readonly to: string; readonly name: string; readonly S
   { to: '/gear/files', name: 'Files and device', Shelf: FilesAndDevice },
 ]
 
+function Undo() {
+  const { canUndo, canRedo } = useGearHistory()
+  return (
+    <p className="flex gap-4 text-label">
+      <button type="button" className="quiet min-h-9" disabled={!canUndo} onClick={undoGear}>
+        Undo <span className="key">Ctrl Z</span>
+      </button>
+      <button type="button" className="quiet min-h-9" disabled={!canRedo} onClick={redoGear}>
+        Redo
+      </button>
+    </p>
+  )
+}
+
 export default function GearStation() {
   const kitchen = useKitchen()
   const { pathname } = useLocation()
@@ -86,7 +101,12 @@ export default function GearStation() {
       </BatchStrip>
       <main id="work" className="relative min-h-0 flex-1 overflow-y-auto bg-sheet px-4 py-3 md:px-6.5">
         <h1 className="sr-only">Gear</h1>
-        <ViewLinks label="Shelves" views={shelves} />
+        <div className="flex flex-wrap items-baseline gap-x-6">
+          <div className="min-w-0 flex-1">
+            <ViewLinks label="Shelves" views={shelves} />
+          </div>
+          <Undo />
+        </div>
         {kitchen && <Shelf kitchen={kitchen} />}
       </main>
     </>

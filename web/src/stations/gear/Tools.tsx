@@ -33,7 +33,7 @@ export function Tools({ gear }: { gear: Gear }) {
         Board, along which ropes are rolled{' '}
         <QuantityField
           label="Board length, millimetres"
-          shown={units.length === 'mm' ? formatNumber(gear.boardMm, 0) : lengthFigure(gear.boardMm)}
+          shown={lengthFigure(gear.boardMm)}
           unit="mm"
           min={100}
           max={3000}
@@ -174,13 +174,13 @@ export function Heat({ gear }: { gear: Gear }) {
         onChange={(kneads) => void changeGear((now) => kneadBy(now, kneads))}
       />
       <p className="mb-1">
-        Kneading warms a dough by <QuantityField {...friction} className={figure} /> °C
+        Kneading warms a dough by <QuantityField {...friction} className={figure} /> {words.units.temperature}
         <span className="small block">
-          {low} to {high} is usual: measure the dough once, before and after.
+          {words.degrees(low)} to {words.degrees(high)} is usual: measure the dough once, before and after.
         </span>
       </p>
       <p>
-        Height above the sea <QuantityField {...height} className={figure} /> m
+        Height above the sea <QuantityField {...height} className={figure} /> {words.units.length === 'mm' ? 'm' : 'ft'}
       </p>
     </Section>
   )

@@ -33,7 +33,7 @@ import { QuantityField } from '../../ui/QuantityField.tsx'
 import { PhotoRow } from '../../ui/PhotoRow.tsx'
 import { useEntryWords } from '../../ui/useEntryWords.ts'
 import { useUnits } from '../../ui/units.ts'
-import { spanOfMinutes, verdictWords } from '../../words/index.ts'
+import { spanOfMinutes, verdictWords, type Worded } from '../../words/index.ts'
 
 /** The batch's sheet on paper again, from what was accepted. */
 export function StartNext({ batch }: { batch: Batch }) {
@@ -251,6 +251,14 @@ function OneLineMore({ batch }: { batch: Batch }) {
   )
 }
 
+/** What a piece was to weigh, and what those did that were laid on the scale. */
+function piecesWeighed({ plan, state: { samples } }: BatchStory, { mass }: Worded): string {
+  const planned = `${mass(plan.shape.pieceG, 0.01)} each`
+  if (samples.length === 0) return planned
+  const meanG = samples.reduce((sum, { grams }) => sum + grams, 0) / samples.length
+  return `${planned} planned; ${formatNumber(samples.length, 0)} weighed, ${mass(meanG, 0.01)} on average`
+}
+
 export function BatchPage({ batch: whole }: { batch: Batch }) {
   const batch = useMemo(() => storyOf(whole), [whole])
   const { plan, state, thirst, corrections, onRule, basis14 } = batch
@@ -264,6 +272,7 @@ export function BatchPage({ batch: whole }: { batch: Batch }) {
           {format(plan.at, 'EEEE d MMMM yyyy, HH:mm')} · {plan.shape.name}
           {plan.store &&
             ` · ${plan.store.name}, ${worded.temperature(plan.store.temperatureC)}, ${plan.store.rhPercent} % damp`}
+          {plan.waterC !== null && state.pouredG > 0 && ` · water at ${worded.temperature(plan.waterC)}`}
         </p>
       </header>
       {state.notes.map((note) => (
@@ -302,7 +311,7 @@ export function BatchPage({ batch: whole }: { batch: Batch }) {
         <Fact
           label="Pieces"
           figure={state.shapedPieces === null ? `${plan.shape.pieces} planned` : formatNumber(state.shapedPieces, 0)}
-          note={`${worded.mass(plan.shape.pieceG, 0.01)} each`}
+          note={piecesWeighed(batch, worded)}
         />
         <Fact
           label="In the pot"

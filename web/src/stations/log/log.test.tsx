@@ -20,6 +20,7 @@ afterEach(cleanup)
 it('tells a batch from beginning to end: planned, poured, felt, corrected, judged', async () => {
   renderAt(`/log/${gale!.id}`, pages)
   expect(await screen.findByText(/Gale, everything damp/)).toBeTruthy()
+  expect(document.querySelector('article header')?.textContent).toContain('water at ')
   const story = screen.getByRole('list', { name: 'What happened' }).textContent ?? ''
   for (const words of [
     'taken to the bench',

@@ -22,7 +22,8 @@ import { ItsDoughs } from './ItsDoughs.tsx'
 import { How, ToolsAndTroubles } from './Making.tsx'
 import { OwnShapePanel } from './OwnShape.tsx'
 import { ToThePlate } from './ToThePlate.tsx'
-import { difficultyWords, groupWords, matchWords, problemWords } from '../../words/index.ts'
+import { difficultyWords, groupWords, matchWords } from '../../words/index.ts'
+import { problemTold } from '#web/ui/units.ts'
 
 /** The smallest change that brings the dough to where the shape likes it. */
 function BringIn({ worked }: { worked: Worked }) {
@@ -107,7 +108,7 @@ export function ChosenShape({ worked, kitchen }: { worked: Worked; kitchen: Kitc
           <TabPanel tabIndex={-1}>
             {!parts.ok && (
               <p role="alert" className="mb-2 border-l-5 border-danger p-2">
-                {problemWords(parts.problem)}
+                {problemTold(parts.problem)}
               </p>
             )}
             <SeveralShapes worked={worked} parts={all} kitchen={kitchen} />

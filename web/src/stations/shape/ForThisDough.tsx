@@ -8,7 +8,7 @@ import { familyInk } from '../../ui/family.tsx'
 import { useWorked } from '../../state/select.ts'
 import { ChosenShape } from './ChosenShape.tsx'
 import { ShapeList } from './ShapeList.tsx'
-import { problemWords } from '../../words/index.ts'
+import { problemTold } from '#web/ui/units.ts'
 
 /** What the shapes are held against, in words. */
 const readingWords = (worked: Worked): string =>
@@ -62,7 +62,7 @@ export function ForThisDough({ kitchen }: { kitchen: Kitchen }) {
   if (worked)
     return (
       <p role="alert" className="border-l-5 border-danger p-3 text-lg">
-        {problemWords(worked.problem)}
+        {problemTold(worked.problem)}
       </p>
     )
   return (

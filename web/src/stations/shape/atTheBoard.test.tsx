@@ -67,7 +67,7 @@ it('belts are drawn out without losing dough; threads double, each fold thinner'
   const folds = within(screen.getByRole('list', { name: 'Strands and thickness by folds' })).getAllByRole('listitem')
   expect(folds.map((fold) => Number(/^\d+/.exec(fold.textContent!)![0]))).toEqual([1, 2, 4, 8, 16, 32])
   const before = folds[4]!.textContent
-  await typeInto('Between the hands', '540')
+  await typeInto('Between the hands, millimetres', '540')
   expect(folds[4]!.textContent).not.toBe(before)
 })
 
@@ -89,7 +89,7 @@ it('a filling is told by name, mass and moisture; too much of it leaves no rim',
   await typeInto('Moisture of the filling', '83')
   expect(sheet().filling).toMatchObject({ name: 'Potato and leek', gramsEach: 15, moisturePercent: 83 })
   expect(board().textContent).toMatch(/goes soft after about 32 min/)
-  await typeInto('Filling in each', '60')
+  await typeInto('Filling in each, grams', '60')
   expect(within(board()).getByRole('alert').textContent).toMatch(/rim would be left|does not close/)
   expect(board().textContent).toMatch(/Usual for this shape: 13 g to 17 g/)
   fireEvent.change(screen.getByLabelText('Name of the filling'), { target: { value: '<b>Nettle' } })
@@ -110,13 +110,13 @@ it('one dough, several shapes: each has its figures, and together they are the d
   await choose('Strozzapreti is given in', 'count')
   expect(Math.abs(parts()[1]! - inDough)).toBeLessThan(3)
   await choose('Strozzapreti is given in', 'grams')
-  await typeInto('How much for Strozzapreti', '200')
+  await typeInto('How much for Strozzapreti, grams', '200')
   expect(parts()[1]).toBe(200)
   expect(parts()[0]).toBe(together - 200)
 
-  await typeInto('How much for Strozzapreti', '5000')
+  await typeInto('How much for Strozzapreti, grams', '5000')
   expect(screen.getByRole('alert').textContent).toMatch(/want [\d ]+ g more than there is/)
-  await typeInto('How much for Strozzapreti', '200')
+  await typeInto('How much for Strozzapreti, grams', '200')
 
   await choose(/Cut a part of it into/, 'little-ears')
   expect(sheet().alsoShapes).toHaveLength(2)

@@ -23,9 +23,11 @@ import { useBench } from '../StepPage.tsx'
 
 const reasons = ['Too wet to save', 'Too dry to save', 'Ran out of time', 'Not needed after all']
 
-/** There is a dough to put away or to cut in two: water is in it, or it is on its base. */
-const isMixed = ({ batch: { plan }, state }: RunningBatch): boolean =>
-  state.additions.length > 0 || (plan.control.by === 'base' && state.done.includes('flour'))
+/** There is a dough to put away or to cut in two: water is in it, or it is on its base, and it is not cooked. */
+const isMixed = ({ batch: { plan }, state, step }: RunningBatch): boolean =>
+  step?.kind !== 'rinse' &&
+  step?.kind !== 'verdict' &&
+  (state.additions.length > 0 || (plan.control.by === 'base' && state.done.includes('flour')))
 
 function Way({ title, children }: { title: string; children: ReactNode }) {
   return (

@@ -10,7 +10,7 @@ import { LifeSize } from '#web/ui/gauge/LifeSize.tsx'
 import { useScreenScale } from '#web/ui/gauge/useScreenScale.ts'
 import { useUnits } from '#web/ui/units.ts'
 import { ShapeEngraving } from '#web/ui/ShapeEngraving.tsx'
-import { Big, Note, StepPage, useBench, useStep } from '../StepPage.tsx'
+import { Big, BigLength, Note, StepPage, useBench, useStep } from '../StepPage.tsx'
 import { BoardFlour } from './BoardFlour.tsx'
 import { EvenPieces } from './EvenPieces.tsx'
 import { HowTo } from './HowTo.tsx'
@@ -22,7 +22,7 @@ export function RollStep() {
   const { batch, state } = running
   const { plan } = batch
   const { blank } = plan.shape
-  const { length, lengthFigure, units, mass } = useUnits()
+  const { length, mass } = useUnits()
   const made = benchPieces(plan, state)
   const family = useFamily(plan)
   const body = useBody(plan)
@@ -50,8 +50,8 @@ export function RollStep() {
       }
     >
       <div className="flex flex-wrap items-end gap-x-12 gap-y-4">
-        <Big label="thick" figure={lengthFigure(blank.diameterMm)} unit={units.length} />
-        <Big label="cut every" figure={lengthFigure(blank.cutMm)} unit={units.length} />
+        <BigLength label="thick" mm={blank.diameterMm} />
+        <BigLength label="cut every" mm={blank.cutMm} />
       </div>
       {rope && (
         <RopeOnBoard

@@ -15,14 +15,14 @@ import { finishStep, recordTap } from '#web/state/bench.ts'
 import { useKitchen } from '#web/state/select.ts'
 import { RollerStairs } from '#web/ui/RollerStairs.tsx'
 import { StampLayout } from '#web/ui/StampLayout.tsx'
-import { useUnits } from '#web/ui/units.ts'
+import { problemTold, useUnits } from '#web/ui/units.ts'
 import { Choice } from '#web/ui/Choice.tsx'
-import { Big, Note, StepPage, useBench, useStep, type StepAction } from '../StepPage.tsx'
+import { Big, BigLength, Note, StepPage, useBench, useStep, type StepAction } from '../StepPage.tsx'
 import { BoardFlour } from './BoardFlour.tsx'
 import { HowTo } from './HowTo.tsx'
 import { OtherShapes, useOtherShapes } from './OtherShapes.tsx'
 import { useCounted } from './useCounted.tsx'
-import { counted, problemWords } from '#web/words/index.ts'
+import { counted } from '#web/words/index.ts'
 
 function useSheetPlan(): RolledSheetPlan | null {
   const { running } = useBench()
@@ -238,7 +238,7 @@ export function ThinStep() {
       {plan && (!step.roller || !plan.widest) && <UnderPin plan={plan} />}
       {plan && !plan.passes.ok && (
         <p role="alert" className="text-lg">
-          {problemWords(plan.passes.problem)}
+          {problemTold(plan.passes.problem)}
         </p>
       )}
     </StepPage>
@@ -251,7 +251,7 @@ export function CutStep() {
   const { blank } = plan.shape
   const sheet = useSheetPlan()
   const shape = useKitchen()?.shapes.get(plan.shape.id)
-  const { length, lengthFigure, units, mass } = useUnits()
+  const { mass } = useUnits()
   const { made, field, finish } = useCounted('cut')
   if (blank.type !== 'sheet') return null
   return (
@@ -274,8 +274,8 @@ export function CutStep() {
       }
     >
       <div className="flex flex-wrap items-end gap-x-12 gap-y-4">
-        <Big label="width" figure={lengthFigure(blank.widthMm)} unit={units.length} />
-        <Big label="length" figure={length(blank.lengthMm)} unit="" small />
+        <BigLength label="width" mm={blank.widthMm} />
+        <BigLength label="length" mm={blank.lengthMm} small />
       </div>
       {field}
       {shape && <HowTo shape={shape} />}
@@ -292,7 +292,7 @@ export function StampStep() {
   const family = kitchen?.doughs.get(plan.sheet.dough)?.family ?? 'semolina'
   const sheet = useSheetPlan()
   const cut = blankCut(blank)
-  const { lengthFigure, units, mass } = useUnits()
+  const { mass } = useUnits()
   const { made, field, finish } = useCounted('stamp')
   const sizeMm = blank.type === 'disc' ? blank.diameterMm : blank.type === 'sheet' ? blank.widthMm : 0
   const stamped = sheet?.stamped
@@ -317,12 +317,7 @@ export function StampStep() {
     >
       <div className="flex flex-wrap items-end gap-x-12 gap-y-4">
         <Big label="pieces" figure={formatNumber(made.pieces, 0)} unit="" />
-        <Big
-          label={blank.type === 'disc' ? 'across' : 'square'}
-          figure={lengthFigure(sizeMm)}
-          unit={units.length}
-          small
-        />
+        <BigLength label={blank.type === 'disc' ? 'across' : 'square'} mm={sizeMm} small />
       </div>
       {sheet && cut && 'stamp' in cut && (
         <StampLayout widthMm={sheet.widthMm} plan={sheet} stamp={cut.stamp} family={family} />

@@ -130,6 +130,7 @@ export function KneadStep() {
   const { plan } = running.batch
   const { by, minutes } = kneading(plan, running.state, step)
   const body = useBody(plan)
+  const { degrees } = useUnits()
   const warms = KNEADING_WARMS_C[by]
   const choices = WORKERS.flatMap((id) => {
     const span = step[id]
@@ -155,8 +156,9 @@ export function KneadStep() {
           )}
           {by === 'processor' && (
             <Note title="Sharp blade" grade="caution">
-              Lid on before it runs, plug out before a hand goes in. It warms the dough by {warms.low} to {warms.high}{' '}
-              degrees: start with cold water, half a bowl at a time, and stop when it is warm to the hand.
+              Lid on before it runs, plug out before a hand goes in. It warms the dough by {degrees(warms.low)} to{' '}
+              {degrees(warms.high)} degrees: start with cold water, half a bowl at a time, and stop when it is warm to
+              the hand.
             </Note>
           )}
           {ON_THE_BOARD.includes(step.how) && <BoardFlour />}

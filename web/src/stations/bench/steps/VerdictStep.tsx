@@ -1,26 +1,21 @@
 import { plainTextFrom, VERDICTS, type Verdict } from '@harina/core'
-import { useState } from 'react'
 import { useNavigate } from 'react-router'
 import { recordTap, undoEnded } from '#web/state/bench.ts'
 import { notify } from '#web/state/notify.ts'
 import { InTheBowl } from './BowlRule.tsx'
 import { Note, StepPage, useBench } from '../StepPage.tsx'
+import { useKeptNote } from './useKeptNote.ts'
 import { verdictWords } from '#web/words/index.ts'
 
 export function VerdictStep() {
   const { running } = useBench()
   const { batch, state } = running
   const navigate = useNavigate()
-  const [text, setText] = useState('')
+  const note = useKeptNote(batch)
   const judge = (verdict: Verdict) => void recordTap(batch, { type: 'judged', verdict })
   const close = async () => {
-    const note = text.trim()
-    const isWritten = await recordTap(
-      batch,
-      ...(note ? [{ type: 'noted', text: note } as const] : []),
-      { type: 'step-done', step: 'verdict' },
-      { type: 'closed' },
-    )
+    const isWritten =
+      (await note.keep()) && (await recordTap(batch, { type: 'step-done', step: 'verdict' }, { type: 'closed' }))
     if (!isWritten) return
     notify(`${batch.plan.sheet.name} is in the log`, {
       action: {
@@ -62,8 +57,9 @@ export function VerdictStep() {
         <span className="text-second">Notes: what you would do again, or not</span>
         <textarea
           className="box min-h-35 text-lg"
-          value={text}
-          onChange={(event) => setText(plainTextFrom(event.target.value, 4000))}
+          value={note.text}
+          onChange={(event) => note.write(plainTextFrom(event.target.value, 4000))}
+          onBlur={() => void note.keep()}
         />
       </label>
       <InTheBowl />

@@ -165,7 +165,7 @@ export function FlourStep() {
       title={plan.control.by === 'base' ? `Weigh ${plan.control.base} and flour` : 'Weigh the flour'}
       lead={
         plan.store
-          ? `Flour from ${plan.store.name.toLowerCase()}, ${temperature(plan.store.temperatureC)} and ${plan.store.rhPercent} % damp. Tare the bowl first.`
+          ? `Flour from ${plan.store.name}, ${temperature(plan.store.temperatureC)} and ${plan.store.rhPercent} % damp. Tare the bowl first.`
           : 'Tare the bowl first.'
       }
       action={{

@@ -26,11 +26,10 @@ import { timeNow } from '#web/state/bench.ts'
 import { setGear } from '#web/state/gear.ts'
 import { SidePanel } from '#web/ui/SidePanel.tsx'
 import { useNow } from '#web/ui/useNow.ts'
-import { useUnits } from '#web/ui/units.ts'
+import { problemTold, useUnits } from '#web/ui/units.ts'
 import { useSheet } from '../useSheet.ts'
 import type { DrawerProps } from '../drawerProps.ts'
 import { Caution, FigureLine, Line, DrawerSection } from './parts.tsx'
-import { problemWords } from '#web/words/index.ts'
 
 const FINE_G = 0.1
 
@@ -248,7 +247,7 @@ function Tray({ row, worked }: { row: WorkedRow | undefined; worked: Worked }) {
         </>
       ) : (
         <p role="alert" className="border-l-4 border-danger py-1 pl-3">
-          {problemWords(baked.problem)}
+          {problemTold(baked.problem)}
         </p>
       )}
     </DrawerSection>

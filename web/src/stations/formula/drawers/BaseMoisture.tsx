@@ -16,11 +16,11 @@ import {
 import { useState } from 'react'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { SidePanel } from '#web/ui/SidePanel.tsx'
-import { useUnits } from '#web/ui/units.ts'
+import { problemTold, useUnits } from '#web/ui/units.ts'
 import { useSheet } from '../useSheet.ts'
 import type { DrawerProps } from '../drawerProps.ts'
 import { FigureLine, Line, DrawerSection } from './parts.tsx'
-import { problemWords } from '#web/words/index.ts'
+
 import { Choice } from '#web/ui/Choice.tsx'
 
 const withRow = (sheet: Sheet, key: string, change: (row: Sheet['rows'][number]) => Sheet['rows'][number]): Sheet => ({
@@ -102,7 +102,7 @@ function Weighings({
         </div>
       ) : (
         <p role="alert" className="border-l-4 border-danger py-1 pl-3">
-          {problemWords(measured.problem)}
+          {problemTold(measured.problem)}
         </p>
       )}
     </>
@@ -148,7 +148,7 @@ function WantedMoisture({ worked }: { worked: Worked }) {
         </div>
       ) : (
         <p role="alert" className="border-l-4 border-danger py-1 pl-3">
-          {problemWords(flour.problem)}
+          {problemTold(flour.problem)}
         </p>
       )}
     </DrawerSection>

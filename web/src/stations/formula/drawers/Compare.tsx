@@ -5,9 +5,9 @@ import { selectFormulas } from '#web/state/select.ts'
 import { useApp } from '#web/state/store.ts'
 import { FamilyMark } from '#web/ui/family.tsx'
 import { SidePanel } from '#web/ui/SidePanel.tsx'
-import { useUnits } from '#web/ui/units.ts'
+import { problemTold, useUnits } from '#web/ui/units.ts'
 import type { DrawerProps } from '../drawerProps.ts'
-import { problemWords, restWords, type Worded } from '#web/words/index.ts'
+import { restWords, type Worded } from '#web/words/index.ts'
 import { Choice } from '#web/ui/Choice.tsx'
 
 interface Pair {
@@ -87,7 +87,7 @@ function Other({ worked, kitchen, id }: { worked: Worked; kitchen: Kitchen; id: 
   const formula = useApp(selectFormulas).find((each) => each.id === id)
   if (!formula) return null
   const other = computeSheet(formula.sheet, kitchen)
-  return other.ok ? <Table a={worked} b={other.value} /> : <p role="alert">{problemWords(other.problem)}</p>
+  return other.ok ? <Table a={worked} b={other.value} /> : <p role="alert">{problemTold(other.problem)}</p>
 }
 
 export default function Compare({ worked, kitchen, onClose }: DrawerProps) {

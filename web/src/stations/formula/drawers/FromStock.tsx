@@ -16,12 +16,12 @@ import { useEffect, useState } from 'react'
 import { Link } from 'react-router'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { SidePanel } from '#web/ui/SidePanel.tsx'
-import { useUnits } from '#web/ui/units.ts'
+import { problemTold, useUnits } from '#web/ui/units.ts'
 import { solveLinear } from '#web/workers/linear.ts'
 import { useSheet } from '../useSheet.ts'
 import type { DrawerProps } from '../drawerProps.ts'
 import { Line, DrawerSection } from './parts.tsx'
-import { problemWords } from '#web/words/index.ts'
+
 import { Choice } from '#web/ui/Choice.tsx'
 
 const aimWords: Readonly<Record<Aim, string>> = {
@@ -157,7 +157,7 @@ export default function FromStock({ worked, kitchen, onClose }: DrawerProps) {
         )}
         {proposal !== null && proposal !== 'failed' && !proposal.ok && (
           <p role="alert" className="border-l-5 border-danger pl-3 leading-snug">
-            {problemWords(proposal.problem)}
+            {problemTold(proposal.problem)}
           </p>
         )}
         {proposal !== null && proposal !== 'failed' && proposal.ok && (

@@ -16,8 +16,9 @@ import { rowName } from '../Ledger.tsx'
 import { useSheet } from '../useSheet.ts'
 import type { DrawerProps } from '../drawerProps.ts'
 import { Line, DrawerSection } from './parts.tsx'
-import { problemWords } from '#web/words/index.ts'
+
 import { Choice } from '#web/ui/Choice.tsx'
+import { problemTold } from '#web/ui/units.ts'
 
 const strengthWords: Readonly<Record<Ingredient['gluten'], string>> = {
   strong: 'strong gluten, springs back',
@@ -42,7 +43,7 @@ function FromTo({ row, to, worked, kitchen }: { row: WorkedRow; to: string; work
   const { edit } = useSheet()
   const swap = swapIngredient(worked, row.key, to, kitchen)
   const computed = swap.ok ? computeSheet(swap.value.sheet, kitchen) : swap
-  if (!swap.ok || !computed.ok) return <p role="alert">{computed.ok ? '' : problemWords(computed.problem)}</p>
+  if (!swap.ok || !computed.ok) return <p role="alert">{computed.ok ? '' : problemTold(computed.problem)}</p>
   const { from, to: next, points } = swap.value
   const after = computed.value
   const max = next.usualMaxSharePercent

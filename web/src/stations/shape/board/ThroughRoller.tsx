@@ -18,8 +18,8 @@ import { download, plainFileName } from '#web/devices/download.ts'
 import type { Family } from '#web/ui/family.tsx'
 import { RollerStairs } from '#web/ui/RollerStairs.tsx'
 import { StampLayout } from '#web/ui/StampLayout.tsx'
-import { useUnits } from '#web/ui/units.ts'
-import { counted, problemWords } from '#web/words/index.ts'
+import { problemTold, useUnits } from '#web/ui/units.ts'
+import { counted } from '#web/words/index.ts'
 import { Choice } from '#web/ui/Choice.tsx'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { useMachines } from './useMachines.ts'
@@ -103,7 +103,7 @@ function Rolled({ shape, family, plan, roller }: Sheeted) {
             </p>
           </>
         )}
-        {!plan.passes.ok && <p role="alert">{problemWords(plan.passes.problem)}</p>}
+        {!plan.passes.ok && <p role="alert">{problemTold(plan.passes.problem)}</p>}
         {!plan.widest && <p>Measure two settings of {roller.name} in Gear, and they stand here.</p>}
       </div>
       <Cutting shape={shape} family={family} plan={plan} />
