@@ -25,8 +25,9 @@ it('a dough, a stamped layout drawn and saved at full size, and a paper gauge th
   await press(page, 'Hot-water skins')
   await go('/shape/library')
   await page.locator('::-p-aria([role="searchbox"])').fill('gyoza')
-  await sees(page, 'of 107 shapes')
+  await sees(page, 'of 111 shapes')
   await press(page, 'Thin round wrappers gyoza wrappers')
+  await press(page, 'Take it: Thin round wrappers')
   await sees(page, 'Make it your own')
   await tab('At the board')
   await sees(page, 'Through the roller')
@@ -115,8 +116,9 @@ it('another shape moves the window on the rule, and the smallest change brings t
   await sees(page, 'Malloreddus')
   await go('/shape/library')
   await page.locator('::-p-aria([role="searchbox"])').fill('strascinati')
-  await sees(page, '1 of 107')
+  await sees(page, '1 of 111')
   await press(page, 'Strascinati dragged leaves')
+  await press(page, 'Take it: Strascinati')
   await sees(page, 'points too stiff')
   await page.evaluate(() => {
     const bring = [...document.querySelectorAll('button')].find((button) =>

@@ -70,6 +70,7 @@ export const formSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('snail'), ...size, ridges: few }),
   z.strictObject({ kind: z.literal('crest'), ...size, heightMm: mm }),
   z.strictObject({ kind: z.literal('radiator'), ...size, fins: few }),
+  z.strictObject({ kind: z.literal('stars'), ...size, points: few }),
   // Filled and closed.
   z.strictObject({ kind: z.literal('half-moon'), ...size, heightMm: mm, crimps: few, rolled: yes }),
   z.strictObject({
@@ -83,6 +84,7 @@ export const formSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('purse'), ...size, heightMm: mm, folds: few }),
   z.strictObject({ kind: z.literal('ring-pocket'), ...size }),
   z.strictObject({ kind: z.literal('parcel'), ...size, heightMm: mm }),
+  z.strictObject({ kind: z.literal('square-pocket'), ...size, heightMm: mm, teeth: few }),
   // Dropped, and the soft doughs.
   z.strictObject({ kind: z.literal('drop'), ...size, pieces: z.optional(few) }),
   z.strictObject({ kind: z.literal('fish'), ...size }),

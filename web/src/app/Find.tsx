@@ -1,25 +1,26 @@
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react'
 import { format } from 'date-fns'
-import { useMemo, useState } from 'react'
+import { useDeferredValue, useMemo, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { selectEnded, selectFormulas, useKitchen } from '../state/select.ts'
 import { SidePanel } from '../ui/SidePanel.tsx'
 import { draftOpened } from '../state/draftSlice.ts'
-import { editDraft } from '../state/editDraft.ts'
 import { stations } from './StationIndex.tsx'
 import { OPEN_HELP } from '../ui/keys.ts'
+import type { Opening } from '../ui/opening.ts'
 import { useApp, useAppDispatch } from '../state/store.ts'
-import { dayWords } from '../words/index.ts'
+import { actions, dayWords, doughSynonyms, ingredientSynonyms, shapeSynonyms } from '../words/index.ts'
+import { finder, type Entry } from './findIndex.ts'
 
-interface Found {
-  readonly id: string
+interface Found extends Entry {
   readonly kind: string | (() => string)
-  readonly name: string
-  readonly words: string
   readonly go: () => void
 }
 
 const MAX_SHOWN = 12
+/** What a maker does comes before what there is a lot of. */
+const OFTEN = 1.6
+const RARELY = 0.7
 
 function useEverything(): readonly Found[] {
   const navigate = useNavigate()
@@ -29,34 +30,38 @@ function useEverything(): readonly Found[] {
   const formulas = useApp(selectFormulas)
   const ended = useApp(selectEnded)
   return useMemo(() => {
-    const to = (path: string) => () => void navigate(path)
+    const to = (path: string, state?: Opening) => () => void navigate(path, { state })
     return [
       ...stations.map(({ station, name }): Found => ({
         id: station,
         kind: 'station',
         name,
-        words: name,
+        words: '',
+        weight: OFTEN,
         go: to(`/${station}`),
       })),
-      {
-        id: 'help',
-        kind: 'words, keys',
-        name: 'Help',
-        words: 'help glossary words keys shortcuts terms',
-        go: () => dispatchEvent(new Event(OPEN_HELP)),
-      },
+      ...actions.map(({ name, words, at, open }): Found => ({
+        id: name,
+        kind: 'do',
+        name,
+        words,
+        weight: OFTEN,
+        go: at === null ? () => dispatchEvent(new Event(OPEN_HELP)) : to(at, open === undefined ? undefined : { open }),
+      })),
       ...running.map(({ id, plan }): Found => ({
         id: `bench-${id}`,
         kind: 'at the bench',
         name: plan.sheet.name,
-        words: `${plan.sheet.name} ${plan.shape.name} bench`,
+        words: `${plan.shape.name} bench`,
+        weight: OFTEN,
         go: to(`/bench/${id}`),
       })),
       ...formulas.map((formula): Found => ({
         id: formula.id,
         kind: 'formula',
         name: formula.sheet.name,
-        words: `${formula.sheet.name} ${formula.sheet.note}`,
+        words: formula.sheet.note,
+        weight: OFTEN,
         go: () => {
           dispatch(draftOpened({ id: 'draft', formula: formula.id, sheet: formula.sheet }))
           void navigate('/formula')
@@ -66,25 +71,39 @@ function useEverything(): readonly Found[] {
         id: shape.id,
         kind: 'shape',
         name: shape.name,
-        words: [shape.name, ...shape.otherNames, shape.origin].join(' '),
-        go: () => {
-          editDraft((sheet) => ({ ...sheet, shape: shape.id }))
-          void navigate('/shape')
-        },
+        words: [...shape.otherNames, shape.origin, shapeSynonyms[shape.id] ?? ''].join(' '),
+        go: to(`/shape/library?look=${encodeURIComponent(shape.id)}`),
+      })),
+      ...[...(kitchen?.doughs.values() ?? [])].map((dough): Found => ({
+        id: `dough-${dough.id}`,
+        kind: 'dough, a new formula',
+        name: dough.name,
+        words: doughSynonyms[dough.id] ?? '',
+        go: to('/formula', { open: 'new', with: dough.id }),
       })),
       ...(kitchen?.lots ?? []).map((lot): Found => ({
         id: lot.id,
         kind: 'flour',
         name: lot.name,
-        words: `${lot.name} ${lot.note}`,
+        words: lot.note,
         go: to('/gear/sacks'),
       })),
+      ...[...(kitchen?.ingredients.values() ?? [])]
+        .filter(({ basis }) => basis !== 'dusting')
+        .map((ingredient): Found => ({
+          id: `ingredient-${ingredient.id}`,
+          kind: 'ingredient, into the draft',
+          name: ingredient.name,
+          words: ingredientSynonyms[ingredient.id] ?? '',
+          weight: RARELY,
+          go: to('/formula', { open: 'add', with: ingredient.name }),
+        })),
       ...[...(ended ?? [])].reverse().map(({ id, name, shape, atMs }): Found => ({
         id,
         // In a word only once it is shown.
         kind: () => format(atMs, 'd MMM'),
         name,
-        words: `${name} ${shape} ${dayWords(atMs)}`,
+        words: `${shape} ${dayWords(atMs)}`,
         go: to(`/log/${id}`),
       })),
     ]
@@ -93,11 +112,10 @@ function useEverything(): readonly Found[] {
 
 export default function Find({ onClose }: { onClose: () => void }) {
   const everything = useEverything()
+  const ask = useMemo(() => finder(everything), [everything])
   const [query, setQuery] = useState('')
-  const words = query.toLowerCase().split(/\s+/).filter(Boolean)
-  const found = everything
-    .filter((entry) => words.every((word) => entry.words.toLowerCase().includes(word)))
-    .slice(0, MAX_SHOWN)
+  const asked = useDeferredValue(query)
+  const found = useMemo(() => ask(asked).slice(0, MAX_SHOWN), [ask, asked])
   return (
     <SidePanel title="Find" onClose={onClose} at="middle">
       <Combobox
@@ -111,8 +129,8 @@ export default function Find({ onClose }: { onClose: () => void }) {
         <ComboboxInput
           autoFocus
           className="box w-full text-xl"
-          aria-label="Find a formula, shape, flour, batch or station"
-          placeholder="formula, shape, flour, batch, station"
+          aria-label="Find a formula, shape, flour, batch, or what to do"
+          placeholder="formula, shape, flour, batch, freeze, print …"
           autoComplete="off"
           onChange={(event) => setQuery(event.target.value)}
           // The list is always shown, so Escape puts the whole sheet away at once.

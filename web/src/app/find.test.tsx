@@ -57,8 +57,31 @@ it('finds a batch that runs, and goes to it', async () => {
   expect(screen.getByText('at the bench')).toBeTruthy()
 })
 
+it.each([
+  ['fettuccine', 'Tagliatelle'],
+  ['lasagna', 'Lasagne sheets'],
+  ['maccheroni', 'Maccarrones de busa'],
+  ['ravioli', 'Square filled parcels'],
+  ['tortellini', 'Ring-folded parcels'],
+  ['spatzle', 'Board-scraped batter threads'],
+  ['noquis', 'gnocchi'],
+  ['manti', 'Tiny square parcels'],
+  ['orechiette', 'Orecchiette'],
+  ['tagliatele', 'Tagliatelle'],
+  ['fecola', 'Potato starch'],
+  ['huevo', 'Whole egg'],
+  ['freeze', 'Freeze, chill or dry'],
+  ['print', 'Print the formula'],
+  ['units', 'Units'],
+  ['backup', 'Save everything to a file'],
+  ['dark mode', 'Lamplight'],
+])('%s leads to %s', async (words, name) => {
+  await ask(words)
+  expect(found().slice(0, 4).join(' · ')).toContain(name)
+})
+
 it('says so when nothing is called that', async () => {
-  await ask('ravioli of the moon')
+  await ask('zzyzx of the moon')
   expect(screen.getByText(/Nothing here is called that/)).toBeTruthy()
 })
 

@@ -7,10 +7,10 @@ interface Props {
 }
 
 const line = { stroke: 'var(--ink)', strokeWidth: 1.5 } as const
-const toothed = (r: number, teeth: number): string =>
+const toothed = (r: number, teeth: number, root = 0.93): string =>
   Array.from({ length: teeth * 2 }, (_, k) => {
     const angle = (k / (teeth * 2)) * Math.PI * 2
-    const reach = k % 2 === 0 ? r : r * 0.93
+    const reach = k % 2 === 0 ? r : r * root
     return `${k === 0 ? 'M' : 'L'}${(r + reach * Math.cos(angle)).toFixed(2)} ${(r + reach * Math.sin(angle)).toFixed(2)}`
   }).join('') + 'Z'
 
@@ -88,6 +88,13 @@ export function DieFace({ section, outer, inner, fill }: Props) {
             )
           })}
         </g>
+      )
+    case 'star':
+      return (
+        <>
+          <path d={toothed(r, 6, 0.55)} fill={fill} {...line} />
+          {bore}
+        </>
       )
     case 'tube-fin':
       return (

@@ -230,3 +230,35 @@ export function parcel({ lengthMm, widthMm, heightMm }: FormOf<'parcel'>): Scene
   )
   return { patches: [withEdges(top, [borderOf(top, 'last-column')])], view: { turn: 0.25, tilt: 0.6 } }
 }
+
+/** Two squares over a mound, the rim cut with a toothed wheel. */
+export function squarePocket(form: FormOf<'square-pocket'>, wallMm: number): Scene {
+  const { lengthMm, widthMm, heightMm, teeth } = form
+  const rim = 0.7
+  /** How far a square with rounded corners reaches, of half its side. */
+  const reach = (angle: number) => (Math.abs(Math.cos(angle)) ** 9 + Math.abs(Math.sin(angle)) ** 9) ** (-1 / 9)
+  const belly = (v: number) => (v < rim ? Math.sqrt(Math.max(0, 1 - (v / rim) ** 2.2)) : 0)
+  return {
+    patches: plate({
+      middle(u, v) {
+        const angle = u * TAU
+        const onRim = Math.max(0, (v - rim) / (1 - rim))
+        const tooth = 1 + 0.022 * onRim * Math.sin(u * teeth * TAU)
+        // The mound is round, the rim is square.
+        const square = 1 + (reach(angle) - 1) * v ** 2
+        return [
+          (lengthMm / 2) * v * square * tooth * Math.cos(angle),
+          (widthMm / 2) * v * square * tooth * Math.sin(angle),
+          0.2 * heightMm * belly(v),
+        ]
+      },
+      wallMm: (_, v) => wallMm + (heightMm - wallMm) * belly(v),
+      rows: 320,
+      columns: 44,
+      wraps: true,
+      polar: true,
+      lines: [6, 0],
+    }),
+    view: { turn: 0.3, tilt: 0.75 },
+  }
+}

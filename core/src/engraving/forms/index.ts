@@ -2,8 +2,8 @@
 import type { FormKind, FormOf } from '../../model/index.ts'
 import type { Scene } from '../patch.ts'
 import { ear, hollow, leaf, ridgedPip, scroll, shaving } from './dragged.ts'
-import { crescent, halfMoon, parcel, purse, ringPocket, wheatEar } from './filled.ts'
-import { crest, radiator, shell, snail, spiral, sRoll, tube } from './pressed.ts'
+import { crescent, halfMoon, parcel, purse, ringPocket, squarePocket, wheatEar } from './filled.ts'
+import { crest, radiator, shell, snail, spiral, sRoll, stars, tube } from './pressed.ts'
 import { braid, coil, corkscrew, quill, rolledStrip, screw, spindle, twin, twist } from './rolled.ts'
 import { band, bow, coin, drape, rounds, ruffle, scatter, scrap, sheets } from './sheets.ts'
 import { ball, buttons, cushion, drop, fish, pillow, quenelle, slant } from './soft.ts'
@@ -50,12 +50,14 @@ const scenes: { readonly [Kind in FormKind]: (form: FormOf<Kind>, wallMm: number
   snail,
   crest,
   radiator,
+  stars,
   'half-moon': halfMoon,
   crescent,
   'wheat-ear': wheatEar,
   purse,
   'ring-pocket': ringPocket,
   parcel,
+  'square-pocket': squarePocket,
   drop,
   fish,
   buttons,

@@ -202,3 +202,34 @@ export function radiator({ lengthMm, widthMm, fins }: FormOf<'radiator'>, wallMm
     view: { turn: 0.55, tilt: 0.5 },
   }
 }
+
+/** A handful of thin stars, sliced off a die. */
+export function stars({ lengthMm, widthMm, points }: FormOf<'stars'>, wallMm: number): Scene {
+  const count = 7
+  const reach = (u: number) => 0.56 + 0.44 * Math.abs(Math.cos((u * points * TAU) / 2)) ** 1.6
+  const one = plate({
+    middle(u, v) {
+      const angle = u * TAU
+      const out = (0.16 + 0.84 * v) * (1 + (reach(u) - 1) * v)
+      return [(lengthMm / 2) * out * Math.cos(angle), (widthMm / 2) * out * Math.sin(angle), 0]
+    },
+    wallMm,
+    rows: 120,
+    columns: 10,
+    wraps: true,
+    lines: [0, 0],
+    plain: true,
+  })
+  const laid = Array.from({ length: count }, (_, k) => {
+    const [row, place] = [Math.floor((k + 1) / 3), (k + 1) % 3]
+    const lean = ((k * 7) % 5) - 2
+    return one.map((patch) =>
+      moved(patch, 0.25 * lean, [
+        (place - 1) * lengthMm * 1.3 + (row % 2) * lengthMm * 0.5,
+        (row - 1) * widthMm * 1.25 + 0.06 * lean * widthMm,
+        0,
+      ]),
+    )
+  })
+  return { patches: laid.flat(), view: { turn: 0.2, tilt: 0.85 } }
+}

@@ -9,8 +9,9 @@ import {
   type Kitchen,
   type Worked,
 } from '@harina/core'
-import { useMemo, useState } from 'react'
+import { useMemo, useRef, useState } from 'react'
 import { notifyTrouble } from '../../state/notify.ts'
+import { useOpening } from '../../ui/opening.ts'
 import { useSheet } from './useSheet.ts'
 import { problemTold } from '#web/ui/units.ts'
 
@@ -36,6 +37,13 @@ export function findIngredients(all: readonly Ingredient[], typed: string): read
 export function AddRow({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
   const { attempt, done } = useSheet()
   const [typed, setTyped] = useState('')
+  const field = useRef<HTMLInputElement>(null)
+  // Asked for by Find: it stands in the field, and the list is open.
+  useOpening((asked) => {
+    if (asked.open !== 'add') return
+    field.current?.focus()
+    setTyped(asked.with ?? '')
+  })
   const usable = useMemo(
     // Plain water stands once: how warm it is belongs to the sheet.
     () =>
@@ -55,6 +63,7 @@ export function AddRow({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }
   return (
     <Combobox<Ingredient | null> value={null} onChange={take} immediate={false}>
       <ComboboxInput
+        ref={field}
         className="field w-full max-w-88 text-base"
         aria-label="Add to the ledger"
         placeholder="add flour, salt, oil, colour …"

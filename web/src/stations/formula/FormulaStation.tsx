@@ -7,9 +7,10 @@ import { FindButton } from '../../ui/FindButton.tsx'
 import { store, useApp } from '../../state/store.ts'
 import { familyInk } from '../../ui/family.tsx'
 import { selectSheet, useKitchen, useWorked } from '../../state/select.ts'
+import { useOpening } from '../../ui/opening.ts'
 import { usePageTitle } from '../../ui/pageTitle.ts'
 import { DoughColumn } from './DoughColumn.tsx'
-import { DrawerHandles, OpenDrawer, type DrawerId } from './drawers.tsx'
+import { DrawerHandles, isDrawer, OpenDrawer, type DrawerId } from './drawers.tsx'
 import { FlourStands } from './FlourStands.tsx'
 import { FootFacts } from './FootFacts.tsx'
 import { FormulaRule } from './FormulaRule.tsx'
@@ -95,7 +96,17 @@ export default function FormulaStation() {
   const hasDraft = useApp((state) => state.draft.present !== null)
   usePageTitle(useApp(selectSheet)?.name, 'Formula')
   const [open, setOpen] = useState<'book' | 'new' | DrawerId | null>(null)
+  const [begin, setBegin] = useState<string | undefined>()
   const close = () => setOpen(null)
+  useOpening((asked) => {
+    setBegin(asked.with)
+    if (asked.open === 'book' || asked.open === 'new' || isDrawer(asked.open)) setOpen(asked.open)
+    else if (asked.open === 'print') setTimeout(() => print())
+  })
+  const newOne = () => {
+    setBegin(undefined)
+    setOpen('new')
+  }
   const good = worked?.ok ? worked.value : null
   const ink = good ? familyInk[good.dough.family] : 'var(--ink)'
   return (
@@ -109,9 +120,9 @@ export default function FormulaStation() {
         className="relative flex min-h-0 flex-1 flex-col gap-1 overflow-y-auto bg-sheet px-4 pt-1.5 pb-1 md:px-6.5"
       >
         {hasDraft ? (
-          <SheetHead worked={good} onOpenBook={() => setOpen('book')} onNew={() => setOpen('new')} />
+          <SheetHead worked={good} onOpenBook={() => setOpen('book')} onNew={newOne} />
         ) : (
-          <EmptySheet onOpenBook={() => setOpen('book')} onNew={() => setOpen('new')} />
+          <EmptySheet onOpenBook={() => setOpen('book')} onNew={newOne} />
         )}
         {worked && !worked.ok && (
           <p role="alert" className="border-l-5 border-danger p-3 text-lg">
@@ -124,7 +135,7 @@ export default function FormulaStation() {
       {kitchen && (
         <Suspense>
           {open === 'book' && <FormulaBook kitchen={kitchen} onClose={close} />}
-          {open === 'new' && <NewFormula kitchen={kitchen} onClose={close} />}
+          {open === 'new' && <NewFormula key={begin} kitchen={kitchen} begin={begin} onClose={close} />}
           {good && open !== null && open !== 'book' && open !== 'new' && (
             <OpenDrawer id={open} worked={good} kitchen={kitchen} onClose={close} />
           )}

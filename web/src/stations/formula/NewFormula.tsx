@@ -54,9 +54,10 @@ function NamedChoice({ label, value, options, onChange }: NamedProps) {
 }
 
 /** Each choice starts from the one before it: another family, its first dough; another dough, its first shape. */
-function useChoices(kitchen: Kitchen) {
-  const [family, setFamily] = useState<Family>('semolina')
-  const [doughId, setDough] = useState('')
+function useChoices(kitchen: Kitchen, begin: string | undefined) {
+  const asked = kitchen.doughs.get(begin ?? '')
+  const [family, setFamily] = useState<Family>(asked?.family ?? 'semolina')
+  const [doughId, setDough] = useState(asked?.id ?? '')
   const [shapeId, setShape] = useState('')
   const doughs = useMemo(
     () => [...kitchen.doughs.values()].filter((dough) => dough.family === family),
@@ -68,9 +69,16 @@ function useChoices(kitchen: Kitchen) {
   return { family, setFamily, doughs, dough, setDough, shapes, shape, setShape }
 }
 
-export default function NewFormula({ kitchen, onClose }: { kitchen: Kitchen; onClose: () => void }) {
+interface Props {
+  readonly kitchen: Kitchen
+  /** The dough it begins with, where one was asked for. */
+  readonly begin?: string | undefined
+  readonly onClose: () => void
+}
+
+export default function NewFormula({ kitchen, begin: asked, onClose }: Props) {
   const dispatch = useAppDispatch()
-  const { family, setFamily, doughs, dough, setDough, shapes, shape, setShape } = useChoices(kitchen)
+  const { family, setFamily, doughs, dough, setDough, shapes, shape, setShape } = useChoices(kitchen, asked)
   const [count, setCount] = useState(4)
   const begin = () => {
     if (!dough || !shape) return

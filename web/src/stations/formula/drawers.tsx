@@ -18,6 +18,7 @@ const drawers = {
 } as const satisfies Record<string, { name: string; open: ComponentType<DrawerProps> }>
 
 export type DrawerId = keyof typeof drawers
+export const isDrawer = (id: string): id is DrawerId => Object.hasOwn(drawers, id)
 
 /** Drawers that have something for this dough, in the order of the work. */
 function useful({ control, rows }: Worked): readonly DrawerId[] {

@@ -1,3 +1,4 @@
+import type { BenchEvent } from '@harina/core'
 import { cleanup } from '@testing-library/react'
 import { store } from '../../state/store.ts'
 import { fireEvent, press, putWorkspace, renderAt, sampleWorkspace, screen } from '../../testing/renderApp.tsx'
@@ -20,7 +21,6 @@ afterEach(cleanup)
 it('tells a batch from beginning to end: planned, poured, felt, corrected, judged', async () => {
   renderAt(`/log/${gale!.id}`, pages)
   expect(await screen.findByText(/Gale, everything damp/)).toBeTruthy()
-  expect(document.querySelector('article header')?.textContent).toContain('water at ')
   const story = screen.getByRole('list', { name: 'What happened' }).textContent ?? ''
   for (const words of [
     'taken to the bench',
@@ -35,6 +35,21 @@ it('tells a batch from beginning to end: planned, poured, felt, corrected, judge
     expect(story).toContain(words)
   expect(screen.getByText('Verdict').parentElement!.textContent).toContain('poor')
   expect(screen.getByRole('table', { name: 'Planned against poured' }).textContent).toContain('Flour, to correct')
+})
+
+it('tells how warm the water was, and what the pieces weighed that were laid on the scale', async () => {
+  const { plan, events } = gale!
+  const sampled = [0.81, 0.85].map((grams, n): BenchEvent => ({
+    id: `s${n}`,
+    at: events.at(-1)!.at,
+    type: 'sampled',
+    grams,
+  }))
+  const told = { ...gale!, plan: { ...plan, waterC: 44 }, events: [...events.slice(0, -1), ...sampled, events.at(-1)!] }
+  await putWorkspace({ ...sampleWorkspace, draft: null, batches: [told] })
+  renderAt(`/log/${gale!.id}`, pages)
+  expect(await screen.findByText(/water at 44 °C/)).toBeTruthy()
+  expect(screen.getByText(/2 weighed, 0\.83 g on average/)).toBeTruthy()
 })
 
 it('a search that finds nothing says what to try; one that finds narrows the list', async () => {

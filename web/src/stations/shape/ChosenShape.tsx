@@ -62,7 +62,14 @@ function Piece({ worked, main }: { worked: Worked; main: ShapeShare }) {
   )
 }
 
-export function ChosenShape({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
+interface Props {
+  readonly worked: Worked
+  readonly kitchen: Kitchen
+  /** Only looked at: what would change the sheet is left out. */
+  readonly looking?: boolean
+}
+
+export function ChosenShape({ worked, kitchen, looking = false }: Props) {
   const { shape, match, control } = worked
   const [own, setOwn] = useState(false)
   const parts = useMemo(() => shapeShares(worked, kitchen), [worked, kitchen])
@@ -78,17 +85,19 @@ export function ChosenShape({ worked, kitchen }: { worked: Worked; kitchen: Kitc
               .filter(Boolean)
               .join('; ')}
           </p>
-          <button type="button" className="quiet ml-auto text-label" onClick={() => setOwn(true)}>
-            Make it your own
-          </button>
+          {!looking && (
+            <button type="button" className="quiet ml-auto text-label" onClick={() => setOwn(true)}>
+              Make it your own
+            </button>
+          )}
         </div>
         <p className="text-md" role="status">
-          {matchWords(match, control.by === 'base')} <BringIn worked={worked} />
+          {matchWords(match, control.by === 'base')} {!looking && <BringIn worked={worked} />}
         </p>
       </div>
       <TabGroup>
         <TabList className="flex gap-x-5 overflow-x-auto border-b border-line">
-          {tabs.map((name) => (
+          {(looking ? tabs.filter((name) => name !== 'At the board') : tabs).map((name) => (
             <Tab
               key={name}
               className="min-h-9 border-b-3 border-transparent px-1 -outline-offset-4 whitespace-nowrap text-second data-selected:border-family data-selected:font-semibold data-selected:text-ink"
@@ -105,17 +114,19 @@ export function ChosenShape({ worked, kitchen }: { worked: Worked; kitchen: Kitc
           <TabPanel tabIndex={-1}>
             <ToolsAndTroubles shape={shape} />
           </TabPanel>
-          <TabPanel tabIndex={-1}>
-            {!parts.ok && (
-              <p role="alert" className="mb-2 border-l-5 border-danger p-2">
-                {problemTold(parts.problem)}
-              </p>
-            )}
-            <SeveralShapes worked={worked} parts={all} kitchen={kitchen} />
-            {all.map((part) => (
-              <AtTheBoard key={part.shape.id} part={part} worked={worked} kitchen={kitchen} titled={all.length > 1} />
-            ))}
-          </TabPanel>
+          {!looking && (
+            <TabPanel tabIndex={-1}>
+              {!parts.ok && (
+                <p role="alert" className="mb-2 border-l-5 border-danger p-2">
+                  {problemTold(parts.problem)}
+                </p>
+              )}
+              <SeveralShapes worked={worked} parts={all} kitchen={kitchen} />
+              {all.map((part) => (
+                <AtTheBoard key={part.shape.id} part={part} worked={worked} kitchen={kitchen} titled={all.length > 1} />
+              ))}
+            </TabPanel>
+          )}
           <TabPanel tabIndex={-1}>
             <ItsDoughs worked={worked} kitchen={kitchen} />
           </TabPanel>

@@ -5,21 +5,20 @@ import {
   findShapes,
   GROUPS,
   MACHINES,
-  startSheet,
   textOf,
   type Kitchen,
   type Shape,
   type ShapeQuery,
 } from '@harina/core'
-import { memo, useCallback, useMemo, useState } from 'react'
-import { useNavigate } from 'react-router'
-import { draftOpened, sheetEdited } from '../../state/draftSlice.ts'
-import { store, useAppDispatch } from '../../state/store.ts'
+import { memo, useCallback, useLayoutEffect, useMemo, useRef, useState } from 'react'
+import { useSearchParams } from 'react-router'
 import { familyName } from '../../ui/family.tsx'
 import { ShapeThumb } from '../../ui/ShapeEngraving.tsx'
 import { tables } from '../../state/tables.ts'
-import { difficultyWords, groupWords, machineWords } from '../../words/index.ts'
+import { folded } from '../../ui/folded.ts'
+import { difficultyWords, groupWords, machineWords, shapeSynonyms } from '../../words/index.ts'
 import { Choice } from '../../ui/Choice.tsx'
+import { LookAt } from './LookAt.tsx'
 
 interface SelectProps {
   readonly label: string
@@ -149,24 +148,41 @@ const Tile = memo(({ shape, shown, onOpen }: TileProps) => (
 ))
 Tile.displayName = 'Tile'
 
+/** Which shape is looked at stands in the address, so that the browser's own way back leads back too. */
+function useLooking(shapes: Kitchen['shapes']) {
+  const [search, setSearch] = useSearchParams()
+  const looked = shapes.get(search.get('look') ?? '') ?? null
+  const stoodAt = useRef(0)
+  const isLooking = looked !== null
+  // The list is found again where it was left.
+  useLayoutEffect(() => {
+    const work = document.getElementById('work')
+    work?.scrollTo(0, isLooking ? 0 : stoodAt.current)
+  }, [isLooking])
+  const look = useCallback(
+    (shape: Shape) => {
+      stoodAt.current = document.getElementById('work')?.scrollTop ?? 0
+      setSearch({ look: shape.id })
+    },
+    [setSearch],
+  )
+  return { looked, look, back: () => setSearch({}) }
+}
+
 export default function Library({ kitchen }: { kitchen: Kitchen }) {
-  const dispatch = useAppDispatch()
-  const navigate = useNavigate()
   const [query, setQuery] = useState<ShapeQuery>(anyShape)
   const { doughs, shapes } = kitchen
   const all = useMemo(() => [...shapes.values()], [shapes])
-  const texts = useMemo(() => new Map(all.map((shape) => [shape.id, textOf(shape, doughs)])), [all, doughs])
-  const found = useMemo(() => new Set(findShapes(all, query, { texts, doughs })), [all, query, texts, doughs])
-  const open = useCallback(
-    (shape: Shape) => {
-      const draft = store.getState().draft.present
-      const dough = kitchen.doughs.get(shape.doughs[0]?.dough ?? '')
-      if (draft) dispatch(sheetEdited({ sheet: { ...draft.sheet, shape: shape.id } }))
-      else if (dough) dispatch(draftOpened({ id: 'draft', formula: null, sheet: startSheet(dough, shape, kitchen) }))
-      void navigate('/shape')
-    },
-    [dispatch, navigate, kitchen],
+  const texts = useMemo(
+    () => new Map(all.map((shape) => [shape.id, folded(`${textOf(shape, doughs)} ${shapeSynonyms[shape.id] ?? ''}`)])),
+    [all, doughs],
   )
+  const found = useMemo(
+    () => new Set(findShapes(all, { ...query, words: folded(query.words) }, { texts, doughs })),
+    [all, query, texts, doughs],
+  )
+  const { looked, look, back } = useLooking(shapes)
+  if (looked) return <LookAt shape={looked} kitchen={kitchen} onBack={back} />
   return (
     <div>
       <h1 className="sr-only">All shapes</h1>
@@ -182,7 +198,7 @@ export default function Library({ kitchen }: { kitchen: Kitchen }) {
       </p>
       <ul className="mt-1 grid grid-cols-[repeat(auto-fill,minmax(140px,1fr))] gap-x-2" aria-label="Shapes">
         {all.map((shape) => (
-          <Tile key={shape.id} shape={shape} shown={found.has(shape)} onOpen={open} />
+          <Tile key={shape.id} shape={shape} shown={found.has(shape)} onOpen={look} />
         ))}
       </ul>
     </div>

@@ -53,18 +53,39 @@ it('the library narrows by words and filters, and says how many are left', async
   for (const tile of tiles()) expect(tile.textContent).not.toMatch(/Rigatoni|Penne/)
 })
 
-it('a shape of the library goes onto the sheet; without a sheet one is begun', async () => {
+it('a shape of the library is looked at and not taken; one press takes it, one goes back', async () => {
   await open('/library')
   await screen.findByRole('list', { name: 'Shapes' })
+  const before = sheet()
   await press(/^Orecchiette/)
-  expect(sheet().shape).toBe('little-ears')
   expect((await screen.findByRole('heading', { level: 1 })).textContent).toBe('Orecchiette')
-  cleanup()
+  expect(sheet()).toEqual(before)
+  expect(screen.queryByRole('button', { name: 'Make it your own' })).toBeNull()
+  await press('Back to all shapes')
+  expect(await screen.findByRole('list', { name: 'Shapes' })).toBeTruthy()
+  await press(/^Orecchiette/)
+  await press('Take it: Orecchiette')
+  expect(sheet()).toEqual({ ...before, shape: 'little-ears' })
+})
+
+it('without a draft one is begun with a shape', async () => {
   await open('/library')
   act(() => void store.dispatch(draftLoaded(null)))
   await screen.findByRole('list', { name: 'Shapes' })
   await press(/^Udon/)
+  await press('Begin a draft: Udon')
   expect(sheet()).toMatchObject({ shape: 'thick-white', dough: 'salted-thick' })
+})
+
+it.each([
+  ['fettuccine', 'Tagliatelle'],
+  ['lasana', 'Lasagne sheets'],
+  ['spatzle', 'Board-scraped batter threads'],
+  ['ravioli', 'Square filled parcels'],
+])('the library knows %s', async (words, name) => {
+  await open('/library')
+  fireEvent.change(await screen.findByRole('searchbox'), { target: { value: words } })
+  expect(tiles().some((tile) => tile.textContent?.startsWith(name))).toBe(true)
 })
 
 it('the map has every family by method, and where this dough stands', async () => {
