@@ -28,7 +28,7 @@ const total = [...seen.values()].reduce((sum, bytes) => sum + bytes, 0)
 for (const [path, bytes] of [...seen].sort((a, b) => b[1] - a[1]))
   process.stdout.write(`${(bytes / 1000).toFixed(1).padStart(8)} kB  ${path}\n`)
 process.stdout.write(`${(total / 1000).toFixed(1).padStart(8)} kB  of ${BUDGET_BYTES / 1000} kB at the start\n`)
-const data = readdirSync(join(dist, 'assets')).filter((file) => file.endsWith('.json'))
+const data = readdirSync(join(dist, 'assets')).filter((file) => file.endsWith('.json') && !file.includes('engravings'))
 const dataBytes = data.reduce(
   (sum, file) => sum + gzipSync(readFileSync(join(dist, 'assets', file)), { level: 9 }).length,
   0,

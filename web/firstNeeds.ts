@@ -39,7 +39,8 @@ export const firstNeeds = (firstStation: string): Plugin => ({
           .filter((file) => !named.has(file))
           .map((file) => link({ rel: 'modulepreload', crossorigin: true, href: `/${file}` })),
         ...files
-          .filter((file) => file.endsWith('.json') && file.startsWith('assets/'))
+          // Drawings are looked at later.
+          .filter((file) => file.endsWith('.json') && file.startsWith('assets/') && !file.includes('engravings'))
           .map((file) => link({ rel: 'preload', as: 'fetch', crossorigin: true, href: `/${file}` })),
       ]
     },

@@ -11,7 +11,9 @@ import {
   type Shape,
   type ShapeQuery,
 } from '@harina/core'
+import { engrave, engravingFrom, engravingKey, keptEngraving, type KeptEngraving } from '@harina/core/engraving'
 import { sauces, shapes } from './index.ts'
+import engravings from '../engravings.json' with { type: 'json' }
 import { wholeKitchen } from './testing/wholeKitchen.ts'
 
 const { doughs } = wholeKitchen
@@ -87,4 +89,25 @@ it('says in words what a dough does outside the window, and what to do about eac
 
 it('no filled or soft dough is said to dry in room air', () => {
   for (const shape of shapes) if (shape.fillingG || shape.group === 'gnocchi') expect(shape.keep.driedMonths).toBeNull()
+})
+
+it('every shape has its drawing kept, and it is the one that would be made now (npm run engrave makes them)', () => {
+  const kept = engravings as unknown as Readonly<Record<string, KeptEngraving>>
+  expect(shapes.filter((shape) => !kept[engravingKey(shape)]).map(({ id }) => id)).toEqual([])
+  expect(Object.keys(kept).length).toBe(new Set(shapes.map(engravingKey)).size)
+  // Every fortieth stands for all: the same code makes them.
+  for (const shape of shapes.filter((_, n) => n % 40 === 0))
+    expect(keptEngraving(engrave(shape))).toEqual(kept[engravingKey(shape)])
+})
+
+it('a kept drawing lies within a thousandth of the one it was made from', () => {
+  const made = engrave(shapes[0]!)
+  const again = engravingFrom(keptEngraving(made))
+  const longMm = Math.max(made.widthMm, made.heightMm)
+  made.lines.forEach((line, k) =>
+    line.forEach(([x, y], n) => {
+      const [across, down] = again.lines[k]![n]!
+      expect(Math.hypot(across - x, down - y)).toBeLessThan(longMm / 1000)
+    }),
+  )
 })

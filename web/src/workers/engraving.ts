@@ -1,5 +1,12 @@
 /** Engravings are made once each, away from the page, and kept. */
-import type { CrossSection, Engraving, Point } from '@harina/core/engraving'
+import {
+  engravingFrom,
+  engravingKey,
+  type CrossSection,
+  type Engraving,
+  type KeptEngraving,
+  type Point,
+} from '@harina/core/engraving'
 import type { Shape } from '@harina/core'
 import type { EngravingJobs } from './engraving.worker.ts'
 import { createPool, remembered } from './jobs.ts'
@@ -8,20 +15,30 @@ const engraver = createPool<EngravingJobs>(
   () => new Worker(new URL('./engraving.worker.ts', import.meta.url), { type: 'module' }),
 )
 
-type Drawn = Pick<Shape, 'id' | 'form' | 'wallMm'>
+type Drawn = Pick<Shape, 'form' | 'wallMm'>
 /** More than the table has shapes, and some of a maker's own. */
 const KEPT = 300
-const formKey = ({ form, wallMm }: Drawn): string => `${JSON.stringify(form)} ${wallMm}`
+
+type Drawings = Readonly<Record<string, KeptEngraving>>
+let drawn: Promise<Drawings> | null = null
+/** Those of the table's shapes come with the client, all at once; without them each is made here. */
+const keptDrawings = (): Promise<Drawings> =>
+  (drawn ??= fetch(new URL('../../../facts/engravings.json', import.meta.url))
+    .then((answer) => (answer.ok ? (answer.json() as Promise<Drawings>) : {}))
+    .catch((): Drawings => ({})))
 
 // Async, so that a browser without workers settles as a failure too, and costs a drawing, not the station.
 export const engravingOf = remembered(
-  async ({ form, wallMm }: Drawn): Promise<Engraving> => engraver.run('engrave', { form, wallMm }),
-  formKey,
+  async ({ form, wallMm }: Drawn): Promise<Engraving> => {
+    const kept = (await keptDrawings())[engravingKey({ form, wallMm })]
+    return kept ? engravingFrom(kept) : engraver.run('engrave', { form, wallMm })
+  },
+  engravingKey,
   KEPT,
 )
 export const crossSectionOf = remembered(
   async ({ form, wallMm }: Drawn): Promise<CrossSection> => engraver.run('crossSection', { form, wallMm }),
-  formKey,
+  engravingKey,
   KEPT,
 )
 
