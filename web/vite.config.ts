@@ -21,7 +21,8 @@ export default defineConfig({
     tailwindcss(),
     firstNeeds(STATION),
     VitePWA({
-      registerType: 'autoUpdate',
+      // A new version waits until the maker loads it: nothing changes under a running batch.
+      registerType: 'prompt',
       injectRegister: false,
       manifest: {
         name: 'Harina',
@@ -30,9 +31,16 @@ export default defineConfig({
         background_color: '#F4EFE3',
         theme_color: '#F4EFE3',
         display: 'standalone',
-        icons: [{ src: '/mark.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
+        icons: [
+          { src: '/mark.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' },
+          { src: '/icon-192.png', sizes: '192x192', type: 'image/png', purpose: 'any' },
+          { src: '/icon-512.png', sizes: '512x512', type: 'image/png', purpose: 'any' },
+          // All of the mark lies within the inner four fifths, whatever a launcher cuts off.
+          { src: '/icon-512.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' },
+        ],
       },
       workbox: {
+        clientsClaim: true,
         globPatterns: ['**/*.{js,css,html,svg,woff2,wasm,json}'],
         // The blend solver is the one large file; without it a maker offline would have no blends.
         maximumFileSizeToCacheInBytes: 5_000_000,

@@ -86,7 +86,7 @@ const views: readonly View[] = [
       await sees(page, 'Steps, a line each')
     },
   },
-  { name: 'all shapes', path: '/shape/library', shows: '107 shapes' },
+  { name: 'all shapes', path: '/shape/library', shows: '111 shapes' },
   { name: 'map of methods', path: '/shape/map', shows: 'Water on 100 of flour' },
   { name: 'sauces', path: '/shape/sauces', shows: 'runs into bores' },
   { name: 'gauge', path: '/shape/gauge', shows: 'Hold any bank card' },

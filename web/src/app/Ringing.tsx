@@ -59,7 +59,7 @@ function Call({ timer, nowMs, full }: { timer: NamedTimer; nowMs: number; full: 
       <p className={`head min-w-0 ${full ? 'w-full text-5xl leading-tight md:text-6xl' : 'flex-1 text-3xl'}`}>
         {callOf(timer)}
       </p>
-      <p className={`figure ${full ? 'w-full text-6xl md:text-7xl' : 'text-4xl'}`}>
+      <p role="timer" aria-live="off" className={`figure ${full ? 'w-full text-6xl md:text-7xl' : 'text-4xl'}`}>
         {formatCountdown((timer.endsAtMs - nowMs) / 1000)}
       </p>
       <button
@@ -88,10 +88,14 @@ export function Ringing() {
   return (
     <section
       aria-label="Timers ringing"
-      role="alert"
       data-full={held}
-      className={`fixed z-40 flex flex-col justify-center gap-8 bg-ink p-6 text-sheet ${held ? 'inset-0' : 'inset-x-0 bottom-15 md:bottom-0'}`}
+      // From above: what is pressed to go on stands at the foot, and stays in reach.
+      className={`fixed z-40 flex flex-col justify-center gap-8 bg-ink p-6 text-sheet ${held ? 'inset-0' : 'inset-x-0 top-0'}`}
     >
+      {/* Said once for each; the seconds that run on are for the eye. */}
+      <p role="alert" className="sr-only">
+        {ringing.map((timer) => `${callOf(timer)}.`).join(' ')}
+      </p>
       {ringing.map((timer) => (
         <Call key={`${timer.running.batch.id}-${timer.id}`} timer={timer} nowMs={now} full={held} />
       ))}

@@ -29,7 +29,11 @@ function useTheme() {
   useEffect(() => {
     const dark = matchMedia('(prefers-color-scheme: dark)')
     const apply = () => {
-      document.documentElement.dataset['theme'] = theme === 'system' ? (dark.matches ? 'lamp' : 'day') : theme
+      const page = document.documentElement
+      page.dataset['theme'] = theme === 'system' ? (dark.matches ? 'lamp' : 'day') : theme
+      // The browser's own frame follows.
+      const ground = getComputedStyle(page).getPropertyValue('--ground').trim()
+      if (ground) document.querySelector('meta[name=theme-color]')?.setAttribute('content', ground)
     }
     apply()
     dark.addEventListener('change', apply)

@@ -11,6 +11,7 @@ import { whenIdle } from '../ui/whenIdle.ts'
 import { loadTables } from './loadTables.ts'
 import { DroppedStore, NoStore, SilentStore } from './NoStore.tsx'
 import { readPreferences } from '../state/preferencesSlice.ts'
+import { offerNewVersion } from './newVersion.ts'
 import { Pages } from './routes.tsx'
 import { stationAt, stations } from './stations.tsx'
 
@@ -62,6 +63,11 @@ async function open(): Promise<void> {
 
 // On plain http from another device there is no service worker, and a browser that keeps nothing refuses one: it works online.
 const keepOffline = () => {
-  if ('serviceWorker' in navigator) registerSW({ immediate: true, onRegisterError: () => undefined })
+  if (!('serviceWorker' in navigator)) return
+  const load = registerSW({
+    immediate: true,
+    onNeedRefresh: () => offerNewVersion(() => void load(true)),
+    onRegisterError: () => undefined,
+  })
 }
 void open().then(whenIdle).then(keepOffline)

@@ -76,7 +76,9 @@ export const selectRunning = createSelector([({ batches }: AppState) => batches.
 
 /** Batches that wait in the fridge, in the freezer or on the rack: out of the bench's way until they are taken out. */
 const selectKept = createSelector([selectRunning], (running) => running.filter(({ step }) => step && isKept(step)))
-const selectAtBench = createSelector([selectRunning], (running) => running.filter(({ step }) => !step || !isKept(step)))
+export const selectAtBench = createSelector([selectRunning], (running) =>
+  running.filter(({ step }) => !step || !isKept(step)),
+)
 
 export const useKitchen = (): Kitchen | null => useApp(selectKitchen)
 export const useWorked = () => useApp(selectWorked)

@@ -153,6 +153,7 @@ function benchOf(plan: Plan, seen: Set<string>): readonly (readonly [string, str
       step,
       live: true,
       back: () => undefined,
+      onTrouble: () => undefined,
       keyIsTaken: () => false,
       nowMs: Date.parse(AT),
     }

@@ -14,6 +14,7 @@ import { useAtBench, useKept, useKitchen, useRunningBatches, type RunningBatch }
 import { useUnits } from '../../ui/units.ts'
 import { useKeyIsTaken } from '../../ui/useKeyIsTaken.ts'
 import { useNow } from '../../ui/useNow.ts'
+import { usePhone } from '../../ui/usePhone.ts'
 import { Lanes } from './Lanes.tsx'
 import { SetAside } from './SetAside.tsx'
 import { BenchViewContext } from './StepPage.tsx'
@@ -141,17 +142,18 @@ function BenchFoot({ running, onOpen }: { running: RunningBatch; onOpen: (panel:
   const worded = useUnits()
   const dispatch = useAppDispatch()
   const big = useApp((app) => app.preferences.big)
+  const phone = usePhone()
   const link = (label: string, run: () => void, key?: string) => (
-    <button type="button" className="quiet min-h-9" onClick={run}>
+    <button type="button" className="quiet min-h-11 lg:min-h-9" onClick={run}>
       {label} {key && <span className="key">{key}</span>}
     </button>
   )
   return (
     <footer className="flex flex-wrap items-baseline gap-x-4 gap-y-1 border-t border-line pt-2 text-label">
-      {link('Undo', () => void undoTap(batch), 'Ctrl Z')}
+      {!phone && link('Undo', () => void undoTap(batch), 'Ctrl Z')}
       {link('Redo', () => void redoTap(batch))}
       {link('What happened', () => onOpen('happened'))}
-      {link('Something is wrong', () => onOpen('trouble'))}
+      {!phone && link('Something is wrong', () => onOpen('trouble'))}
       {link('A timer', () => onOpen('timer'))}
       {link('Photos', () => onOpen('photos'))}
       {link('Card', () => onOpen('card'))}
@@ -180,7 +182,7 @@ function RunningSheet({ running, step }: { running: RunningBatch; step: PlannedS
   const [panel, setPanel] = useState<Panel | null>(null)
   const keyIsTaken = useKeyIsTaken()
   const view = useMemo(
-    () => ({ running, step: shown, live, back, nowMs, keyIsTaken }),
+    () => ({ running, step: shown, live, back, nowMs, keyIsTaken, onTrouble: () => setPanel('trouble') }),
     [running, shown, live, back, nowMs, keyIsTaken],
   )
   const Sheet = stepSheets[shown.kind]

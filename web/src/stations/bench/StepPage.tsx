@@ -3,12 +3,13 @@ import { formatCountdown, liveTimers, stepsOf, type PlannedStep, type StepKind, 
 import { createContext, useContext, useEffect, useLayoutEffect, useRef, type ReactNode } from 'react'
 import { Link, useLocation } from 'react-router'
 import { isTyping } from '../../ui/keys.ts'
-import { recordTap } from '../../state/bench.ts'
+import { recordTap, undoTap } from '../../state/bench.ts'
 import { useApp } from '../../state/store.ts'
 import { callsOf } from '../../ui/batches.ts'
 import { useAtBench, type RunningBatch } from '../../state/select.ts'
 import { usePageTitle } from '../../ui/pageTitle.ts'
 import { speak } from '../../ui/voice.ts'
+import { usePhone } from '../../ui/usePhone.ts'
 import { useUnits } from '../../ui/units.ts'
 import { callWords, stepName, timerName } from '../../words/index.ts'
 
@@ -19,6 +20,8 @@ export interface BenchView {
   /** False while a step is only looked at. */
   readonly live: boolean
   readonly back: () => void
+  /** The panel of signs and what to do about them. */
+  readonly onTrouble: () => void
   /** Whether a key is for what has the focus. */
   readonly keyIsTaken: (target: EventTarget | null) => boolean
   readonly nowMs: number
@@ -84,7 +87,7 @@ function Meanwhile() {
   return (
     <>
       {others.length > 0 && (
-        <section aria-label="The other doughs" className="border-t border-line">
+        <section aria-label="The other doughs" data-screen-only className="border-t border-line">
           <ul>
             {others.map(({ running: { batch }, call }) => (
               <li key={batch.id} className="border-b border-line">
@@ -120,7 +123,7 @@ function OtherClocks() {
   const clocks = liveTimers(batch.plan, state).filter(({ id }) => id !== step.id)
   if (clocks.length === 0) return null
   return (
-    <ul aria-label="Other clocks" className="border-t border-line">
+    <ul aria-label="Other clocks" data-screen-only className="border-t border-line">
       {clocks.map((clock) => (
         <li key={clock.id} className="border-b border-line py-1">
           <p className="flex items-baseline gap-3">
@@ -171,7 +174,8 @@ function useFocusedTitle(stepId: string) {
 }
 
 export function StepPage({ title, lead, action, second, onDigit, aside, children }: Props) {
-  const { live, back, running, step } = useBench()
+  const { live, back, running, step, onTrouble } = useBench()
+  const phone = usePhone()
   const heading = useFocusedTitle(`${running.batch.id} ${step.id}`)
   usePageTitle(running.batch.plan.sheet.name, title)
   const main: StepAction = live ? action : { label: 'Back to now', run: back }
@@ -196,7 +200,18 @@ export function StepPage({ title, lead, action, second, onDigit, aside, children
         <OtherClocks />
         <Meanwhile />
       </div>
-      <div className="sticky -bottom-2 z-10 flex gap-2 border-t border-line bg-sheet py-2 lg:static lg:flex-col lg:border-t-0 lg:border-l lg:pl-6">
+      <div className="sticky -bottom-2 z-10 flex flex-wrap gap-2 border-t border-line bg-sheet py-2 lg:static lg:flex-col lg:border-t-0 lg:border-l lg:pl-6">
+        {/* What is wanted in a hurry is by the thumb. */}
+        {phone && (
+          <p className="flex w-full justify-between text-label">
+            <button type="button" className="quiet min-h-11 px-1" onClick={() => void undoTap(running.batch)}>
+              Undo
+            </button>
+            <button type="button" className="quiet min-h-11 px-1" onClick={onTrouble}>
+              Something is wrong
+            </button>
+          </p>
+        )}
         {live && second && (
           <button
             type="button"

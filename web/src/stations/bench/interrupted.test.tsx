@@ -185,7 +185,7 @@ it('a card for the wall tells what goes in, where to stop first, and every step 
   expect(steps.find((row) => row.textContent!.startsWith('Rest'))!.textContent).toMatch(/^Rest\d+ min$/)
   const printed = jest.fn()
   Object.assign(globalThis, { print: printed })
-  await press('Print it')
+  await press('Print')
   expect(printed).toHaveBeenCalled()
 })
 

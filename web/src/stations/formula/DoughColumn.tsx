@@ -64,6 +64,7 @@ export function DoughColumn({ worked, scaleStepG }: { worked: Worked; scaleStepG
   )
   return (
     <figure>
+      <h2 className="sr-only">What it is made of</h2>
       <figcaption className="small mb-1">
         Where <span className="figure">{mass(totalG, scaleStepG)}</span> comes from
       </figcaption>

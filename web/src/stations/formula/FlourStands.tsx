@@ -52,7 +52,7 @@ export function FlourStands({ worked, kitchen }: { worked: Worked; kitchen: Kitc
         <label className="small flex items-center gap-2 whitespace-nowrap">
           <input
             type="checkbox"
-            className="size-5 accent-(--ink)"
+            className="size-6 accent-(--ink)"
             checked={worked.sheet.useLearned}
             onChange={(event) => edit((sheet) => ({ ...sheet, useLearned: event.target.checked }))}
           />

@@ -216,7 +216,7 @@ function Filters({
       <label className="small mt-2 flex items-center gap-2">
         <input
           type="checkbox"
-          className="size-5 accent-(--ink)"
+          className="size-6 accent-(--ink)"
           checked={query.archived}
           onChange={(event) => onChange({ ...query, archived: event.target.checked })}
         />

@@ -49,10 +49,12 @@ function Sheet({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
   return (
     <>
       <FlourStands worked={worked} kitchen={kitchen} />
+      <h2 className="sr-only">The rule</h2>
       <FormulaRule worked={worked} />
       <div className="grid flex-1 gap-x-9 gap-y-4 lg:grid-cols-[minmax(0,1fr)_262px] xl:grid-cols-[minmax(0,1fr)_250px_262px] xl:grid-rows-[auto_1fr] xl:gap-y-1">
         <div className="flex flex-col gap-1">
           <Ledger worked={worked} kitchen={kitchen} />
+          <h2 className="sr-only">How much</h2>
           <HowMuch worked={worked} kitchen={kitchen} />
         </div>
         <div className="flex flex-col gap-3">
@@ -63,6 +65,7 @@ function Sheet({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
           <MarginNotes worked={worked} scaleStepG={step} />
         </div>
         <div className="self-end border-t border-line pt-1 lg:col-start-1 lg:row-start-2 lg:self-start xl:col-span-2 xl:row-start-auto xl:self-end">
+          <h2 className="sr-only">What comes of it</h2>
           <FootFacts worked={worked} />
         </div>
       </div>

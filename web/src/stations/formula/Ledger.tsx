@@ -228,6 +228,7 @@ export function Ledger({ worked, kitchen }: Props) {
   const counted = worked.control.by === 'base' ? worked.control.base.split(' ').at(-1) : 'flour'
   return (
     <div>
+      <h2 className="sr-only">Ledger</h2>
       <table className="w-full table-fixed border-collapse">
         <caption className="sr-only">Ledger of ingredients</caption>
         <colgroup>

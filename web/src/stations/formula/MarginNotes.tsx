@@ -1,4 +1,5 @@
 import type { SheetNote, Worked } from '@harina/core'
+import { useEffect, useState } from 'react'
 import { useUnits } from '../../ui/units.ts'
 import { noteWords } from '../../words/index.ts'
 
@@ -13,11 +14,36 @@ const grade: Readonly<Record<SheetNote['severity'], string | null>> = {
   note: null,
 }
 
+/** Typing changes notes with every key: they are read aloud once it pauses, and only those that are new. */
+const QUIET_MS = 1500
+
+function SaidQuietly({ titles }: { titles: readonly string[] }) {
+  const [said, setSaid] = useState<{ readonly all: readonly string[]; readonly fresh: string }>({
+    all: titles,
+    fresh: '',
+  })
+  const now = titles.join('\n')
+  useEffect(() => {
+    const soon = setTimeout(() => {
+      const all = now === '' ? [] : now.split('\n')
+      setSaid((before) => ({ all, fresh: all.filter((title) => !before.all.includes(title)).join('. ') }))
+    }, QUIET_MS)
+    return () => clearTimeout(soon)
+  }, [now])
+  return (
+    <p className="sr-only" aria-live="polite">
+      {said.fresh}
+    </p>
+  )
+}
+
 /** Cautions stand in the margin, the way they are pencilled beside a recipe. */
 export function MarginNotes({ worked, scaleStepG }: { worked: Worked; scaleStepG: number }) {
   const words = useUnits()
   return (
     <aside aria-label="Notes in the margin" className="flex flex-col gap-3">
+      <h2 className="sr-only">Notes in the margin</h2>
+      <SaidQuietly titles={worked.notes.map((note) => noteWords(note, worked, scaleStepG, words).title)} />
       {worked.notes.length === 0 && (
         <p className="small border-l-2 border-second pl-3 leading-snug">
           Nothing to pencil in: the dough is in its windows, and the scale is fine enough.
@@ -31,10 +57,10 @@ export function MarginNotes({ worked, scaleStepG }: { worked: Worked; scaleStepG
             role={note.severity === 'danger' ? 'alert' : undefined}
             className={`pl-3 ${edge[note.severity]}`}
           >
-            <h2 className="head text-base leading-tight">
+            <h3 className="head text-base leading-tight">
               {grade[note.severity] && <span className="sr-only">{grade[note.severity]}: </span>}
               {title}
-            </h2>
+            </h3>
             <p className="small leading-snug">{text}</p>
           </div>
         )

@@ -6,6 +6,7 @@ import { selectFormulas } from '../../state/select.ts'
 import { useApp, useAppDispatch } from '../../state/store.ts'
 import { put, say } from '../../state/workspace.ts'
 import { TextField } from '../../ui/TextField.tsx'
+import { PrintButton } from '../../ui/PrintButton.tsx'
 import { FamilyMark } from '../../ui/family.tsx'
 import { useSheet } from './useSheet.ts'
 
@@ -88,6 +89,7 @@ export function SheetHead({ worked, onOpenBook, onNew }: Props) {
       )}
       <BookStanding />
       <span className="ml-auto flex gap-4">
+        <PrintButton />
         <button type="button" className="quiet" disabled={!canUndo} onClick={() => dispatch(undone())}>
           Undo
         </button>

@@ -24,7 +24,7 @@ export default function ClearPanel({ onClose }: { onClose: () => void }) {
       <label className="mb-5 flex min-h-11 items-center gap-3">
         <input
           type="checkbox"
-          className="size-5 accent-(--ink)"
+          className="size-6 accent-(--ink)"
           checked={sure}
           onChange={(event) => setSure(event.target.checked)}
         />

@@ -220,7 +220,7 @@ export function Lots({ kitchen }: { kitchen: Kitchen }) {
       {kitchen.lots.length === 0 && (
         <p className="py-2">Your sacks would stand here. Add one, and Harina learns what it drinks.</p>
       )}
-      <ul className="grid gap-x-8 md:grid-cols-2">
+      <ul className="grid grid-cols-[minmax(0,1fr)] gap-x-8 md:grid-cols-2">
         {lots.map((lot) => (
           <LotRow key={lot.id} lot={lot} kitchen={kitchen} />
         ))}

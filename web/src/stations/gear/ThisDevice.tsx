@@ -33,7 +33,7 @@ function Tick({ label, on, possible = true, onChange }: TickProps) {
     <label className="flex min-h-11 items-center gap-2">
       <input
         type="checkbox"
-        className="size-5 accent-(--ink)"
+        className="size-6 accent-(--ink)"
         checked={on}
         disabled={!possible}
         onChange={(event) => onChange(event.target.checked)}

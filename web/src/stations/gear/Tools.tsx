@@ -103,7 +103,7 @@ function PlaceRow({ place, air, bench, onBench, onChange, onRemove }: PlaceRowPr
           <input
             type="radio"
             name="bench-place"
-            className="size-4 accent-(--ink)"
+            className="size-6 accent-(--ink)"
             aria-label={`The bench stands in ${place.name}`}
             checked={bench}
             onChange={onBench}

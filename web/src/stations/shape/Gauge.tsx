@@ -34,11 +34,13 @@ function HoldACard({ onFits }: { onFits: (pxPerMm: number) => void }) {
         Hold any bank card flat against the screen, its left edge on the left line. Slide until the right edge meets the
         right line. This is done once for this screen.
       </p>
-      <div
-        className="border-2 border-ink bg-ground"
-        style={{ width: cardPx, height: cardPx * (CARD_MM.height / CARD_MM.width), borderRadius: cardPx * 0.037 }}
-        aria-hidden="true"
-      />
+      {/* Never made smaller than it is: a narrow screen moves along it. */}
+      <div className="overflow-x-auto" aria-hidden="true">
+        <div
+          className="border-2 border-ink bg-ground"
+          style={{ width: cardPx, height: cardPx * (CARD_MM.height / CARD_MM.width), borderRadius: cardPx * 0.037 }}
+        />
+      </div>
       <div className="flex flex-wrap items-center gap-3">
         <button
           type="button"

@@ -11,13 +11,14 @@ import {
   type ShapeQuery,
 } from '@harina/core'
 import { memo, useCallback, useLayoutEffect, useMemo, useRef, useState } from 'react'
-import { useSearchParams } from 'react-router'
+import { useLocation, useNavigate, useSearchParams } from 'react-router'
 import { familyName } from '../../ui/family.tsx'
 import { ShapeThumb } from '../../ui/ShapeEngraving.tsx'
 import { tables } from '../../state/tables.ts'
 import { folded } from '../../ui/folded.ts'
 import { difficultyWords, groupWords, machineWords, shapeSynonyms } from '../../words/index.ts'
 import { Choice } from '../../ui/Choice.tsx'
+import { PrintButton } from '../../ui/PrintButton.tsx'
 import { LookAt } from './LookAt.tsx'
 
 interface SelectProps {
@@ -103,7 +104,7 @@ function Filters({ query, onChange }: { query: ShapeQuery; onChange: (query: Sha
         options={[1, 2, 3, 4].map((level) => [String(level), difficultyWords[level]!])}
         onChange={(level) => set({ difficulty: level === null ? null : Number(level) })}
       />
-      <fieldset className="flex gap-3 pb-1">
+      <fieldset className="flex flex-wrap gap-3 pb-1">
         <legend className="small">Without</legend>
         {MACHINES.map((machine) => (
           <label key={machine} className="flex items-center gap-1 whitespace-nowrap">
@@ -137,6 +138,7 @@ const Tile = memo(({ shape, shown, onOpen }: TileProps) => (
   <li hidden={!shown} className="[contain-intrinsic-size:auto_148px] [content-visibility:auto]">
     <button
       type="button"
+      data-printed
       className="flex h-full w-full flex-col items-center gap-1 border-b border-line px-1 py-2 text-center hover:bg-ground"
       onClick={() => onOpen(shape)}
     >
@@ -151,6 +153,8 @@ Tile.displayName = 'Tile'
 /** Which shape is looked at stands in the address, so that the browser's own way back leads back too. */
 function useLooking(shapes: Kitchen['shapes']) {
   const [search, setSearch] = useSearchParams()
+  const { key } = useLocation()
+  const navigate = useNavigate()
   const looked = shapes.get(search.get('look') ?? '') ?? null
   const stoodAt = useRef(0)
   const isLooking = looked !== null
@@ -166,7 +170,9 @@ function useLooking(shapes: Kitchen['shapes']) {
     },
     [setSearch],
   )
-  return { looked, look, back: () => setSearch({}) }
+  // To where it was looked at from: the list, a sauce, the find panel.
+  const back = () => (key === 'default' ? setSearch({}) : void navigate(-1))
+  return { looked, look, back }
 }
 
 export default function Library({ kitchen }: { kitchen: Kitchen }) {
@@ -195,6 +201,9 @@ export default function Library({ kitchen }: { kitchen: Kitchen }) {
             Show all
           </button>
         )}
+        <span className="ml-4">
+          <PrintButton />
+        </span>
       </p>
       <ul className="mt-1 grid grid-cols-[repeat(auto-fill,minmax(140px,1fr))] gap-x-2" aria-label="Shapes">
         {all.map((shape) => (

@@ -38,7 +38,7 @@ export function LookAt({ shape, kitchen, onBack }: { shape: Shape; kitchen: Kitc
     <div style={{ '--family': familyInk[worked?.dough.family ?? 'semolina'] } as CSSProperties}>
       <div className="sticky -top-2 z-10 mb-2 flex flex-wrap items-center gap-x-5 gap-y-2 border-b border-line bg-sheet py-2">
         <button type="button" className="quiet min-h-11" onClick={onBack}>
-          Back to all shapes
+          Back
         </button>
         <p className="min-w-0 flex-1 text-label text-second">
           {isTaken

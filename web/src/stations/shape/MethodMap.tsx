@@ -4,6 +4,7 @@ import { useMemo, useState, type CSSProperties } from 'react'
 import { FamilyMark, familyInk, familyName } from '../../ui/family.tsx'
 import { useWorked } from '../../state/select.ts'
 import { methodWords } from '../../words/index.ts'
+import { PrintButton } from '../../ui/PrintButton.tsx'
 
 const WIDE = 760
 const ROW = 30
@@ -48,6 +49,7 @@ function MapLine({ row, scale, reading, chosen, onChoose }: RowProps) {
     <button
       type="button"
       aria-expanded={chosen}
+      data-printed
       onClick={onChoose}
       className="grid w-full items-center md:grid-cols-[230px_minmax(0,1fr)] border-b border-line text-left hover:bg-ground"
     >
@@ -56,7 +58,10 @@ function MapLine({ row, scale, reading, chosen, onChoose }: RowProps) {
           <FamilyMark family={row.family} />
         </span>
         <span>
-          {familyName[row.family]}, <span className="text-second">{methodWords[row.method]}</span>
+          {familyName[row.family]}, <span className="text-second">{methodWords[row.method]}</span>{' '}
+          <span className="figure small whitespace-nowrap">
+            {formatNumber(row.low, 0)} to {formatNumber(row.high, 0)}
+          </span>
           {here.length > 0 && <span className="sr-only">, this dough stands in it</span>}
         </span>
       </span>
@@ -125,7 +130,10 @@ export default function MethodMap({ kitchen }: { kitchen: Kitchen }) {
   }
   return (
     <div className="max-w-260">
-      <h1 className="head text-3xl">Doughs and methods</h1>
+      <div className="flex items-baseline gap-4">
+        <h1 className="head flex-1 text-3xl">Doughs and methods</h1>
+        <PrintButton />
+      </div>
       <p className="mb-2 leading-snug">
         Each bar is what a family allows for one way of making, on flour of 14 % moisture: darker where the windows of
         its doughs overlap, with a stroke where each likes to be. Where bars stand under each other, one dough can be

@@ -2,18 +2,16 @@
 import { shapesForSauce, tableReading, matchShape, type Kitchen, type Sauce } from '@harina/core'
 import { useMemo, useState } from 'react'
 import { useNavigate } from 'react-router'
-import { sheetEdited } from '../../state/draftSlice.ts'
-import { useAppDispatch } from '../../state/store.ts'
 import { useWorked } from '../../state/select.ts'
 import { ShapeThumb } from '../../ui/ShapeEngraving.tsx'
 import { tables } from '../../state/tables.ts'
 import { gradeWords, traitWords } from '../../words/index.ts'
+import { PrintButton } from '../../ui/PrintButton.tsx'
 
 export default function Sauces({ kitchen }: { kitchen: Kitchen }) {
   const { sauces } = tables()
   const [id, setId] = useState<Sauce>('tomato')
   const [mine, setMine] = useState(true)
-  const dispatch = useAppDispatch()
   const navigate = useNavigate()
   const worked = useWorked()
   const dough = worked?.ok ? worked.value : null
@@ -41,8 +39,11 @@ export default function Sauces({ kitchen }: { kitchen: Kitchen }) {
         ))}
       </ul>
       <section aria-label={`Shapes for ${sauce?.name ?? ''}`}>
-        <p className="text-lg leading-snug">
-          <span className="head text-2xl">{sauce?.name}</span>: {sauce?.why}.
+        <p className="flex items-baseline gap-4 text-lg leading-snug">
+          <span className="flex-1">
+            <span className="head text-2xl">{sauce?.name}</span>: {sauce?.why}.
+          </span>
+          <PrintButton className="quiet text-base" />
         </p>
         {dough && (
           <label className="small mt-1 flex items-center gap-2">
@@ -60,11 +61,9 @@ export default function Sauces({ kitchen }: { kitchen: Kitchen }) {
             <li key={shape.id}>
               <button
                 type="button"
+                data-printed
                 className="flex w-full items-center gap-3 border-b border-line py-1 text-left hover:bg-ground"
-                onClick={() => {
-                  if (dough) dispatch(sheetEdited({ sheet: { ...dough.sheet, shape: shape.id } }))
-                  void navigate('/shape')
-                }}
+                onClick={() => void navigate(`/shape/library?look=${encodeURIComponent(shape.id)}`)}
               >
                 <ShapeThumb shape={shape} width={74} height={52} />
                 <span className="min-w-0 flex-1">

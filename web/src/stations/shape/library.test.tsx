@@ -61,7 +61,7 @@ it('a shape of the library is looked at and not taken; one press takes it, one g
   expect((await screen.findByRole('heading', { level: 1 })).textContent).toBe('Orecchiette')
   expect(sheet()).toEqual(before)
   expect(screen.queryByRole('button', { name: 'Make it your own' })).toBeNull()
-  await press('Back to all shapes')
+  await press('Back')
   expect(await screen.findByRole('list', { name: 'Shapes' })).toBeTruthy()
   await press(/^Orecchiette/)
   await press('Take it: Orecchiette')

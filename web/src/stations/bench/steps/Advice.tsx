@@ -1,8 +1,8 @@
-import { formatPercent, formatPoints, type CorrectionStep, type Dough, type Feel, type Suggestion } from '@harina/core'
+import { formatPercent, formatPoints, type CorrectionStep, type Feel, type Suggestion } from '@harina/core'
 import { useUnits } from '#web/ui/units.ts'
 import { Note, useBench } from '../StepPage.tsx'
 import { useFamily } from './useFamily.ts'
-import { counted, feelWords, measureWords, type Worded } from '#web/words/index.ts'
+import { counted, measureWords, type Worded } from '#web/words/index.ts'
 
 function waitWhy(why: 'drinking' | 'chasing', feel: Feel | null, isBatter: boolean): string {
   if (why === 'chasing') return 'Water and flour are running after each other. Cover it, then judge once more.'
@@ -32,20 +32,14 @@ function StepNote({ step }: { step: CorrectionStep }) {
 
 interface Props {
   readonly feel: Feel | null
-  readonly looks: Dough['feel'] | undefined
   readonly suggestion: Suggestion | null
 }
 
 /** What the word for the feel asks for, and why. */
-export function Advice({ feel, looks, suggestion }: Props) {
+export function Advice({ feel, suggestion }: Props) {
   const isBatter = useFamily(useBench().running.batch.plan) === 'batter'
   return (
     <div aria-live="polite" className="flex flex-col gap-4">
-      {feel && looks && (
-        <p className="text-md md:hidden">
-          <span className="head">{feelWords[feel]}</span>: {looks[feel]}.
-        </p>
-      )}
       {suggestion?.wait && (
         <Note title={`Wait ${counted(suggestion.wait.minutes, 'minute')} first`}>
           {waitWhy(suggestion.wait.why, feel, isBatter)}

@@ -30,7 +30,7 @@ export function FeelAgain() {
       {open && (
         <div className="mt-2 flex flex-col gap-3">
           <FeelWords chosen={feel} looks={looks} onSay={say} />
-          <Advice feel={feel} looks={looks} suggestion={suggestion} />
+          <Advice feel={feel} suggestion={suggestion} />
           {step && (
             <button
               type="button"

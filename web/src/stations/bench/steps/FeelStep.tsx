@@ -57,7 +57,7 @@ export function FeelStep() {
   const suggestion = feel && suggest(plan, state, feel, nowMs)
   const { action, second } = useAnswers(feel, suggestion)
   const say = (word: Feel) => void recordTap(batch, { type: 'felt', feel: word })
-  const advice = <Advice feel={feel} looks={looks} suggestion={suggestion} />
+  const advice = <Advice feel={feel} suggestion={suggestion} />
   return (
     <StepPage
       title="How does it feel?"

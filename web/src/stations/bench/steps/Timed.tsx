@@ -3,6 +3,7 @@ import { formatCountdown, formatNumber, type TimerId } from '@harina/core'
 import { useState, type ReactNode } from 'react'
 import { recordTap } from '#web/state/bench.ts'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
+import { spanOfMinutes } from '#web/words/index.ts'
 import { Big, StepPage, useBench } from '../StepPage.tsx'
 
 interface TimedProps {
@@ -48,7 +49,8 @@ export function Timed({ timer, title, lead, minutes, startLabel, doneLabel, onDo
       second={started ? null : { label: 'Done without the clock', run: () => onDone(0) }}
       aside={aside}
     >
-      <div className="flex flex-wrap items-end gap-x-8 gap-y-3">
+      {started && <p className="hidden text-lg print:block">{spanOfMinutes(planned, planned)}, by the clock.</p>}
+      <div data-screen-only={started || undefined} className="flex flex-wrap items-end gap-x-8 gap-y-3">
         <Big
           label={started ? (left < 0 ? 'over by' : 'left') : long ? 'hours' : 'minutes'}
           figure={
@@ -83,6 +85,7 @@ export function Timed({ timer, title, lead, minutes, startLabel, doneLabel, onDo
       </div>
       {started && (
         <svg
+          data-screen-only
           className="h-4 w-full shrink-0"
           role="img"
           aria-label={`${Math.round(share * 100)} % of the time gone`}

@@ -25,6 +25,7 @@ import { useApp } from '#web/state/store.ts'
 import { useAir } from '#web/ui/useAir.ts'
 import { useUnits } from '#web/ui/units.ts'
 import { Jug } from './Jug.tsx'
+import { TheBowl } from './TheBowl.tsx'
 import { ScaleStrip } from '../scale/ScaleStrip.tsx'
 import { Big, Note, StepPage, useBench } from '../StepPage.tsx'
 import { capital, listed } from '#web/words/index.ts'
@@ -200,6 +201,7 @@ export function FlourStep() {
           />
         )}
       </div>
+      <TheBowl />
     </StepPage>
   )
 }

@@ -1,0 +1,34 @@
+/** What stands in the bowl and what is still to come, in the order in which it goes in. */
+import type { Plan } from '../model/index.ts'
+import { asWeighed, heldFlourG, waterTargets } from './bowl.ts'
+import type { BenchState } from './state.ts'
+import { weighedFirst, weighedWithWater } from './weighed.ts'
+
+export interface BowlLayer {
+  readonly key: string
+  readonly name: string
+  readonly kind: 'base' | 'flour' | 'water' | 'other'
+  readonly grams: number
+  readonly isIn: boolean
+}
+
+/** Nothing of a gram or less; water and flour that are held back come last, by their own names. Grams as weighed, or as wanted. */
+export function bowlLayers(plan: Plan, state: Pick<BenchState, 'weighedG' | 'pouredG' | 'done'>): readonly BowlLayer[] {
+  const flourIsIn = state.done.includes('flour')
+  const { totalG } = waterTargets(plan, state)
+  const heldG = heldFlourG(plan, state)
+  const dry = weighedFirst(plan).map((row): BowlLayer => {
+    const kind = row.part === 'base' || row.part === 'flour' ? row.part : 'other'
+    return { key: row.key, name: row.name, kind, grams: asWeighed(plan, state, row), isIn: flourIsIn }
+  })
+  const wet = weighedWithWater(plan).map((row): BowlLayer => {
+    const grams = asWeighed(plan, state, row)
+    return { key: row.key, name: row.name, kind: 'other', grams, isIn: state.pouredG > 0 }
+  })
+  const water: readonly BowlLayer[] = [
+    { key: 'poured', name: 'water', kind: 'water', grams: state.pouredG, isIn: true },
+    { key: 'to-pour', name: 'water', kind: 'water', grams: Math.max(0, totalG - state.pouredG), isIn: false },
+  ]
+  const held: BowlLayer = { key: 'held-flour', name: 'flour, held back', kind: 'flour', grams: heldG, isIn: false }
+  return [...dry, ...wet, ...water, held].filter(({ grams }) => grams > 1)
+}

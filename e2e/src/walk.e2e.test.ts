@@ -1,0 +1,123 @@
+/** A walk over every view at six sizes, by key and by finger: titles, headings, what is large enough to press, and figures that stay. */
+import type { Page } from 'puppeteer-core'
+import { goTo, openPage, pressStarting, sees, type Size } from './harness/index.ts'
+import { useSite } from './useSite.ts'
+
+const SIZES: readonly Size[] = [
+  { width: 320, height: 640 },
+  { width: 390, height: 844 },
+  { width: 768, height: 1024 },
+  { width: 1024, height: 768 },
+  { width: 1280, height: 800 },
+  { width: 1600, height: 900 },
+]
+const VIEWS: readonly (readonly [path: string, shows: string, titled: RegExp])[] = [
+  ['/formula', 'Where ', /^Lamp-room semolina · Formula/],
+  ['/shape', 'board lengths', /Shape/],
+  ['/shape/library', '111 shapes', /^All shapes · Shape/],
+  ['/shape/library?look=square-parcels', 'Only looking', /^All shapes · Shape/],
+  ['/shape/map', 'Water on 100 of flour', /^Doughs and methods · Shape/],
+  ['/shape/sauces', 'runs into bores', /^Sauces · Shape/],
+  ['/shape/gauge', 'Hold any bank card', /^Gauge · Shape/],
+  ['/bench', 'Rest, wrapped', /^Stiff semolina/],
+  ['/bench/all', 'Thick where it wants hands', /Bench/],
+  ['/log', '12 batches', /Log/],
+  ['/gear', 'Where flour stands', /^Scale, places and pots · Gear/],
+  ['/gear/machines', 'The maker’s manual', /^Rollers and presses · Gear/],
+  ['/gear/sacks', 'Ingredients of your own', /^Sacks and jars · Gear/],
+  ['/gear/ways', 'Schools I follow', /^How I work · Gear/],
+  ['/gear/files', 'Export everything', /^Files and device · Gear/],
+]
+
+const here = useSite()
+let page: Page
+beforeAll(async () => {
+  page = await openPage(here.visit, here.site.url)
+})
+
+/** What can be pressed and is smaller than this, by its name. Words within a sentence are as large as their line. */
+const tooSmall = (least: number) =>
+  page.evaluate((px) => {
+    const found: string[] = []
+    for (const element of document.querySelectorAll<HTMLElement>('button, a[href], input, [role=slider], [role=tab]')) {
+      const { width, height } = element.getBoundingClientRect()
+      if (width === 0 || height === 0 || element.closest('.sr-only, [aria-hidden=true], :disabled')) continue
+      const label = element.closest('label')?.getBoundingClientRect()
+      const inWords = getComputedStyle(element).display === 'inline' && element.closest('p, li, h1, h2, h3, td, span')
+      if (inWords || Math.max(height, label?.height ?? 0) >= px - 0.5) continue
+      found.push(`${element.getAttribute('aria-label') ?? element.textContent} (${Math.round(height)})`)
+    }
+    return found
+  }, least)
+
+const sideways = () =>
+  page.evaluate(() => {
+    const main = document.querySelector('main')
+    return Math.max(
+      document.documentElement.scrollWidth - document.documentElement.clientWidth,
+      main ? main.scrollWidth - main.clientWidth : 0,
+    )
+  })
+const figures = () => page.$$eval('input', (fields) => fields.map(({ value }) => value))
+const settled = () =>
+  page.evaluate(() => new Promise((resolve) => requestAnimationFrame(() => requestAnimationFrame(resolve))))
+
+it.each(VIEWS)('%s at six sizes', async (path, shows, titled) => {
+  await page.setViewport(SIZES[4]!)
+  await goTo(page, new URL(path, here.site.url).href)
+  await sees(page, shows)
+  await page.waitForFunction((source: string) => new RegExp(source).test(document.title), {}, titled.source)
+  expect(await page.$$eval('h1', (found) => found.length)).toBe(1)
+  const before = await figures()
+  for (const size of SIZES) {
+    await page.setViewport(size)
+    await settled()
+    const at = `${size.width} × ${size.height}`
+    expect({ at, sideways: await sideways() }).toEqual({ at, sideways: 0 })
+    expect({ at, small: await tooSmall(24) }).toEqual({ at, small: [] })
+    await page.mouse.move(size.width / 2, size.height / 2)
+    await page.mouse.wheel({ deltaY: 400 })
+    await settled()
+    expect({ at, figures: await figures() }).toEqual({ at, figures: before })
+  }
+})
+
+it('at the bench what is pressed is 44 high, the main action 64, on a phone as on a desk', async () => {
+  for (const size of [SIZES[1]!, SIZES[4]!]) {
+    await page.setViewport(size)
+    await goTo(page, new URL('/bench', here.site.url).href)
+    await sees(page, 'Rest, wrapped')
+    const small = await page.$$eval('main button.press, main button.action', (buttons) =>
+      buttons.flatMap((button) => {
+        const { height } = button.getBoundingClientRect()
+        const least = button.classList.contains('action') ? 64 : 44
+        return height > 0 && height < least ? [`${button.textContent} (${height})`] : []
+      }),
+    )
+    expect(small).toEqual([])
+  }
+})
+
+it('by key: each step takes the focus to its heading, and every stop of the Tab key is to be seen', async () => {
+  await page.setViewport(SIZES[4]!)
+  await goTo(page, new URL('/formula', here.site.url).href)
+  await sees(page, 'Where ')
+  await pressStarting(page, 'Take to the bench')
+  await sees(page, 'All at hand')
+  const focused = () => page.evaluate(() => document.activeElement?.textContent ?? '')
+  expect(await focused()).toBe('At hand first')
+  await page.keyboard.press('Space')
+  await page.waitForFunction(() => document.querySelector('h1')?.textContent === 'Weigh the flour')
+  expect(await focused()).toBe('Weigh the flour')
+  for (let stop = 0; stop < 24; stop += 1) {
+    await page.keyboard.press('Tab')
+    const seen = await page.evaluate(() => {
+      const element = document.activeElement as HTMLElement
+      const { width, height, bottom, top } = element.getBoundingClientRect()
+      return element === document.body || (width > 0 && height > 0 && bottom > 0 && top < innerHeight)
+        ? null
+        : (element.getAttribute('aria-label') ?? element.textContent)
+    })
+    expect(seen).toBeNull()
+  }
+})
