@@ -64,11 +64,11 @@ it.each([
   ],
   [
     'Plate drops',
-    'At hand first, Weigh the flour, Make the water, Pour, one of two, Pour, two of two, Beat, How does it feel?, Rest, wrapped, Drop them in, How was it to eat?',
+    'At hand first, Weigh the flour, Make the water, Pour, one of two, Pour, two of two, Beat, How does it feel?, Let it stand, Drop them in, How was it to eat?',
   ],
   [
     'Keeper’s gnocchi',
-    'At hand first, Let it steam off, Weigh cooked potato and flour, Press and fold, How does it feel?, Rest, wrapped, Divide, Roll the ropes, Shape: Ridged potato gnocchi, eggless, Pot or freezer?, Cook, How was it to eat?',
+    'At hand first, Let it steam off, Weigh cooked potato and flour, Press and fold, How does it feel?, Rest, covered, Divide, Roll the ropes, Shape: Ridged potato gnocchi, eggless, Pot or freezer?, Cook, How was it to eat?',
   ],
   [
     'Curd hollows',

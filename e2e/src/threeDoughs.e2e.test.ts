@@ -88,7 +88,7 @@ it('the second: the scale is lost while it is weighed, and typing goes on', asyn
 
 it('the third: a batter that rests; now three are in their lanes, the one that wants hands on top', async () => {
   await take('Scraper drops')
-  await onTo(page, 'Rest, wrapped')
+  await onTo(page, 'Let it stand')
   await pressStarting(page, 'Start the rest')
   await sees(page, 'left')
   await go('/bench/all')

@@ -56,7 +56,11 @@ function Call({ timer, nowMs, full }: { timer: NamedTimer; nowMs: number; full: 
     })
   return (
     <div className={`flex flex-wrap items-center gap-x-6 gap-y-3 ${full ? 'justify-center text-center' : ''}`}>
-      <p className={`head min-w-0 ${full ? 'w-full text-5xl leading-tight md:text-6xl' : 'flex-1 text-3xl'}`}>
+      {/* Said once; the seconds that run on beside it are for the eye. */}
+      <p
+        role="alert"
+        className={`head min-w-0 ${full ? 'w-full text-5xl leading-tight md:text-6xl' : 'flex-1 text-3xl'}`}
+      >
         {callOf(timer)}
       </p>
       <p role="timer" aria-live="off" className={`figure ${full ? 'w-full text-6xl md:text-7xl' : 'text-4xl'}`}>
@@ -92,10 +96,6 @@ export function Ringing() {
       // From above: what is pressed to go on stands at the foot, and stays in reach.
       className={`fixed z-40 flex flex-col justify-center gap-8 bg-ink p-6 text-sheet ${held ? 'inset-0' : 'inset-x-0 top-0'}`}
     >
-      {/* Said once for each; the seconds that run on are for the eye. */}
-      <p role="alert" className="sr-only">
-        {ringing.map((timer) => `${callOf(timer)}.`).join(' ')}
-      </p>
       {ringing.map((timer) => (
         <Call key={`${timer.running.batch.id}-${timer.id}`} timer={timer} nowMs={now} full={held} />
       ))}
