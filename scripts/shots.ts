@@ -149,7 +149,7 @@ const shots: readonly Shot[] = [
       await sees(page, 'both lengths agreed')
     },
   },
-  { name: 'shapes', at: '/shape/library', shows: '107 shapes', size: { width: 1280, height: 2920 } },
+  { name: 'shapes', at: '/shape/library', shows: '111 shapes', size: { width: 1280, height: 2920 } },
   { name: 'log', at: '/log/demo-6', shows: 'Gale' },
   { name: 'gear', at: '/gear', shows: 'Where flour stands' },
   { name: 'gear-sacks', at: '/gear/sacks', shows: 'Ingredients of your own' },
@@ -188,7 +188,7 @@ await page.keyboard.press('Space')
 await sees(page, 'pass 2 of')
 await keep('bench-lamp')
 await prefer('day')
-await begin('Scraper drops', 'Rest, wrapped')
+await begin('Scraper drops', 'Let it stand')
 await page.keyboard.press('Space')
 await goTo(page, new URL('/bench/all', site.url).href)
 await sees(page, 'Thick where it wants hands')

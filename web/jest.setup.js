@@ -11,7 +11,10 @@ globalThis.ResizeObserver ??= class {
   disconnect() {}
 }
 globalThis.matchMedia ??= () => ({ matches: false, addEventListener() {}, removeEventListener() {} })
-if (globalThis.Element) Element.prototype.scrollTo ??= () => undefined
+if (globalThis.Element) {
+  Element.prototype.scrollTo ??= () => undefined
+  Element.prototype.scrollIntoView ??= () => undefined
+}
 if (globalThis.HTMLCanvasElement) HTMLCanvasElement.prototype.getContext = () => null
 
 // The test browser works out its whole default sheet for every element that is named, a quarter of all the time. No other sheet

@@ -82,6 +82,27 @@ it.each(VIEWS)('%s at six sizes', async (path, shows, titled) => {
   }
 })
 
+it.each(VIEWS)('%s four times as large: the bars scroll away, and the heading is reached', async (path, shows) => {
+  await page.setViewport({ width: 320, height: 200 })
+  await goTo(page, new URL(path, here.site.url).href)
+  await sees(page, shows)
+  expect(await sideways()).toBe(0)
+  const inView = await page.evaluate(() => {
+    const heading = [...document.querySelectorAll<HTMLElement>('main h1, main h2, main input, main p')].find(
+      (element) => element.getBoundingClientRect().height > 1,
+    )!
+    heading.scrollIntoView({ block: 'start' })
+    const bars = [...document.querySelectorAll('nav[aria-label=Stations], nav[aria-label=Doughs]')]
+    const covered = bars.reduce((sum, bar) => {
+      const { top, bottom } = bar.getBoundingClientRect()
+      return sum + Math.max(0, Math.min(bottom, innerHeight) - Math.max(top, 0))
+    }, 0)
+    return { top: Math.round(heading.getBoundingClientRect().top), free: innerHeight - covered }
+  })
+  expect(inView.top).toBeLessThan(100)
+  expect(inView.free).toBeGreaterThan(140)
+})
+
 it('at the bench what is pressed is 44 high, the main action 64, on a phone as on a desk', async () => {
   for (const size of [SIZES[1]!, SIZES[4]!]) {
     await page.setViewport(size)

@@ -1,3 +1,4 @@
+import { useEffect, useRef } from 'react'
 import { SidePanel } from '../ui/SidePanel.tsx'
 import { glossary, stationWords } from '../words/index.ts'
 
@@ -39,14 +40,36 @@ const keys: readonly { where: string; keys: readonly (readonly [string, string])
   },
 ]
 
-function Terms({ title, terms }: { title: string; terms: readonly (readonly [string, string])[] }) {
+interface TermsProps {
+  readonly title: string
+  readonly terms: readonly (readonly [string, string])[]
+  /** The one that was asked for. */
+  readonly at?: string | null
+}
+
+function Terms({ title, terms, at = null }: TermsProps) {
+  const asked = useRef<HTMLElement>(null)
+  // After the panel has taken the focus for itself.
+  useEffect(() => {
+    const soon = setTimeout(() => {
+      asked.current?.scrollIntoView({ block: 'center' })
+      asked.current?.focus({ preventScroll: true })
+    }, 60)
+    return () => clearTimeout(soon)
+  }, [at])
   return (
     <section className="mb-6">
       <h3 className="head mb-2 text-lg">{title}</h3>
       <dl className="flex flex-col gap-2 leading-snug">
         {terms.map(([term, words]) => (
-          <div key={term}>
-            <dt className="font-semibold">{term}</dt>
+          <div key={term} className={term === at ? 'border-l-5 border-ink pl-3' : ''}>
+            <dt
+              ref={term === at ? asked : undefined}
+              tabIndex={term === at ? -1 : undefined}
+              className="font-semibold outline-none"
+            >
+              {term}
+            </dt>
             <dd>{words}</dd>
           </div>
         ))}
@@ -56,11 +79,11 @@ function Terms({ title, terms }: { title: string; terms: readonly (readonly [str
 }
 
 /** What the stations are for, what the words mean, which keys there are. */
-export default function Help({ onClose }: { onClose: () => void }) {
+export default function Help({ at = null, onClose }: { at?: string | null; onClose: () => void }) {
   return (
     <SidePanel title="Help" onClose={onClose}>
       <Terms title="What each station is for" terms={stationWords} />
-      <Terms title="What the words mean" terms={glossary} />
+      <Terms title="What the words mean" terms={glossary} at={at} />
       {keys.map(({ where, keys: list }) => (
         <section key={where} className="mb-6">
           <h3 className="head mb-2 text-lg">Keys: {where.toLowerCase()}</h3>

@@ -34,6 +34,7 @@ function useUndo() {
 
 export function Shortcuts() {
   const [open, setOpen] = useState<'help' | 'find' | null>(null)
+  const [term, setTerm] = useState<string | null>(null)
   const undo = useUndo()
   const loaded = useApp((state) => state.batches.loaded)
 
@@ -46,10 +47,16 @@ export function Shortcuts() {
       } else if (command && event.key.toLowerCase() === 'k') {
         event.preventDefault()
         setOpen('find')
-      } else if (event.key === '?' && !isTyping(event.target)) setOpen('help')
+      } else if (event.key === '?' && !isTyping(event.target)) {
+        setTerm(null)
+        setOpen('help')
+      }
     }
     const onFind = () => setOpen('find')
-    const onHelp = () => setOpen('help')
+    const onHelp = (event: Event) => {
+      setTerm(event instanceof CustomEvent && typeof event.detail === 'string' ? event.detail : null)
+      setOpen('help')
+    }
     addEventListener('keydown', onKey)
     addEventListener(OPEN_FIND, onFind)
     addEventListener(OPEN_HELP, onHelp)
@@ -63,7 +70,7 @@ export function Shortcuts() {
   if (!loaded || open === null) return null
   return (
     <Suspense>
-      {open === 'help' ? <Help onClose={() => setOpen(null)} /> : <Find onClose={() => setOpen(null)} />}
+      {open === 'help' ? <Help at={term} onClose={() => setOpen(null)} /> : <Find onClose={() => setOpen(null)} />}
     </Suspense>
   )
 }

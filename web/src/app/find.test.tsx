@@ -1,8 +1,19 @@
 import { cleanup } from '@testing-library/react'
 import { store } from '../state/store.ts'
-import { act, fireEvent, putWorkspace, renderAt, sampleWorkspace, screen, settle } from '../testing/renderApp.tsx'
+import {
+  act,
+  fireEvent,
+  putWorkspace,
+  renderAt,
+  sampleWorkspace,
+  screen,
+  settle,
+  waitFor,
+} from '../testing/renderApp.tsx'
 import Find from './Find.tsx'
+import { Term } from '../ui/Term.tsx'
 import Help from './Help.tsx'
+import { Shortcuts } from './Shortcuts.tsx'
 import { OPEN_HELP } from '../ui/keys.ts'
 
 const onClose = jest.fn()
@@ -103,4 +114,23 @@ it('help is found, and names the stations, the words and the keys', async () => 
     'Gear',
   ])
     expect(screen.getByText(words)).toBeTruthy()
+})
+
+it('a word of the craft opens Help at what it means', async () => {
+  cleanup()
+  renderAt('/here', [
+    {
+      path: '/here',
+      element: (
+        <>
+          <Term of="hold back">Hold back 17 g</Term>
+          <Shortcuts />
+        </>
+      ),
+    },
+  ])
+  fireEvent.click(screen.getByRole('button', { name: 'Hold back 17 g' }))
+  const meaning = await screen.findByText(/waits in a cup until the dough has been felt/)
+  await waitFor(() => expect(document.activeElement?.textContent).toBe('hold back'))
+  expect(meaning.previousElementSibling).toBe(document.activeElement)
 })

@@ -8,7 +8,7 @@ export const stationWords: readonly (readonly [string, string])[] = [
   ['Gear', 'Say once what you have: scale, places, machines, sacks, units. Files too.'],
 ]
 
-export const glossary: readonly (readonly [string, string])[] = [
+export const glossary = [
   ['draft', 'The formula being worked on. It stays until another is opened; keep it in the book to have it for good.'],
   ['hydration', 'Water on 100 of flour, by weight: 48 means 48 g of water to 100 g of flour.'],
   ['point', 'One on 100 of flour. On 500 g of flour a point of water is 5 g.'],
@@ -35,4 +35,6 @@ export const glossary: readonly (readonly [string, string])[] = [
   ['die', 'The plate with holes that a press pushes dough through.'],
   ['swell', 'A strand is thicker than the hole it came through, by so much.'],
   ['give or take', 'Nine times out of ten the answer lies within so much to either side, or nearly.'],
-]
+] as const satisfies readonly (readonly [string, string])[]
+
+export type Term = (typeof glossary)[number][0]

@@ -15,6 +15,7 @@ import { QuantityField } from '../../ui/QuantityField.tsx'
 import { usePhone } from '../../ui/usePhone.ts'
 import { useSheet } from './useSheet.ts'
 import { methodWords } from '../../words/index.ts'
+import { Term } from '#web/ui/Term.tsx'
 
 /** Poured on paper, what all ingredients bring, and the 14 % basis; two that agree share a mark. */
 function waterMarks({ batch, expected14, balance }: Worked, phone: boolean): readonly RuleMark[] {
@@ -159,7 +160,9 @@ export function FormulaRule({ worked }: { worked: Worked }) {
           />
           <span className="text-3xl"> %</span>
         </span>
-        <span className="small block leading-tight">{scaleWords(worked)}</span>
+        <span className="small block leading-tight">
+          <Term of={onBase ? 'base' : 'hydration'}>{scaleWords(worked)}</Term>
+        </span>
       </p>
     </div>
   )

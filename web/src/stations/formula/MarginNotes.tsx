@@ -2,6 +2,7 @@ import type { SheetNote, Worked } from '@harina/core'
 import { useEffect, useState } from 'react'
 import { useUnits } from '../../ui/units.ts'
 import { noteWords } from '../../words/index.ts'
+import { Term } from '#web/ui/Term.tsx'
 
 const edge: Readonly<Record<SheetNote['severity'], string>> = {
   danger: 'border-danger border-l-5',
@@ -59,7 +60,7 @@ export function MarginNotes({ worked, scaleStepG }: { worked: Worked; scaleStepG
           >
             <h3 className="head text-base leading-tight">
               {grade[note.severity] && <span className="sr-only">{grade[note.severity]}: </span>}
-              {title}
+              {note.code === 'hold-back' ? <Term of="hold back">{title}</Term> : title}
             </h3>
             <p className="small leading-snug">{text}</p>
           </div>

@@ -9,6 +9,7 @@ import { useWorked } from '../../state/select.ts'
 import { ChosenShape } from './ChosenShape.tsx'
 import { ShapeList } from './ShapeList.tsx'
 import { problemTold } from '#web/ui/units.ts'
+import { Term } from '#web/ui/Term.tsx'
 
 /** What the shapes are held against, in words. */
 const readingWords = (worked: Worked): string =>
@@ -37,7 +38,12 @@ function Shapes({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
       >
         <p className="mb-1 leading-snug">
           <span className="head text-lg">What suits {worked.sheet.name}</span>
-          <span className="small block">{readingWords(worked)}; best suited first</span>
+          <span className="small block">
+            <Term of={worked.control.by === 'base' ? 'base' : 'at standard 14 % flour moisture'}>
+              {readingWords(worked)}
+            </Term>
+            ; best suited first
+          </span>
         </p>
         <ShapeList
           matches={all ? matches : known}

@@ -55,6 +55,7 @@ function Filters({ query, onChange }: { query: ShapeQuery; onChange: (query: Sha
   const set = (part: Partial<ShapeQuery>) => onChange({ ...query, ...part })
   return (
     <form
+      data-screen-only
       className="flex flex-wrap items-end gap-x-4 gap-y-2"
       role="search"
       onSubmit={(event) => event.preventDefault()}

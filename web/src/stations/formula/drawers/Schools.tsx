@@ -18,6 +18,7 @@ import { useUnits } from '#web/ui/units.ts'
 import { useSheet } from '../useSheet.ts'
 import type { DrawerProps } from '../drawerProps.ts'
 import { changeWords, listed, restWords, type Worded } from '#web/words/index.ts'
+import { Term } from '#web/ui/Term.tsx'
 
 /** What changes in the work itself, where no row does: heat, rest, hold-back, the pot, and the steps at the bench. */
 function practiceChanges(from: Worked, to: Worked, kitchen: Kitchen, { temperature, mass }: Worded): string[] {
@@ -146,8 +147,9 @@ export default function Schools({ worked, kitchen, onClose }: DrawerProps) {
   return (
     <SidePanel title="Schools" onClose={onClose}>
       <p className="mb-3 leading-snug">
-        Good makers disagree. <em>Here</em> makes this formula so; <em>always</em> makes it your way for every dough
-        that has no way of its own. Salt stands at {formatPercent(saltAsCounted(worked))} % of the{' '}
+        Good makers disagree, in <Term of="school">schools</Term>. <em>Here</em> makes this formula so; <em>always</em>{' '}
+        makes it your way for every dough that has no way of its own. Salt stands at{' '}
+        {formatPercent(saltAsCounted(worked))} % of the{' '}
         {worked.dough.saltOn === 'base' && worked.control.by === 'base' ? worked.control.base : 'flour'} now.
       </p>
       {apt.map((school) => (
