@@ -223,6 +223,13 @@ it.each(views)(
     const { down, ...sideways } = await overflow()
     expect({ ...sideways, down: LONG.has(path) ? 0 : down }).toEqual({ across: 0, inside: 0, down: 0 })
     await page.setViewport(PHONE)
+    // What is drawn as wide as its place follows a frame later.
+    await page
+      .waitForFunction(() => {
+        const main = document.querySelector('main')
+        return main !== null && main.scrollWidth === main.clientWidth
+      })
+      .catch(() => undefined)
     expect(await overflow()).toMatchObject({ across: 0, inside: 0 })
   },
 )

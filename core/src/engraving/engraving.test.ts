@@ -12,7 +12,19 @@ import { subtract, TAU, type Vec3 } from './vec.ts'
 /** Forms that show several pieces, or a part of a long one: their box is not the piece's. */
 const LAID_OUT = new Set<FormKind>([
   ...(['strand', 'hank', 'nest', 'tangle', 'wavy', 'skein', 'rods', 'lattice', 'mat', 'band', 'ruffle'] as const),
-  ...(['scrap', 'scatter', 'sheets', 'rounds', 'shaving', 'drop', 'fish', 'buttons', 'quenelle', 'ball', 'stars'] as const),
+  ...([
+    'scrap',
+    'scatter',
+    'sheets',
+    'rounds',
+    'shaving',
+    'drop',
+    'fish',
+    'buttons',
+    'quenelle',
+    'ball',
+    'stars',
+  ] as const),
   ...(['pillow', 'cushion', 'slant', 'corkscrew', 'crest', 'snail'] as const),
 ])
 const alone = shapes.filter(
