@@ -119,6 +119,7 @@ it('another shape moves the window on the rule, and the smallest change brings t
   await sees(page, '1 of 111')
   await press(page, 'Strascinati dragged leaves')
   await press(page, 'Take it: Strascinati')
+  await sees(page, 'Make it your own')
   await sees(page, 'points too stiff')
   await page.evaluate(() => {
     const bring = [...document.querySelectorAll('button')].find((button) =>

@@ -62,7 +62,24 @@ const figures = () => page.$$eval('input', (fields) => fields.map(({ value }) =>
 const settled = () =>
   page.evaluate(() => new Promise((resolve) => requestAnimationFrame(() => requestAnimationFrame(resolve))))
 
-it.each(VIEWS)('%s at six sizes', async (path, shows, titled) => {
+/** At four times the size: the first of the work brought to the top, and how much of the screen the bars leave. */
+const bars = () =>
+  page.evaluate(() => {
+    const first = [...document.querySelectorAll<HTMLElement>('main h1, main h2, main input, main p')].find(
+      (element) => element.getBoundingClientRect().height > 1,
+    )!
+    first.scrollIntoView({ block: 'start' })
+    const covered = [...document.querySelectorAll('nav[aria-label=Stations], nav[aria-label=Doughs]')].reduce(
+      (sum, bar) => {
+        const { top, bottom } = bar.getBoundingClientRect()
+        return sum + Math.max(0, Math.min(bottom, innerHeight) - Math.max(top, 0))
+      },
+      0,
+    )
+    return { top: first.getBoundingClientRect().top, free: innerHeight - covered }
+  })
+
+it.each(VIEWS)('%s at six sizes, and four times as large', async (path, shows, titled) => {
   await page.setViewport(SIZES[4]!)
   await goTo(page, new URL(path, here.site.url).href)
   await sees(page, shows)
@@ -80,27 +97,12 @@ it.each(VIEWS)('%s at six sizes', async (path, shows, titled) => {
     await settled()
     expect({ at, figures: await figures() }).toEqual({ at, figures: before })
   }
-})
-
-it.each(VIEWS)('%s four times as large: the bars scroll away, and the heading is reached', async (path, shows) => {
   await page.setViewport({ width: 320, height: 200 })
-  await goTo(page, new URL(path, here.site.url).href)
-  await sees(page, shows)
+  await settled()
   expect(await sideways()).toBe(0)
-  const inView = await page.evaluate(() => {
-    const heading = [...document.querySelectorAll<HTMLElement>('main h1, main h2, main input, main p')].find(
-      (element) => element.getBoundingClientRect().height > 1,
-    )!
-    heading.scrollIntoView({ block: 'start' })
-    const bars = [...document.querySelectorAll('nav[aria-label=Stations], nav[aria-label=Doughs]')]
-    const covered = bars.reduce((sum, bar) => {
-      const { top, bottom } = bar.getBoundingClientRect()
-      return sum + Math.max(0, Math.min(bottom, innerHeight) - Math.max(top, 0))
-    }, 0)
-    return { top: Math.round(heading.getBoundingClientRect().top), free: innerHeight - covered }
-  })
-  expect(inView.top).toBeLessThan(100)
-  expect(inView.free).toBeGreaterThan(140)
+  const { top, free } = await bars()
+  expect(top).toBeLessThan(100)
+  expect(free).toBeGreaterThan(140)
 })
 
 it('at the bench what is pressed is 44 high, the main action 64, on a phone as on a desk', async () => {
