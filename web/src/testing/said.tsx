@@ -237,11 +237,12 @@ const course = (plan: Plan, { practice }: Worked): string =>
   JSON.stringify([
     plan.sheet.dough,
     plan.steps.map(wordsOfStep),
-    plan.rows.map(({ ingredient }) => ingredient),
+    plan.rows.map(({ ingredient, weighedG }) => [ingredient, weighedG > 1]),
     plan.shape.blank.type === 'drop' && plan.shape.id,
     plan.pot.saltGPerL > 0,
+    plan.water.startG > 0,
     plan.water.holdBackG > 0,
-    practice.restCold,
+    practice.restMin,
   ])
 
 /**
