@@ -12,7 +12,7 @@ export interface BowlLayer {
   readonly isIn: boolean
 }
 
-/** Nothing of a gram or less; water and flour that are held back come last, by their own names. Grams as weighed, or as wanted. */
+/** Grams as weighed, or as wanted; what is a gram or less is left out. Flour that is held back comes last. */
 export function bowlLayers(plan: Plan, state: Pick<BenchState, 'weighedG' | 'pouredG' | 'done'>): readonly BowlLayer[] {
   const flourIsIn = state.done.includes('flour')
   const { totalG } = waterTargets(plan, state)

@@ -2,11 +2,11 @@
 import { filled, type FilledPieces, type RolledSheetPlan } from '../geometry/index.ts'
 import { roundHalfUp } from '../formula/index.ts'
 import { faceMm, skinMm } from '../shape/index.ts'
-import { type PressPlan, pressPlan } from '../sheet/index.ts'
+import { type Kitchen, type PressPlan, pressPlan, type ShapeShare, tableReading, type Worked } from '../sheet/index.ts'
 import { benchPieces, bowlReading, waterTargets } from './bowl.ts'
-import { LUMP_G } from './planSteps.ts'
+import { LUMP_G, planSteps } from './planSteps.ts'
 import type { BenchState } from './state.ts'
-import type { Plan, PlannedStep, StepOf } from '../model/index.ts'
+import type { KeptPress, Plan, PlannedStep, StepOf } from '../model/index.ts'
 
 export interface PourGo {
   /** From 1 on, of so many. */
@@ -65,6 +65,20 @@ export function pressAtBench(plan: Plan, state: BenchState, { press }: StepOf<'f
   const reading = isCrumb(plan.steps) ? bowlReading(plan, state) : null
   return press && pressPlan({ blank: plan.shape.blank, doughG }, plan.densityGPerCm3, reading, press)
 }
+
+/** The same of a sheet on paper, of so much of its dough. */
+export const pressOnPaper = (
+  worked: Worked,
+  { shape, doughG }: Pick<ShapeShare, 'shape' | 'doughG'>,
+  press: KeptPress,
+  kitchen: Kitchen,
+): PressPlan | null =>
+  pressPlan(
+    { blank: shape.blank, doughG },
+    worked.batch.densityGPerCm3,
+    isCrumb(planSteps(worked, kitchen)) ? tableReading(worked) : null,
+    press,
+  )
 
 /** Of the pieces that were made, or will be. */
 export function fillingAtBench(plan: Plan, state: BenchState, step: StepOf<'fill'>, wallMm: number): FilledPieces {

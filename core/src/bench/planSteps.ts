@@ -234,27 +234,16 @@ function courseSteps(making: Making, rolled: boolean): readonly PlannedStep[] {
       case 'crumb':
         return [{ id: nextId('crumb'), kind: 'crumb', minutes: each.minutes }]
       case 'knead': {
-        const byMachine = each.minutes || each.how === 'fold' || each.how === 'tread' ? null : mixer
-        if (each.how === 'beat' && sets.batter === 'combined') {
-          const minutes: [number, number] = [...COMBINED_MIN]
-          return [
-            {
-              id: nextId('knead'),
-              kind: 'knead',
-              how: 'beat',
-              combined: true,
-              hand: minutes,
-              mixer: null,
-              processor: null,
-            },
-          ]
-        }
+        const combined = each.how === 'beat' && sets.batter === 'combined'
+        const handOnly = combined || each.minutes || each.how === 'fold' || each.how === 'tread'
+        const byMachine = handOnly ? null : mixer
         return [
           {
             id: nextId('knead'),
             kind: 'knead',
             how: each.how,
-            hand: each.minutes ?? dough.kneadMin,
+            ...(combined ? { combined: true as const } : {}),
+            hand: combined ? [...COMBINED_MIN] : (each.minutes ?? dough.kneadMin),
             mixer: byMachine,
             processor: processorFor(each.how, byMachine),
           },

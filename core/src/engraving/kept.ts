@@ -34,7 +34,7 @@ export function keptEngraving({ widthMm, heightMm, outline, lines }: Engraving):
   return [widthMm, heightMm, outline.map(kept), lines.map(kept)]
 }
 
-/** Back to mm, rounded to a hundredth of a step, so that a path stays short. */
+/** Back to mm, in whole micrometres, so that a path stays short. */
 export function engravingFrom([widthMm, heightMm, outline, lines]: KeptEngraving): Engraving {
   const step = stepMm(widthMm, heightMm)
   const line = (told: readonly number[]): Point[] => {

@@ -40,19 +40,21 @@ export function machinesOf({ blank, sheeted, method }: Shape): readonly Machine[
 const ROLLER_BELOW_MM = 1.3
 const thicknessOf = (blank: Shape['blank']): number => ('thicknessMm' in blank ? blank.thicknessMm : Infinity)
 
-/** All that can be searched of a shape, in lower case. */
+/** Words as they are looked for, by a keyboard that has none of their marks. @example Spätzle → spatzle; mantı → manti */
+export const plainWords = (words: string): string =>
+  words.normalize('NFD').replace(/\p{M}/gu, '').replace(/ı/g, 'i').replace(/ł/g, 'l').replace(/ß/g, 'ss').toLowerCase()
+
+/** All that can be searched of a shape. */
 export const textOf = (shape: Shape, doughs: DoughTable): string =>
-  [
-    shape.name,
-    ...shape.otherNames,
-    shape.origin,
-    ...shape.tools.flatMap(({ tool, instead }) => [tool, instead]),
-    ...familiesOf(shape, doughs).map((dough) => dough.name),
-  ]
-    .join(' ')
-    .toLowerCase()
-    .normalize('NFD')
-    .replace(/[\u0300-\u036f]/g, '')
+  plainWords(
+    [
+      shape.name,
+      ...shape.otherNames,
+      shape.origin,
+      ...shape.tools.flatMap(({ tool, instead }) => [tool, instead]),
+      ...familiesOf(shape, doughs).map((dough) => dough.name),
+    ].join(' '),
+  )
 
 export const familiesOf = ({ doughs: listed }: Shape, doughs: DoughTable): readonly Dough[] =>
   listed.flatMap(({ dough }) => doughs.get(dough) ?? [])
@@ -66,12 +68,7 @@ export function findShapes(
   query: ShapeQuery,
   { texts, doughs }: { readonly texts: ReadonlyMap<string, string>; readonly doughs: DoughTable },
 ): readonly Shape[] {
-  const words = query.words
-    .toLowerCase()
-    .normalize('NFD')
-    .replace(/[\u0300-\u036f]/g, '')
-    .split(/\s+/)
-    .filter(Boolean)
+  const words = plainWords(query.words).split(/\s+/).filter(Boolean)
   return shapes.filter(
     (shape) =>
       (query.group === null || shape.group === query.group) &&

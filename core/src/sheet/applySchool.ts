@@ -1,6 +1,7 @@
 /** What following a school does to a sheet, as a sheet: shown before it is taken. */
-import type { Dough, Sheet, SheetRow, Window } from '../model/index.ts'
-import type { Position, SchoolSets } from '../schools/index.ts'
+import type { Sheet, SheetRow, Window } from '../model/index.ts'
+import type { Position } from '../schools/index.ts'
+import { binderOf } from './binder.ts'
 import type { Worked } from './computeSheet.ts'
 import type { Kitchen } from './kitchen.ts'
 import { saltWindow } from './sanity.ts'
@@ -29,21 +30,6 @@ const fresh = (key: string, ingredient: string, percent: number): SheetRow => ({
 })
 
 const goesTo = (value: number, { low, high }: Pick<Window, 'low' | 'high'>): boolean => value >= low && value <= high
-
-interface Binder {
-  readonly group: 'egg' | 'starch'
-  readonly ingredient: string
-  readonly percent: number
-}
-
-/** What a school binds this dough with; null where the dough's table knows no such binder. */
-function binderOf(asked: SchoolSets['binder'], { binderPercent }: Dough): Binder | null {
-  if (!asked || !binderPercent) return null
-  if (asked === 'none') return { group: 'starch', ingredient: 'potato-starch', percent: 0 }
-  const window = asked === 'egg' ? binderPercent.eggYolk : binderPercent.potatoStarch
-  const [group, ingredient] = asked === 'egg' ? (['egg', 'egg-yolk'] as const) : (['starch', 'potato-starch'] as const)
-  return window ? { group, ingredient, percent: window.best } : null
-}
 
 /**
  * The sheet by this position: its rows changed where the position sets them and the dough's table goes so far, and the choice

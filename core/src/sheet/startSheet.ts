@@ -11,6 +11,7 @@ import {
 } from '../model/index.ts'
 import { setsFor, type SchoolSets } from '../schools/index.ts'
 import { asShape, windowFor } from '../match/index.ts'
+import { binderOf } from './binder.ts'
 import type { Kitchen } from './kitchen.ts'
 import { portionG } from './portions.ts'
 import { plainWaterAt, schoolWaterC, waterCFor } from './waterHeat.ts'
@@ -38,13 +39,9 @@ function waterIngredient(dough: Dough, as: ShapeDough | undefined, sets: SchoolS
 }
 
 /** Binder rows on 100 of base; none unless the dough or the school wants one. */
-function binderRows({ binderPercent }: Dough, { binder }: SchoolSets): SheetRow[] {
-  if (!binderPercent || binder === 'none') return []
-  const [ingredient, window] =
-    binder === 'egg'
-      ? (['egg-yolk', binderPercent.eggYolk] as const)
-      : (['potato-starch', binderPercent.potatoStarch] as const)
-  return window ? [percent('binder', ingredient, window.best)] : []
+function binderRows(dough: Dough, { binder = 'starch' }: SchoolSets): SheetRow[] {
+  const bound = binderOf(binder, dough)
+  return bound && bound.percent > 0 ? [percent('binder', bound.ingredient, bound.percent)] : []
 }
 
 /** Salt as the sheet counts it: a dough on a base counts all on the base, though its salt be written on flour. */

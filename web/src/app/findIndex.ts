@@ -1,6 +1,6 @@
 /** What can be found and by which words: without accents, forgiving a slip of the finger, in whatever order. */
+import { plainWords } from '@harina/core'
 import MiniSearch from 'minisearch'
-import { folded } from '../ui/folded.ts'
 
 export interface Entry {
   readonly id: string
@@ -18,7 +18,7 @@ const slips = (term: string): number => (term.length < 4 ? 0 : term.length < 8 ?
 export function finder<E extends Entry>(entries: readonly E[]): (query: string) => readonly E[] {
   const index = new MiniSearch<{ id: number; name: string; words: string }>({
     fields: ['name', 'words'],
-    processTerm: (term) => folded(term).replace(/^['’]+|['’]+$/g, '') || null,
+    processTerm: (term) => plainWords(term).replace(/^['’]+|['’]+$/g, '') || null,
   })
   index.addAll(entries.map(({ name, words }, id) => ({ id, name, words })))
   return (query) => {

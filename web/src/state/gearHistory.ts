@@ -59,23 +59,17 @@ export function forget(change: Undoable): void {
 /** The changes of an act taken back, the last first; what takes that back in turn. */
 const reversed = (act: Act): Act => ({ ...act, changes: [...act.changes].reverse().map((change) => change.undo()) })
 
-export function undoGear(): void {
-  const act = history.past.at(-1)
+/** The last act of one side, turned round and laid on the other. */
+function step(from: keyof History, to: keyof History): void {
+  const act = history[from].at(-1)
   if (!act) return
-  const { future } = history
-  const past = history.past.slice(0, -1)
-  const back = reversed(act)
-  set({ past, future: [...future, back] })
+  const left = { ...history, [from]: history[from].slice(0, -1) }
+  // Turning it round forgets it wherever it stood: the sides are those of before.
+  const turned = { ...reversed(act), atMs: 0 }
+  set({ ...left, [to]: [...left[to], turned] })
 }
-
-export function redoGear(): void {
-  const act = history.future.at(-1)
-  if (!act) return
-  const { past } = history
-  const future = history.future.slice(0, -1)
-  const again = reversed(act)
-  set({ past: [...past, { ...again, atMs: 0 }], future })
-}
+export const undoGear = (): void => step('past', 'future')
+export const redoGear = (): void => step('future', 'past')
 
 const now = () => history
 export function useGearHistory(): { readonly canUndo: boolean; readonly canRedo: boolean } {

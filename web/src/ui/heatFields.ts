@@ -8,6 +8,7 @@ const perDegree = ({ temperature }: Units) => (temperature === '°C' ? 1 : 1.8)
 const perMetre = ({ length }: Units) => (length === 'mm' ? 1 : 1000 / MM_PER_INCH / 12)
 
 export const heatFields = (gear: Gear, { temperatureFigure, units }: Worded) => ({
+  heightUnit: units.length === 'mm' ? 'm' : 'ft',
   tap: {
     label: 'Water from the tap',
     shown: temperatureFigure(gear.tapC),

@@ -35,6 +35,14 @@ it('less flour than planned: the water follows, on the screen and in what is pou
   expect(Number(/(\d+) g/.exec(still)?.[1])).toBeLessThan(500 * 0.5)
 })
 
+it('the bowl is drawn with what is on the scale, not with what was planned', async () => {
+  await begin()
+  const bowl = () => screen.getByRole('img', { name: /^In the bowl/ }).getAttribute('aria-label')
+  expect(bowl()).not.toContain('500 g Remilled')
+  await typeInto('Remilled durum R-34, grams on the scale', '500')
+  expect(bowl()).toContain('500 g Remilled durum R-34')
+})
+
 it('no flour at all cannot go on', async () => {
   await begin()
   await typeInto('Remilled durum R-34, grams on the scale', '0')

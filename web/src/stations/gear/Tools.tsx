@@ -151,7 +151,7 @@ export function Places({ gear }: { gear: Gear }) {
 /** What the water is reckoned with: the tap, the hand or machine, the height above the sea. */
 export function Heat({ gear }: { gear: Gear }) {
   const words = useUnits()
-  const { tap, friction, height } = heatFields(gear, words)
+  const { tap, friction, height, heightUnit } = heatFields(gear, words)
   const { low, high } = KNEADING_WARMS_C[gear.kneads]
   const figure = 'text-2xl font-semibold'
   return (
@@ -180,7 +180,7 @@ export function Heat({ gear }: { gear: Gear }) {
         </span>
       </p>
       <p>
-        Height above the sea <QuantityField {...height} className={figure} /> {words.units.length === 'mm' ? 'm' : 'ft'}
+        Height above the sea <QuantityField {...height} className={figure} /> {heightUnit}
       </p>
     </Section>
   )

@@ -9,6 +9,7 @@ import {
   plainTextFrom,
   plannedOnRule,
   replay,
+  sampleReport,
   storyOf,
   VERDICTS,
   type Batch,
@@ -252,11 +253,12 @@ function OneLineMore({ batch }: { batch: Batch }) {
 }
 
 /** What a piece was to weigh, and what those did that were laid on the scale. */
-function piecesWeighed({ plan, state: { samples } }: BatchStory, { mass }: Worded): string {
+function piecesWeighed({ plan, state }: BatchStory, { mass }: Worded): string {
   const planned = `${mass(plan.shape.pieceG, 0.01)} each`
-  if (samples.length === 0) return planned
-  const meanG = samples.reduce((sum, { grams }) => sum + grams, 0) / samples.length
-  return `${planned} planned; ${formatNumber(samples.length, 0)} weighed, ${mass(meanG, 0.01)} on average`
+  const weighed = sampleReport(plan, state)
+  return weighed
+    ? `${planned} planned; ${formatNumber(weighed.grams.length, 0)} weighed, ${mass(weighed.mean, 0.01)} on average`
+    : planned
 }
 
 export function BatchPage({ batch: whole }: { batch: Batch }) {

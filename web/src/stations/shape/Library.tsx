@@ -5,6 +5,7 @@ import {
   findShapes,
   GROUPS,
   MACHINES,
+  plainWords,
   textOf,
   type Kitchen,
   type Shape,
@@ -15,7 +16,6 @@ import { useLocation, useNavigate, useSearchParams } from 'react-router'
 import { familyName } from '../../ui/family.tsx'
 import { ShapeThumb } from '../../ui/ShapeEngraving.tsx'
 import { tables } from '../../state/tables.ts'
-import { folded } from '../../ui/folded.ts'
 import { difficultyWords, groupWords, machineWords, shapeSynonyms } from '../../words/index.ts'
 import { Choice } from '../../ui/Choice.tsx'
 import { PrintButton } from '../../ui/PrintButton.tsx'
@@ -181,13 +181,11 @@ export default function Library({ kitchen }: { kitchen: Kitchen }) {
   const { doughs, shapes } = kitchen
   const all = useMemo(() => [...shapes.values()], [shapes])
   const texts = useMemo(
-    () => new Map(all.map((shape) => [shape.id, folded(`${textOf(shape, doughs)} ${shapeSynonyms[shape.id] ?? ''}`)])),
+    () =>
+      new Map(all.map((shape) => [shape.id, `${textOf(shape, doughs)} ${plainWords(shapeSynonyms[shape.id] ?? '')}`])),
     [all, doughs],
   )
-  const found = useMemo(
-    () => new Set(findShapes(all, { ...query, words: folded(query.words) }, { texts, doughs })),
-    [all, query, texts, doughs],
-  )
+  const found = useMemo(() => new Set(findShapes(all, query, { texts, doughs })), [all, query, texts, doughs])
   const { looked, look, back } = useLooking(shapes)
   if (looked) return <LookAt shape={looked} kitchen={kitchen} onBack={back} />
   return (

@@ -21,15 +21,15 @@ const fillOf = ({ kind, isIn }: BowlLayer, hatch: string): string => {
   return kind === 'water' ? 'var(--water)' : kind === 'other' ? 'var(--second)' : `url(#${hatch})`
 }
 
-export function TheBowl() {
+/** `weighedG`: what stands on the scale now, by row, drawn as in it. */
+export function TheBowl({ weighedG }: { weighedG: Readonly<Record<string, number>> }) {
   const { running, step } = useBench()
   const { plan } = running.batch
   const hatch = useId()
   const family = useFamily(plan)
   const { mass } = useUnits()
   const { width, height, names } = usePhone() ? PHONE : DESK
-  // What is on the scale now is drawn as in it.
-  const layers = bowlLayers(plan, { ...running.state, done: [...running.state.done, step.id] })
+  const layers = bowlLayers(plan, { ...running.state, weighedG, done: [...running.state.done, step.id] })
   const wholeG = layers.reduce((sum, { grams }) => sum + grams, 0)
   if (wholeG <= 0) return null
   const foot = BRIM + height

@@ -201,7 +201,7 @@ export function FlourStep() {
           />
         )}
       </div>
-      <TheBowl />
+      <TheBowl weighedG={weighedG} />
     </StepPage>
   )
 }

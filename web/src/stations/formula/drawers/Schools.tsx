@@ -1,17 +1,14 @@
 /** Where makers disagree: the positions, their reasons, and what taking one would change on this sheet. */
 import {
-  applySchool,
-  computeSheet,
-  diffSheets,
   formatPercent,
-  planSteps,
   saltAsCounted,
+  tryPositions,
   type Kitchen,
-  type Position,
   type School,
-  type Sheet,
+  type TriedPosition,
   type Worked,
 } from '@harina/core'
+import { useMemo } from 'react'
 import { changeGear } from '#web/state/gear.ts'
 import { SidePanel } from '#web/ui/SidePanel.tsx'
 import { useUnits } from '#web/ui/units.ts'
@@ -20,43 +17,24 @@ import type { DrawerProps } from '../drawerProps.ts'
 import { changeWords, listed, restWords, type Worded } from '#web/words/index.ts'
 import { Term } from '#web/ui/Term.tsx'
 
-/** What changes in the work itself, where no row does: heat, rest, hold-back, the pot, and the steps at the bench. */
-function practiceChanges(from: Worked, to: Worked, kitchen: Kitchen, { temperature, mass }: Worded): string[] {
+/** What taking it would change here: rows, then heat, rest, hold-back and the pot, or else the steps alone. */
+function changesOf(from: Worked, { worked: to, rows, steps }: TriedPosition, words: Worded): readonly string[] {
+  const told = rows.map((change) => changeWords(change, words))
+  if (!to) return told
   const [a, b] = [from.practice, to.practice]
-  const told = [
-    ...(a.waterC !== b.waterC && b.waterC !== null ? [`water at about ${temperature(b.waterC)}`] : []),
+  const practice = [
+    ...(a.waterC !== b.waterC && b.waterC !== null ? [`water at about ${words.temperature(b.waterC)}`] : []),
     ...(a.restMin !== b.restMin || a.restCold !== b.restCold
       ? [`rest ${restWords(b)}${b.restCold ? ' in the fridge' : ''}`]
       : []),
     ...(a.potSaltGPerL !== b.potSaltGPerL ? [`${b.potSaltGPerL} g of salt a litre in the pot`] : []),
-    ...(from.water.holdBackG !== to.water.holdBackG ? [`${mass(to.water.holdBackG)} held back`] : []),
+    ...(from.water.holdBackG !== to.water.holdBackG ? [`${words.mass(to.water.holdBackG)} held back`] : []),
   ]
-  if (told.length > 0) return told
-  const steps = (worked: Worked) => JSON.stringify(planSteps(worked, kitchen))
-  return steps(from) === steps(to) ? [] : ['the steps at the bench']
+  return [...told, ...practice, ...(practice.length === 0 && steps ? ['the steps at the bench'] : [])]
 }
 
-interface Taken {
-  readonly position: Position
-  readonly sheet: Sheet
-  /** What taking it would change here, in words. */
+interface Taken extends TriedPosition {
   readonly changes: readonly string[]
-}
-
-function takenHere({ worked, kitchen }: Omit<DrawerProps, 'onClose'>, school: School, words: Worded): readonly Taken[] {
-  return school.positions.map((position) => {
-    const sheet = applySchool(worked, school.id, position, kitchen)
-    const computed = computeSheet(sheet, kitchen)
-    const rows = diffSheets(worked.sheet, sheet, kitchen).filter(({ code }) => code !== 'school' && code !== 'heat')
-    return {
-      position,
-      sheet,
-      changes: [
-        ...rows.map((change) => changeWords(change, words)),
-        ...(computed.ok ? practiceChanges(worked, computed.value, kitchen, words) : []),
-      ],
-    }
-  })
 }
 
 function PositionLine({
@@ -115,7 +93,14 @@ function PositionLine({
 function OneSchool({ school, worked, kitchen }: Omit<DrawerProps, 'onClose'> & { school: School }) {
   const words = useUnits()
   const chosen = { ...kitchen.gear.schools, ...worked.sheet.schools }[school.id]
-  const all = takenHere({ worked, kitchen }, school, words)
+  const all = useMemo(
+    () =>
+      tryPositions(worked, school, kitchen).map((tried): Taken => ({
+        ...tried,
+        changes: changesOf(worked, tried, words),
+      })),
+    [worked, school, kitchen, words],
+  )
   const offered = all.filter(({ position, changes }) => changes.length > 0 || position.id === chosen)
   const idle = all.filter((each) => !offered.includes(each))
   if (!offered.some(({ changes }) => changes.length > 0)) return null

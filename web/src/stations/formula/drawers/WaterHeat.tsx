@@ -154,7 +154,7 @@ export default function WaterHeat({ worked, kitchen, onClose }: DrawerProps) {
       <Temperature label="flour" value={flourC} onChange={setFlourC} />
       <FigureLine name="water from the tap" {...fields.tap} after={words.units.temperature} />
       <FigureLine name="kneading warms it by" {...fields.friction} after={words.units.temperature} />
-      <FigureLine name="height above the sea" {...fields.height} after={words.units.length === 'mm' ? 'm' : 'ft'} />
+      <FigureLine name="height above the sea" {...fields.height} after={fields.heightUnit} />
       <p className="small">Water boils here at {words.temperature(boilingPointC(gear.altitudeM), 1)}.</p>
       {pouredG(worked) > 0 ? (
         <Answer worked={worked} kitchen={kitchen} targetC={targetC} flourC={flourC} />

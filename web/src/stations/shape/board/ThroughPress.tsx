@@ -1,15 +1,5 @@
 /** A press: outlets, flow, when to feed, how long it runs, and when the barrel rests. */
-import {
-  formatNumber,
-  isCrumb,
-  planSteps,
-  pressFor,
-  pressPlan,
-  tableReading,
-  type Kitchen,
-  type ShapeShare,
-  type Worked,
-} from '@harina/core'
+import { formatNumber, pressFor, pressOnPaper, type Kitchen, type ShapeShare, type Worked } from '@harina/core'
 import { Link } from 'react-router'
 import { useUnits } from '#web/ui/units.ts'
 import { Figure } from './PieceFigures.tsx'
@@ -23,14 +13,7 @@ export function ThroughPress({ part, worked, kitchen }: { part: ShapeShare; work
   const { mass, massFigure, units } = useUnits()
   const press = pressFor(worked.sheet, kitchen.gear)
   if (part.shape.blank.type !== 'die') return null
-  const plan =
-    press &&
-    pressPlan(
-      { blank: part.shape.blank, doughG: part.doughG },
-      worked.batch.densityGPerCm3,
-      isCrumb(planSteps(worked, kitchen)) ? tableReading(worked) : null,
-      press,
-    )
+  const plan = press && pressOnPaper(worked, part, press, kitchen)
   return (
     <section aria-label="Through the press">
       <h2 className="head mb-1 flex flex-wrap items-baseline gap-x-3 text-lg">
