@@ -1,6 +1,6 @@
 /** By a finger on a phone: what scrolls changes no figure, what is drawn sideways does. */
 import type { Page } from 'puppeteer-core'
-import { openPage, PHONE, reload, valueOf } from './harness/index.ts'
+import { openPage, PHONE, reload, swipe, valueOf } from './harness/index.ts'
 import { useSite } from './useSite.ts'
 
 const here = useSite()
@@ -12,15 +12,6 @@ beforeAll(async () => {
   await reload(page)
 })
 
-/** From a point of the rule, in steps as a finger's. */
-async function swipe(from: readonly [number, number], byX: number, byY: number): Promise<void> {
-  const [x, y] = from
-  await page.touchscreen.touchStart(x, y)
-  for (let step = 1; step <= 8; step += 1) await page.touchscreen.touchMove(x + (byX * step) / 8, y + (byY * step) / 8)
-  await page.touchscreen.touchEnd()
-  await new Promise((resolve) => setTimeout(resolve, 300))
-}
-
 const middleOf = async (selector: string): Promise<[number, number]> => {
   const box = await (await page.waitForSelector(selector))!.boundingBox()
   return [box!.x + box!.width / 2, box!.y + box!.height / 2]
@@ -31,7 +22,7 @@ const top = () => page.$eval('main', (main) => main.scrollTop)
 it('a swipe up over the rule scrolls the page, and leaves the water alone; so does a tap', async () => {
   const before = await hydration()
   const [x, y] = await middleOf('svg:has([role=slider])')
-  await swipe([x + 40, y], 2, -160)
+  await swipe(page, [x + 40, y], 2, -160)
   expect(await hydration()).toBe(before)
   expect(await top()).toBeGreaterThan(60)
   await page.$eval('main', (main) => main.scrollTo(0, 0))
@@ -44,9 +35,9 @@ it('sideways over the rule, or by its handle, the water follows the finger', asy
   await page.$eval('main', (main) => main.scrollTo(0, 0))
   const before = Number(await hydration())
   const [x, y] = await middleOf('svg:has([role=slider])')
-  await swipe([x - 20, y], 60, 0)
+  await swipe(page, [x - 20, y], 60, 0)
   const dragged = Number(await hydration())
   expect(dragged).not.toBe(before)
-  await swipe(await middleOf('[role=slider]'), -40, 0)
+  await swipe(page, await middleOf('[role=slider]'), -40, 0)
   expect(Number(await hydration())).toBeLessThan(dragged)
 })

@@ -1,16 +1,20 @@
 /** A walk over every view at six sizes, by key and by finger: titles, headings, what is large enough to press, and figures that stay. */
 import type { Page } from 'puppeteer-core'
-import { goTo, openPage, pressStarting, sees, type Size } from './harness/index.ts'
+import { goTo, openPage, pressStarting, sees, swipe } from './harness/index.ts'
 import { useSite } from './useSite.ts'
 
-const SIZES: readonly Size[] = [
+const SIZES = [
   { width: 320, height: 640 },
   { width: 390, height: 844 },
   { width: 768, height: 1024 },
   { width: 1024, height: 768 },
   { width: 1280, height: 800 },
   { width: 1600, height: 900 },
-]
+].map((size) => ({ ...size, hasTouch: true }))
+/** Where the walk goes over a view by finger. */
+const FINGERS = SIZES[1]!
+const MOST_SWIPES = 4
+
 const VIEWS: readonly (readonly [path: string, shows: string, titled: RegExp])[] = [
   ['/formula', 'Where ', /^Lamp-room semolina · Formula/],
   ['/shape', 'board lengths', /Shape/],
@@ -58,7 +62,26 @@ const sideways = () =>
       main ? main.scrollWidth - main.clientWidth : 0,
     )
   })
-const figures = () => page.$$eval('input', (fields) => fields.map(({ value }) => value))
+/** Where a finger that means to scroll may begin: on every field, list, switch and slider that is in view. */
+const ground = () =>
+  page.evaluate(() =>
+    [...document.querySelectorAll<HTMLElement>('main :is(input, [role=slider], [role=radio], [aria-haspopup=listbox])')]
+      .map((element) => element.getBoundingClientRect())
+      .filter(({ width, top, bottom }) => width > 0 && top > 60 && bottom < innerHeight - 90)
+      .map(({ x, width, y, height }): [number, number] => [x + width / 2, y + height / 2]),
+  )
+/** All that is typed or chosen on the view, and where its sliders stand. */
+const standing = () =>
+  page.$$eval('main :is(input, [role=slider], [aria-checked], [aria-selected], [aria-pressed])', (found) =>
+    found.map((element) =>
+      [
+        (element as HTMLInputElement).value,
+        (element as HTMLInputElement).checked,
+        ...['aria-valuenow', 'aria-checked', 'aria-selected', 'aria-pressed'].map((name) => element.getAttribute(name)),
+      ].join(),
+    ),
+  )
+
 const settled = () =>
   page.evaluate(() => new Promise((resolve) => requestAnimationFrame(() => requestAnimationFrame(resolve))))
 
@@ -85,19 +108,20 @@ it.each(VIEWS)('%s at six sizes, and four times as large', async (path, shows, t
   await sees(page, shows)
   await page.waitForFunction((source: string) => new RegExp(source).test(document.title), {}, titled.source)
   expect(await page.$$eval('h1', (found) => found.length)).toBe(1)
-  const before = await figures()
+  const before = await standing()
   for (const size of SIZES) {
     await page.setViewport(size)
     await settled()
     const at = `${size.width} × ${size.height}`
     expect({ at, sideways: await sideways() }).toEqual({ at, sideways: 0 })
     expect({ at, small: await tooSmall(24) }).toEqual({ at, small: [] })
+    if (size === FINGERS) for (const from of (await ground()).slice(0, MOST_SWIPES)) await swipe(page, from, 2, -120)
     await page.mouse.move(size.width / 2, size.height / 2)
     await page.mouse.wheel({ deltaY: 400 })
     await settled()
-    expect({ at, figures: await figures() }).toEqual({ at, figures: before })
+    expect({ at, standing: await standing() }).toEqual({ at, standing: before })
   }
-  await page.setViewport({ width: 320, height: 200 })
+  await page.setViewport({ width: 320, height: 200, hasTouch: true })
   await settled()
   expect(await sideways()).toBe(0)
   const { top, free } = await bars()

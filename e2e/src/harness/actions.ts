@@ -167,3 +167,15 @@ export async function bringBack(page: Page, path: string, batches: number): Prom
   await press(page, 'Bring it in')
   await sees(page, 'Brought in')
 }
+
+/** For what a swipe has set going to come to rest. */
+const SETTLES_MS = 200
+
+/** In steps as a finger's. */
+export async function swipe(page: Page, from: readonly [number, number], byX: number, byY: number): Promise<void> {
+  const [x, y] = from
+  await page.touchscreen.touchStart(x, y)
+  for (let step = 1; step <= 8; step += 1) await page.touchscreen.touchMove(x + (byX * step) / 8, y + (byY * step) / 8)
+  await page.touchscreen.touchEnd()
+  await new Promise((resolve) => setTimeout(resolve, SETTLES_MS))
+}

@@ -73,6 +73,8 @@ function putKitchen(): void {
 
 const BLOCKS =
   /<\/?(?:p|div|h[1-6]|li|ul|ol|section|aside|button|dt|dd|td|th|tr|label|figcaption|svg|text|title|desc|br|footer|header)\b[^>]*>|<[a-z]+[^>]*\srole="(?:radio|option|tab)"[^>]*>/g
+/** A word that opens the help stands in its sentence. */
+const TERM = /<button\b[^>]*\bcursor-help\b[^>]*>(.*?)<\/button>/g
 const NAMED = /<[a-z0-9]+\b[^>]*?\s(?:aria-label|aria-valuetext|placeholder)="([^"]*)"[^>]*>/g
 const entity: Readonly<Record<string, string>> = {
   '&amp;': '&',
@@ -86,6 +88,7 @@ const entity: Readonly<Record<string, string>> = {
 export function linesOf(html: string): readonly string[] {
   const names = [...html.matchAll(NAMED)].map((match) => match[1] ?? '')
   const shown = html
+    .replace(TERM, '$1')
     .replace(/<input\b[^>]*>/g, (field) => ` ${/\svalue="([^"]+)"/.exec(field)?.[1] ?? '…'} `)
     .replace(/<(\w+)\b[^>]*\saria-hidden="true"[^>]*>[^<]*<\/\1>/g, '')
     .replace(BLOCKS, '\n')
@@ -237,7 +240,7 @@ const course = (plan: Plan, { practice }: Worked): string =>
   JSON.stringify([
     plan.sheet.dough,
     plan.steps.map(wordsOfStep),
-    plan.rows.map(({ ingredient, weighedG }) => [ingredient, weighedG > 1]),
+    plan.rows.map(({ ingredient, weighedG, heldG = 0 }) => [ingredient, weighedG > 1, heldG > 0]),
     plan.shape.blank.type === 'drop' && plan.shape.id,
     plan.pot.saltGPerL > 0,
     plan.water.startG > 0,

@@ -31,9 +31,7 @@ export const glossary = [
   ['school', 'One way of doing it where good makers differ. Yours are in Gear; a formula may follow another.'],
   ['first stop', 'How far the water is poured before the first feel.'],
   ['crumb', 'A dough so stiff that it stays in grains until a screw or rollers press it.'],
-  ['blank', 'What a piece is made from: a cut of rope, a disc, a square of sheet.'],
   ['die', 'The plate with holes that a press pushes dough through.'],
-  ['swell', 'A strand is thicker than the hole it came through, by so much.'],
   ['give or take', 'Nine times out of ten the answer lies within so much to either side, or nearly.'],
 ] as const satisfies readonly (readonly [string, string])[]
 

@@ -19,6 +19,8 @@ import { Loss } from './Loss.tsx'
 import { AddRow } from './AddRow.tsx'
 import { useSheet } from './useSheet.ts'
 import { Choice } from '../../ui/Choice.tsx'
+import type { ReactNode } from 'react'
+import { Term } from '../../ui/Term.tsx'
 
 interface Props {
   readonly worked: Worked
@@ -73,9 +75,15 @@ const isSolved = ({ key }: WorkedRow, { sheet }: Worked): boolean =>
   sheet.rows.some((row) => row.key === key && row.amount.by === 'hydration')
 
 /** How a row stands to the others, where that is not plain. */
-function standingOf(row: WorkedRow, worked: Worked, mass: (grams: number) => string): string | null {
+function standingOf(row: WorkedRow, worked: Worked, mass: (grams: number) => string): ReactNode {
   const { startG, holdBackG } = worked.water
-  if (isSolved(row, worked)) return holdBackG > 0 ? `solved, pour ${mass(startG)} first` : 'solved'
+  if (isSolved(row, worked))
+    return (
+      <>
+        <Term of="solved">solved</Term>
+        {holdBackG > 0 && `, pour ${mass(startG)} first`}
+      </>
+    )
   if (row.percent === 0) return 'out'
   if (row.part === 'base') return `${formatNumber(100 * row.water, 0)} % water`
   return null

@@ -9,6 +9,7 @@ import { TextField } from '../../ui/TextField.tsx'
 import { PrintButton } from '../../ui/PrintButton.tsx'
 import { FamilyMark } from '../../ui/family.tsx'
 import { useSheet } from './useSheet.ts'
+import { Term } from '../../ui/Term.tsx'
 
 /** Whether the sheet stands in the book as it is, and the two ways to settle a difference. */
 function BookStanding() {
@@ -28,7 +29,9 @@ function BookStanding() {
   }
   return (
     <span className="small flex items-baseline gap-3">
-      {inBook ? 'differs from the book' : 'not in the book'}
+      <span>
+        <Term of="draft">Draft</Term>, {inBook ? 'differs from the book' : 'not in the book'}
+      </span>
       <button type="button" className="quiet" onClick={keep}>
         Keep in the book
       </button>

@@ -2,6 +2,7 @@
 import { beliefsOver, formatNumber, formatPoints, giveOrTake, lotFromHistory } from '@harina/core'
 import { useMemo } from 'react'
 import { Chart, type Inks } from '../../ui/chart/Chart.tsx'
+import { Term } from '#web/ui/Term.tsx'
 
 const HEIGHT = 132
 
@@ -34,8 +35,8 @@ export function Thirst({ lot, points }: { lot: string; points: readonly number[]
   return (
     <div>
       <p className="small">
-        wants <strong className="text-ink">{formatPoints(last.shift)} points</strong> against paper, give or take{' '}
-        {formatNumber(giveOrTake(last), 1)}
+        wants <strong className="text-ink">{formatPoints(last.shift)} points</strong> against paper,{' '}
+        <Term of="give or take">give or take</Term> {formatNumber(giveOrTake(last), 1)}
       </p>
       <Chart
         table={table}

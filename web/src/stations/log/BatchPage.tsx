@@ -19,7 +19,7 @@ import {
   type PlannedRow,
 } from '@harina/core'
 import { format } from 'date-fns'
-import { useMemo, useState } from 'react'
+import { useMemo, useState, type ReactNode } from 'react'
 import { useNavigate } from 'react-router'
 import { recordTap, undoEnded } from '../../state/bench.ts'
 import { draftOpened } from '../../state/draftSlice.ts'
@@ -35,6 +35,7 @@ import { PhotoRow } from '../../ui/PhotoRow.tsx'
 import { useEntryWords } from '../../ui/useEntryWords.ts'
 import { useUnits } from '../../ui/units.ts'
 import { spanOfMinutes, verdictWords, type Worded } from '../../words/index.ts'
+import { Term } from '#web/ui/Term.tsx'
 
 /** The batch's sheet on paper again, from what was accepted. */
 export function StartNext({ batch }: { batch: Batch }) {
@@ -172,7 +173,7 @@ function Moment({ at, words, strong = false }: { at: string; words: string; stro
   )
 }
 
-function Fact({ label, figure, note }: { label: string; figure: string; note?: string | undefined }) {
+function Fact({ label, figure, note }: { label: ReactNode; figure: string; note?: ReactNode }) {
   return (
     <div>
       <p className="small">{label}</p>
@@ -296,7 +297,7 @@ export function BatchPage({ batch: whole }: { batch: Batch }) {
           />
         ) : (
           <Fact
-            label="This flour"
+            label={<Term of="include past batches">This flour</Term>}
             figure={thirst === null ? 'not said' : `${formatPoints(thirst)} points`}
             note={thirst === null ? 'never called right' : 'against paper, 14 % flour'}
           />
@@ -305,9 +306,12 @@ export function BatchPage({ batch: whole }: { batch: Batch }) {
           label="Corrections"
           figure={String(corrections)}
           note={
-            plan.control.by === 'base'
-              ? undefined
-              : `at the end ${formatPercent(basis14)} at standard 14 % flour moisture`
+            plan.control.by === 'base' ? undefined : (
+              <>
+                at the end {formatPercent(basis14)} at{' '}
+                <Term of="at standard 14 % flour moisture">standard 14 % flour moisture</Term>
+              </>
+            )
           }
         />
         <Fact

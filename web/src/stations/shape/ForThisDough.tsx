@@ -11,11 +11,15 @@ import { ShapeList } from './ShapeList.tsx'
 import { problemTold } from '#web/ui/units.ts'
 import { Term } from '#web/ui/Term.tsx'
 
-/** What the shapes are held against, in words. */
-const readingWords = (worked: Worked): string =>
-  worked.control.by === 'base'
-    ? `at ${formatPercent(worked.control.flourOnBase)} of flour on ${worked.control.base}`
-    : `at ${formatPercent(tableReading(worked))} % at standard 14 % flour moisture`
+/** What the shapes are held against, in words: the figure of the sheet, and what it is on the flour of the tables. */
+function readingWords(worked: Worked): string {
+  const { control, expected14 } = worked
+  if (control.by === 'base') return `at ${formatPercent(control.flourOnBase)} of flour on ${control.base}`
+  const onSheet = formatPercent(expected14)
+  const onTable = formatPercent(tableReading(worked))
+  const forThisFlour = onTable === onSheet ? '' : `; as wet as ${onTable} % on flour that drinks as the table says`
+  return `at ${onSheet} % at standard 14 % flour moisture${forThisFlour}`
+}
 
 function Shapes({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
   const dispatch = useAppDispatch()

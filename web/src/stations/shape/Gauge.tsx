@@ -53,7 +53,7 @@ function HoldACard({ onFits }: { onFits: (pxPerMm: number) => void }) {
         <input
           type="range"
           aria-label="Width of the card on the screen"
-          className="h-11 w-75 max-w-full accent-ink"
+          className="h-11 w-75 max-w-full"
           min={120}
           max={900}
           value={cardPx}

@@ -5,6 +5,7 @@ import { FamilyMark, familyInk, familyName } from '../../ui/family.tsx'
 import { useWorked } from '../../state/select.ts'
 import { methodWords } from '../../words/index.ts'
 import { PrintButton } from '../../ui/PrintButton.tsx'
+import { Term } from '#web/ui/Term.tsx'
 
 const WIDE = 760
 const ROW = 30
@@ -135,9 +136,10 @@ export default function MethodMap({ kitchen }: { kitchen: Kitchen }) {
         <PrintButton />
       </div>
       <p className="mb-2 leading-snug">
-        Each bar is what a family allows for one way of making, on flour of 14 % moisture: darker where the windows of
-        its doughs overlap, with a stroke where each likes to be. Where bars stand under each other, one dough can be
-        made either way. Press one to see its doughs.
+        Each bar is what a family allows for one way of making, on{' '}
+        <Term of="at standard 14 % flour moisture">flour of 14 % moisture</Term>: darker where the{' '}
+        <Term of="window">windows</Term> of its doughs overlap, with a stroke where each likes to be. Where bars stand
+        under each other, one dough can be made either way. Press one to see its doughs.
       </p>
       {scales.map((scale) => {
         const reading = readingOn(scale)

@@ -20,6 +20,7 @@ import { WhoWorks } from './WhoWorks.tsx'
 import { ScaleStrip } from '../scale/ScaleStrip.tsx'
 import { Big, Note, StepPage, useBench, useStep, type StepAction } from '../StepPage.tsx'
 import { counted, pourLead } from '#web/words/index.ts'
+import { Term } from '#web/ui/Term.tsx'
 
 const COUNTS = ['none', 'one', 'two', 'three', 'four', 'five']
 
@@ -113,9 +114,16 @@ function PourInGoes({ jug }: { jug: JugOf }) {
             </Note>
           ) : (
             <Note title={`${grams(onTheScaleG(jug, inG, Math.max(0, water.totalG - inG)))} stay back`}>
-              {reached
-                ? `Plain, beside the bowl: only if the dough asks, once the flour has had ${counted(plan.minutes.drink, 'minute')} to drink.`
-                : `The first stop is at ${grams(jug.totalG)}; mix between the goes.`}
+              {reached ? (
+                <>
+                  <Term of="hold back">Plain, beside the bowl</Term>: only if the dough asks, once the flour has had{' '}
+                  {counted(plan.minutes.drink, 'minute')} to drink.
+                </>
+              ) : (
+                <>
+                  The <Term of="first stop">first stop</Term> is at {grams(jug.totalG)}; mix between the goes.
+                </>
+              )}
             </Note>
           )}
           {step.how === 'scald' && (

@@ -9,6 +9,7 @@ import { BoardFlour } from './BoardFlour.tsx'
 import { FeelAgain } from './FeelAgain.tsx'
 import { Timed } from './Timed.tsx'
 import { useBody } from './useFamily.ts'
+import { Term } from '#web/ui/Term.tsx'
 import { WhoWorks } from './WhoWorks.tsx'
 import {
   counted,
@@ -108,7 +109,8 @@ export function CrumbStep() {
       onDone={useDone()}
       aside={
         <Note title={`${low} to ${high} minutes`}>
-          Dry crumbs at the start are no reason for water: judge after this, and give half of what you would have given.
+          Dry <Term of="crumb">crumbs</Term> at the start are no reason for water: judge after this, and give half of
+          what you would have given.
         </Note>
       }
     >

@@ -5,15 +5,22 @@ import { SidePanel } from '#web/ui/SidePanel.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import type { DrawerProps } from '../drawerProps.ts'
 import { Line, DrawerSection } from './parts.tsx'
+import { Term } from '#web/ui/Term.tsx'
 
 function Water({ worked }: { worked: Worked }) {
   const { batch, balance, expected14 } = worked
   return (
     <DrawerSection title="Water" lead="On 100 of flour, four ways, and of the whole dough.">
-      <Line name="plain water">{formatPercent(batch.hydration.nominal)} %</Line>
-      <Line name="effective: all that is not flour brings">{formatPercent(batch.hydration.effective)} %</Line>
-      <Line name="of that, free at once">{formatPercent(balance.availablePercent)} %</Line>
-      <Line name="on flour at 14 %">{formatPercent(expected14)} %</Line>
+      <Line name={<Term of="poured, effective">plain water</Term>}>{formatPercent(batch.hydration.nominal)} %</Line>
+      <Line name={<Term of="poured, effective">effective: all that is not flour brings</Term>}>
+        {formatPercent(batch.hydration.effective)} %
+      </Line>
+      <Line name={<Term of="free at once">of that, free at once</Term>}>
+        {formatPercent(balance.availablePercent)} %
+      </Line>
+      <Line name={<Term of="at standard 14 % flour moisture">on flour at 14 %</Term>}>
+        {formatPercent(expected14)} %
+      </Line>
       <Line name="in the whole dough">{formatPercent(100 * batch.doughMoisture)} %</Line>
     </DrawerSection>
   )

@@ -12,6 +12,7 @@ import {
 } from '@harina/core'
 import { useMemo, useState } from 'react'
 import { SidePanel } from '#web/ui/SidePanel.tsx'
+import { Term } from '#web/ui/Term.tsx'
 import { rowName } from '../Ledger.tsx'
 import { useSheet } from '../useSheet.ts'
 import type { DrawerProps } from '../drawerProps.ts'
@@ -49,7 +50,9 @@ function FromTo({ row, to, worked, kitchen }: { row: WorkedRow; to: string; work
   const max = next.usualMaxSharePercent
   return (
     <DrawerSection title={`${from.name} out, ${next.name} in`}>
-      <Line name="it drinks">{formatPoints(points)} points</Line>
+      <Line name="it drinks">
+        {formatPoints(points)} <Term of="point">points</Term>
+      </Line>
       <Line name={worked.control.by === 'base' ? 'flour on the base' : 'hydration'}>
         {formatPercent(onRule(worked))} → {formatPercent(onRule(after))} %
       </Line>

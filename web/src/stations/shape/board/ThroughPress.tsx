@@ -6,6 +6,7 @@ import { Figure } from './PieceFigures.tsx'
 import { Choice } from '#web/ui/Choice.tsx'
 import { useMachines } from './useMachines.ts'
 import { counted, crumbWords } from '#web/words/index.ts'
+import { Term } from '#web/ui/Term.tsx'
 
 export function ThroughPress({ part, worked, kitchen }: { part: ShapeShare; worked: Worked; kitchen: Kitchen }) {
   const { presses } = kitchen.gear
@@ -64,7 +65,7 @@ export function ThroughPress({ part, worked, kitchen }: { part: ShapeShare; work
           </div>
           <p className="mt-2 leading-snug" role={plan.crumb?.grade === 'out' ? 'alert' : undefined}>
             {crumbWords(plan.crumb, press)} The first {mass(plan.firstDiscardG, 1)} go back into the crumb. Never reach
-            into a running feed: use its pusher, and pull the plug before clearing a die.
+            into a running feed: use its pusher, and pull the plug before clearing a <Term of="die">die</Term>.
           </p>
         </>
       ) : (
