@@ -19,6 +19,7 @@ import {
   startSheet,
   waterTargets,
   isPoured,
+  onRule,
   weighedFirst,
   weighedWithWater,
   type Dough,
@@ -250,5 +251,17 @@ it('flour waits beside every base that is felt, none beside what sets or is pour
         heldBack(plan, all)?.leftG !== 0
       )
     }),
+  ).toEqual([])
+})
+
+it('the sheet and the bench say one figure: where the rule stands, and what that is on standard flour', () => {
+  expect(
+    faults(({ worked, plan }) =>
+      worked.control.by === 'base'
+        ? // What is weighed of flour and base is rounded to the scale; the rule reads what was weighed.
+          Math.abs(onRule(worked) - plannedOnRule(plan)) > 0.3
+        : Math.abs(onRule(worked) - plannedOnRule(plan)) > 1e-6 ||
+          Math.abs(worked.expected14 - plan.hydration.expected14) > 1e-6,
+    ),
   ).toEqual([])
 })

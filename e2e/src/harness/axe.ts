@@ -7,6 +7,11 @@ import type { Page } from 'puppeteer-core'
 const axeSource = (): string =>
   readFileSync(createRequire(join(process.cwd(), 'package.json')).resolve('axe-core/axe.min.js'), 'utf8')
 
+/**
+ * What axe finds wrong, by day and by lamp. What it cannot tell was looked through by hand and is no fault: words in drawings
+ * stand on the sheet's own paper in `--ink` or `--second` (6 to 1 or better, and drawn over nothing darker than a hatch), a
+ * list's mark says nothing, and the signs − and + are named in words.
+ */
 export async function axeFaults(page: Page): Promise<readonly string[]> {
   await page.evaluate(axeSource())
   const faults: string[] = []

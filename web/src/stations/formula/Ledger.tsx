@@ -109,8 +109,10 @@ function LedgerRow({ row, worked, kitchen }: Props & { row: WorkedRow }) {
       <th scope="row" className="text-left text-md leading-tight font-normal">
         <Sack row={row} kitchen={kitchen} />
         {standing && (
-          <span className={`small whitespace-nowrap ${row.part === 'base' ? 'block pl-0.5' : ''}`}>
-            {row.part === 'base' ? '' : ' · '}
+          <span
+            className={`small ${row.part === 'base' ? 'block pl-0.5' : 'max-md:block max-md:pl-0.5 md:whitespace-nowrap'}`}
+          >
+            {row.part !== 'base' && <span className="max-md:hidden"> · </span>}
             {standing}
           </span>
         )}

@@ -11,14 +11,23 @@ import { ShapeList } from './ShapeList.tsx'
 import { problemTold } from '#web/ui/units.ts'
 import { Term } from '#web/ui/Term.tsx'
 
-/** What the shapes are held against, in words: the figure of the sheet, and what it is on the flour of the tables. */
-function readingWords(worked: Worked): string {
+/** What the shapes are held against: the figure of the sheet, and what it is like with the flour of the tables. */
+function Reading({ worked }: { worked: Worked }) {
   const { control, expected14 } = worked
-  if (control.by === 'base') return `at ${formatPercent(control.flourOnBase)} of flour on ${control.base}`
+  if (control.by === 'base')
+    return (
+      <>
+        at {formatPercent(control.flourOnBase)} of flour on <Term of="base">{control.base}</Term>
+      </>
+    )
   const onSheet = formatPercent(expected14)
   const onTable = formatPercent(tableReading(worked))
-  const forThisFlour = onTable === onSheet ? '' : `; as wet as ${onTable} % on flour that drinks as the table says`
-  return `at ${onSheet} % at standard 14 % flour moisture${forThisFlour}`
+  return (
+    <>
+      {onSheet} % at <Term of="at standard 14 % flour moisture">standard 14 % flour moisture</Term>
+      {onTable !== onSheet && `, like ${onTable} with the flour of the tables`}
+    </>
+  )
 }
 
 function Shapes({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
@@ -43,10 +52,7 @@ function Shapes({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
         <p className="mb-1 leading-snug">
           <span className="head text-lg">What suits {worked.sheet.name}</span>
           <span className="small block">
-            <Term of={worked.control.by === 'base' ? 'base' : 'at standard 14 % flour moisture'}>
-              {readingWords(worked)}
-            </Term>
-            ; best suited first
+            <Reading worked={worked} />; best suited first
           </span>
         </p>
         <ShapeList

@@ -41,7 +41,7 @@ function HoldACard({ onFits }: { onFits: (pxPerMm: number) => void }) {
           style={{ width: cardPx, height: cardPx * (CARD_MM.height / CARD_MM.width), borderRadius: cardPx * 0.037 }}
         />
       </div>
-      <div className="flex flex-wrap items-center gap-3">
+      <div className="flex items-center gap-3">
         <button
           type="button"
           className="box min-h-11 px-4"
@@ -53,7 +53,7 @@ function HoldACard({ onFits }: { onFits: (pxPerMm: number) => void }) {
         <input
           type="range"
           aria-label="Width of the card on the screen"
-          className="h-11 w-75 max-w-full"
+          className="h-11 w-75 min-w-24 shrink"
           min={120}
           max={900}
           value={cardPx}
@@ -67,7 +67,7 @@ function HoldACard({ onFits }: { onFits: (pxPerMm: number) => void }) {
         >
           +
         </button>
-        <button type="button" className="action" onClick={() => onFits(pxPerMmOfCard(cardPx))}>
+        <button type="button" className="action shrink-0" onClick={() => onFits(pxPerMmOfCard(cardPx))}>
           It fits
         </button>
       </div>

@@ -140,6 +140,8 @@ export default function MethodMap({ kitchen }: { kitchen: Kitchen }) {
         <Term of="at standard 14 % flour moisture">flour of 14 % moisture</Term>: darker where the{' '}
         <Term of="window">windows</Term> of its doughs overlap, with a stroke where each likes to be. Where bars stand
         under each other, one dough can be made either way. Press one to see its doughs.
+        {worked?.ok &&
+          ` The stroke through all is ${worked.value.sheet.name}, as wet as it is with the flour of the tables.`}
       </p>
       {scales.map((scale) => {
         const reading = readingOn(scale)
@@ -150,7 +152,7 @@ export default function MethodMap({ kitchen }: { kitchen: Kitchen }) {
             <div className="relative">
               {reading !== null && (
                 <span
-                  className="pointer-events-none absolute top-0 bottom-0 left-[calc(100%*var(--at))] w-0.5 bg-ink md:left-[calc(230px+(100%-230px)*var(--at))]"
+                  className="pointer-events-none absolute top-0 bottom-0 left-[calc(100%*var(--at))] w-0.5 bg-ink max-md:opacity-40 md:left-[calc(230px+(100%-230px)*var(--at))]"
                   style={{ '--at': (reading - scale.from) / (scale.to - scale.from) } as CSSProperties}
                   aria-hidden="true"
                 />

@@ -1,4 +1,7 @@
-import { cleanup } from '@testing-library/react'
+import { formatPercent, tableReading } from '@harina/core'
+import { act, cleanup } from '@testing-library/react'
+import { sheetEdited } from '../../state/draftSlice.ts'
+import { selectWorked } from '../../state/select.ts'
 import { store } from '../../state/store.ts'
 import { fireEvent, putWorkspace, renderAt, sampleWorkspace, screen, within } from '../../testing/renderApp.tsx'
 import ShapeStation from './ShapeStation.tsx'
@@ -28,6 +31,22 @@ it('lists what the dough is known for, the best suited first; the rest is a pres
   fireEvent.click(screen.getByRole('button', { name: /more, not usual/ }))
   expect(items().length).toBeGreaterThan(known)
   expect(items().at(-1)?.textContent).toContain('untried')
+})
+
+it('says the figure that Formula says, and what it is like where this flour drinks otherwise than that of the tables', () => {
+  const said = () => screen.getByText(/What suits/).parentElement?.textContent
+  const worked = () => {
+    const found = selectWorked(store.getState())
+    if (!found?.ok) throw new Error('no dough')
+    return found.value
+  }
+  expect(said()).toContain(`${formatPercent(worked().expected14)} % at standard`)
+  expect(said()).not.toContain('like')
+  const { rows, ...rest } = sheet()
+  const softer = rows.map((row) => (row.flour ? { ...row, ingredient: 'plain-wheat', lot: undefined } : row))
+  act(() => void store.dispatch(sheetEdited({ sheet: { ...rest, rows: softer } })))
+  expect(said()).toContain(`${formatPercent(worked().expected14)} % at standard`)
+  expect(said()).toContain(`like ${formatPercent(tableReading(worked()))} with the flour of the tables`)
 })
 
 it('another shape brings its own rope, pieces and words', () => {
