@@ -3,6 +3,7 @@ import { alkaliKinds } from './alkaliKinds.ts'
 import { formulaKinds } from './formulaKinds.ts'
 import { geometryKinds } from './geometryKinds.ts'
 import { heatKinds } from './heatKinds.ts'
+import { transportKinds } from './transportKinds.ts'
 import { evenness } from '../evenness/index.ts'
 import { CUP_ML, readQuantity } from '../quantity/index.ts'
 import { z } from '../zod.ts'
@@ -16,6 +17,7 @@ export const kinds: Readonly<Record<string, Kind>> = {
   ...formulaKinds,
   ...alkaliKinds,
   ...heatKinds,
+  ...transportKinds,
   ...geometryKinds,
   pieces: kind(
     z.strictObject({

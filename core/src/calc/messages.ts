@@ -60,6 +60,10 @@ const errors: Readonly<Record<PortProblemCode, Say>> = {
     `The narrowest setting leaves ${rounded(thinnestMm)} mm, more than ${rounded(targetMm)} mm. Ask for a thicker sheet, or finish with a pin.`,
   'pass-too-large': ({ fromMm, toMm, ratio }) =>
     `From ${rounded(fromMm)} to ${rounded(toMm)} mm is ${rounded(ratio)} in one pass, and no setting lies between. Allow a larger ratio, or roll thinner by pin first.`,
+  'climate-out-of-order': () => 'The first air starts at hour 0 and each later one after it. Put them in order.',
+  'lighter-than-dry': ({ grams, dryG }) =>
+    `${rounded(grams)} g is less than the dry matter of the tray, ${rounded(dryG)} g. Weigh without the tray, or correct what went on it.`,
+  'cooked-drier': () => 'Cooked pasta holds more water than raw. Give a cooked moisture above the one it starts with.',
   'jugs-out-of-reach': ({ coldC, hotC }) =>
     `The two jugs reach from ${rounded(coldC)} to ${rounded(hotC)} °C. Ask for a temperature between them, or warm or cool one.`,
 }
@@ -74,6 +78,11 @@ const warnings: Readonly<Record<string, Say>> = {
   'water-out-of-reach': () => 'No liquid water gives that. Take the reachable temperature, or warm or cool the flour.',
   'cutter-wider-than-sheet': () => 'Not one strand fits in the width. Roll wider, or take a finer cutter.',
   'no-stamp-fits': () => 'Not one stamp fits on the sheet. Roll it wider or longer, or take a smaller stamp.',
+  never: ({ rhPercent, temperatureC }) =>
+    `Air of ${rounded(rhPercent)} % at ${rounded(temperatureC)} °C never dries it so far. Use drier or warmer air.`,
+  'not-within-maxH': () =>
+    'It does not get there in the time looked at. Look further, or use drier air, a fan or a thinner cut.',
+  'heat-only': () => 'So wet a dough is done when its middle is hot: water taken up decides nothing.',
   'cut-longer-than-board': () => 'One piece is longer than the board. Roll along a longer edge or cut shorter.',
 }
 

@@ -7,6 +7,7 @@ import heatCases from '../../vectors/heat.json'
 import pieceCases from '../../vectors/pieces.json'
 import quantityCases from '../../vectors/quantity.json'
 import sackCases from '../../vectors/sack.json'
+import transportCases from '../../vectors/transport.json'
 import { testTable } from '../testing/testTable.ts'
 import { calc } from './calc.ts'
 
@@ -39,6 +40,7 @@ const cases = [
   ...pieceCases,
   ...sackCases,
   ...quantityCases,
+  ...transportCases,
 ] as unknown as Case[]
 
 it('has cases to run', () => expect(cases.length).toBeGreaterThan(20))

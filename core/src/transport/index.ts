@@ -1,0 +1,5 @@
+export { GEOMETRIES, type Geometry } from './body.ts'
+export { AIRS, equilibrium, wetBasis, type Air } from './sorption.ts'
+export * from './drying.ts'
+export * from './fitDrying.ts'
+export { cook, saltUptake, type CookRequest, type Cooking } from './cooking.ts'
