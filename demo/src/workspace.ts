@@ -15,8 +15,8 @@ export const gear: Gear = {
   boardMm: 900,
   benchPlace: 'lamp-room',
   places: [
-    { id: 'sea-store', name: 'Sea store', temperatureC: 17, rhPercent: 81 },
-    { id: 'lamp-room', name: 'Lamp room', temperatureC: 27, rhPercent: 38 },
+    { id: 'sea-store', name: 'Sea store', temperatureC: 17, rhPercent: 81, air: 'still' },
+    { id: 'lamp-room', name: 'Lamp room', temperatureC: 27, rhPercent: 38, air: 'fan' },
   ],
   rollers: [
     {
@@ -52,8 +52,8 @@ export const gear: Gear = {
     { id: 'bowl', name: 'The big bowl', maxDoughG: 4000 },
   ],
   pots: [
-    { id: 'kettle', name: 'The crew’s kettle', holdsL: 12 },
-    { id: 'small', name: 'The small pot', holdsL: 5 },
+    { id: 'kettle', name: 'The crew’s kettle', holdsL: 12, ringKW: 3 },
+    { id: 'small', name: 'The small pot', holdsL: 5, ringKW: 2 },
   ],
   tapC: 9,
   altitudeM: 20,

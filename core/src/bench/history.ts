@@ -10,6 +10,8 @@ function putRight(event: BenchEvent, figure: number): BenchEvent {
     case 'jar-weighed':
       return { ...event, grams: figure }
     case 'sampled':
+    case 'tray-laid':
+    case 'tray-weighed':
       return figure > 0 ? { ...event, grams: figure } : event
     case 'added-flour':
       return { ...event, grams: figure, saltG: event.grams > 0 ? (event.saltG * figure) / event.grams : 0 }
@@ -30,6 +32,8 @@ export function figureOf(event: BenchEvent): number | null {
     case 'lumped':
     case 'jar-weighed':
     case 'sampled':
+    case 'tray-laid':
+    case 'tray-weighed':
     case 'added-flour':
       return event.grams
     case 'shaped':

@@ -3,6 +3,7 @@ import { unreachable } from '../result.ts'
 import { asWeighed, bowlOnRule } from './bowl.ts'
 import { activeEvents } from './history.ts'
 import { own, type BenchEvent, type Feel, type Plan, type PlannedStep, type TimerId } from '../model/index.ts'
+import { onTheRack } from './trays.ts'
 import { initialState, type Addition, type BenchState, type Timer } from './state.ts'
 import { stepsNow, type StepChanges } from './steps.ts'
 
@@ -99,7 +100,16 @@ function stepDone(plan: Plan, state: BenchState, id: string, at: string): BenchS
 }
 
 /** What is written under a batch after it was closed: it was eaten later. */
-const ADDED_LATER: ReadonlySet<BenchEvent['type']> = new Set(['dried', 'judged', 'noted'])
+const ADDED_LATER: ReadonlySet<BenchEvent['type']> = new Set([
+  'dried',
+  'judged',
+  'noted',
+  'tray-moved',
+  'tray-turned',
+  'tray-weighed',
+  'tray-packed',
+  'tray-thrown',
+])
 
 /** Total: an event that does not fit leaves the batch as it was, so every stored log replays. */
 export function applyEvent(plan: Plan, state: BenchState, event: BenchEvent): BenchState {
@@ -178,6 +188,13 @@ export function applyEvent(plan: Plan, state: BenchState, event: BenchEvent): Be
       return { ...state, cookedMin: event.minutes }
     case 'dried':
       return { ...state, driedG: event.grams }
+    case 'tray-laid':
+    case 'tray-moved':
+    case 'tray-turned':
+    case 'tray-weighed':
+    case 'tray-packed':
+    case 'tray-thrown':
+      return { ...state, trays: onTheRack(state.trays, event) }
     case 'judged':
       return { ...state, verdict: event.verdict }
     case 'noted':

@@ -1,6 +1,7 @@
 /** What a batch's events fold into. */
 import type { Feel, TimerId, Verdict, Worker } from '../model/index.ts'
 import type { StepChanges } from './steps.ts'
+import type { RackTray } from './trays.ts'
 
 export interface Timer {
   readonly startedAt: string
@@ -58,6 +59,7 @@ export interface BenchState extends StepChanges {
   readonly cookedMin: number | null
   /** A tray once it was dry, g. */
   readonly driedG: number | null
+  readonly trays: readonly RackTray[]
   readonly verdict: Verdict | null
   readonly notes: readonly { readonly at: string; readonly text: string }[]
   readonly end: { readonly how: 'closed' | 'abandoned'; readonly at: string; readonly reason: string } | null
@@ -88,6 +90,7 @@ export const initialState: BenchState = {
   gone: [],
   cookedMin: null,
   driedG: null,
+  trays: [],
   verdict: null,
   notes: [],
   end: null,

@@ -1,18 +1,7 @@
 /** Drying and cooking through the port. */
-import { fraction } from '../model/index.ts'
+import { AIRS, fraction, GEOMETRIES } from '../model/index.ts'
 import { ok, problem } from '../result.ts'
-import {
-  AIRS,
-  cook,
-  dry,
-  DRYING_MODEL,
-  fitDrying,
-  GEOMETRIES,
-  saltUptake,
-  solidsG,
-  type Drying,
-  type Tray,
-} from '../transport/index.ts'
+import { cook, dry, DRYING_MODEL, fitDrying, saltUptake, solidsG, type Drying, type Tray } from '../transport/index.ts'
 import { z } from '../zod.ts'
 import { kind, notNegative, positive, plain, type Kind, type Warning } from './kind.ts'
 

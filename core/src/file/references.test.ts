@@ -59,7 +59,7 @@ const INNER = [
   /\.target\.key$/,
   /sheet\.dough$/,
   /^batches\.\*\.plan\.(also\.\*\.own\.)?steps\.\*\.(id|items\.\*\.id)$/,
-  /^batches\.\*\.events\.\*\.(id|row|timer|step|item|of|events\.\*)$/,
+  /^batches\.\*\.events\.\*\.(id|row|timer|step|item|of|tray|events\.\*)$/,
   /^photos\.\*\.step$/,
 ]
 
@@ -182,7 +182,7 @@ it('gear that is replaced keeps of ours what our records still name', () => {
   const theirs = {
     ...everyReference.gear!,
     vessels: [],
-    places: [{ id: 'theirs', name: 'Loft', temperatureC: 20, rhPercent: 50 }],
+    places: [{ id: 'theirs', name: 'Loft', temperatureC: 20, rhPercent: 50, air: 'still' as const }],
     benchPlace: null,
   }
   const { writes } = join(everyReference, { ...emptyWorkspace, gear: theirs }, 'replace')

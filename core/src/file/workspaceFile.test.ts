@@ -19,6 +19,7 @@ import sample4 from '../../fixtures/workspace-4.harina.json'
 import sample5 from '../../fixtures/workspace-5.harina.json'
 import sample6 from '../../fixtures/workspace-6.harina.json'
 import sample7 from '../../fixtures/workspace-7.harina.json'
+import sample8 from '../../fixtures/workspace-8.harina.json'
 
 const AT = '2031-03-01T09:00:00+00:00'
 const worked = computeSheet(testSheet, testKitchen)
@@ -106,7 +107,7 @@ it('never throws, whatever it is given', () => {
 })
 
 it('every version has a saved sample that still reads', () => {
-  const samples: readonly unknown[] = [sample1, sample2, sample3, sample4, sample5, sample6, sample7]
+  const samples: readonly unknown[] = [sample1, sample2, sample3, sample4, sample5, sample6, sample7, sample8]
   for (let version = 1; version <= FILE_VERSION; version += 1)
     expect(readWorkspaceFile(JSON.stringify(samples[version - 1]))).toMatchObject({ ok: true })
 })
@@ -299,7 +300,7 @@ describe('bringing a file in', () => {
     const gear = {
       ...testKitchen.gear,
       scaleStepG: 0.1,
-      places: [{ id: 'cellar', name: 'Cellar', temperatureC: 12, rhPercent: 70 }],
+      places: [{ id: 'cellar', name: 'Cellar', temperatureC: 12, rhPercent: 70, air: 'still' as const }],
     }
     const incoming: Workspace = { ...emptyWorkspace, gear }
     expect(merge(workspace, incoming, 'keep-both').gear).toMatchObject({

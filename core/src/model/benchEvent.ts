@@ -2,8 +2,9 @@
 import { z } from '../zod.ts'
 import { rollerSchema } from './machines.ts'
 import { WORKERS } from './plan.ts'
-import { between, massG, minutes as anyMinutes, pieces, someMinutes as minutes } from './ranges.ts'
+import { between, massG, minutes as anyMinutes, pieces, someG, someMinutes as minutes, whole } from './ranges.ts'
 import { FINISHES } from './step.ts'
+import { trayLayoutSchema, spotSchema } from './tray.ts'
 import { idSchema, LONGEST_MS, nameSchema, noteSchema, timeSchema } from './text.ts'
 
 export const FEELS = ['crumbling', 'dry', 'right', 'tacky', 'sticky'] as const
@@ -73,6 +74,23 @@ export const benchEventSchema = z.discriminatedUnion('type', [
   z.strictObject({ ...base, type: z.literal('cooked'), minutes: anyMinutes }),
   /** What a tray weighed once it was dry; also long after the batch was closed. */
   z.strictObject({ ...base, type: z.literal('dried'), grams: massG }),
+  /** Onto a tray of the rack: so much, without the tray. `pace`: hours of the tray in one of the clock, to practise with. */
+  z.strictObject({
+    ...base,
+    type: z.literal('tray-laid'),
+    tray: idSchema,
+    name: nameSchema,
+    grams: someG,
+    trayG: massG,
+    layout: trayLayoutSchema,
+    pace: z.optional(whole(1, 3600)),
+  }),
+  z.strictObject({ ...base, type: z.literal('tray-moved'), tray: idSchema, spot: spotSchema }),
+  z.strictObject({ ...base, type: z.literal('tray-turned'), tray: idSchema }),
+  /** Tray and all. */
+  z.strictObject({ ...base, type: z.literal('tray-weighed'), tray: idSchema, grams: someG }),
+  z.strictObject({ ...base, type: z.literal('tray-packed'), tray: idSchema }),
+  z.strictObject({ ...base, type: z.literal('tray-thrown'), tray: idSchema, why: noteSchema }),
   z.strictObject({ ...base, type: z.literal('judged'), verdict: z.enum(VERDICTS) }),
   z.strictObject({ ...base, type: z.literal('noted'), text: noteSchema }),
   /** Takes back what one tap recorded. */

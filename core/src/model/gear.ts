@@ -1,11 +1,12 @@
 /** The kitchen a maker works in: places, vessels, machines, units and habits. There is one. */
 import { z } from '../zod.ts'
-import { one, type Upgrades } from './loose.ts'
+import { each, one, type Upgrades } from './loose.ts'
 import { pressSchema, rollerSchema } from './machines.ts'
 import { WORKERS } from './plan.ts'
 import { between, litres, massG, someG } from './ranges.ts'
 import type { GearPart, Reference } from './reference.ts'
 import { idSchema, nameSchema, timeSchema } from './text.ts'
+import { AIRS } from './tray.ts'
 import { defaultUnits, unitsSchema } from './units.ts'
 
 export const placeSchema = z.strictObject({
@@ -13,6 +14,8 @@ export const placeSchema = z.strictObject({
   name: nameSchema,
   temperatureC: between(-20, 60),
   rhPercent: between(5, 95),
+  /** How the air moves where a rack stands there. */
+  air: z.enum(AIRS),
 })
 
 /** What a mix has to fit into. */
@@ -22,7 +25,13 @@ export const vesselSchema = z.strictObject({
   maxDoughG: between(10, 1_000_000),
 })
 
-export const potSchema = z.strictObject({ id: idSchema, name: nameSchema, holdsL: litres })
+export const potSchema = z.strictObject({
+  id: idSchema,
+  name: nameSchema,
+  holdsL: litres,
+  /** Of the ring it stands on, kW; null where nobody has said. */
+  ringKW: z.nullable(between(0.1, 100)),
+})
 
 /** A known weight put on a scale, and what it showed. */
 export const scaleCheckSchema = z.strictObject({
@@ -75,7 +84,7 @@ export const defaultGear: Gear = {
   id: 'gear',
   scaleStepG: 1,
   boardMm: 600,
-  places: [{ id: 'kitchen', name: 'Kitchen', temperatureC: 21, rhPercent: 60 }],
+  places: [{ id: 'kitchen', name: 'Kitchen', temperatureC: 21, rhPercent: 60, air: 'still' }],
   vessels: [],
   pots: [],
   rollers: [],
@@ -103,11 +112,16 @@ export const gearLists = {
   press: 'presses',
 } as const satisfies Readonly<Record<GearPart, keyof Gear>>
 
-/** 2: most of it. 3: presses. 4: who kneads, where the bench stands, when the scale was checked. 6: pots. 7: which eggs. */
+/** 2: most of it. 3: presses. 4: who kneads, where the bench stands, when the scale was checked. 6: pots. 7: which eggs. 8: how the air moves, and the rings. */
 export const gearUpgrades: Upgrades = {
   2: (gear) => ({ ...defaultGear, ...gear }),
   3: (gear) => ({ ...gear, presses: [] }),
   4: (gear) => ({ ...gear, kneads: 'hand', benchPlace: null, scaleChecks: [] }),
   6: (gear) => ({ ...gear, pots: [] }),
   7: (gear) => ({ ...gear, units: one(gear['units'], (units) => ({ ...units, egg: defaultUnits.egg })) }),
+  8: (gear) => ({
+    ...gear,
+    places: each(gear['places'], (place) => ({ ...place, air: 'still' })),
+    pots: each(gear['pots'], (pot) => ({ ...pot, ringKW: null })),
+  }),
 }

@@ -1,5 +1,5 @@
 /** Mean of a slab, cylinder or sphere whose surface is held, by the series solutions of Fourier's equation: what the solver is held to. */
-import type { Geometry } from '../transport/index.ts'
+import type { Geometry } from '../model/index.ts'
 
 const TERMS = 4000
 

@@ -1,7 +1,6 @@
 /** A piece cut into cells for one-dimensional transport, from its middle to its surface. */
 
-export const GEOMETRIES = ['slab', 'cylinder', 'sphere'] as const
-export type Geometry = (typeof GEOMETRIES)[number]
+import type { Geometry } from '../model/index.ts'
 
 /** Cells of a piece: the front is steep near the surface and early, so they are thinner there. */
 export const CELLS = 48

@@ -1,6 +1,7 @@
 /** A piece in boiling water: when it is firm to the bite, when it is done, and how the water goes in. */
 import { boilingPointC } from '../heat/index.ts'
-import { bodyOf, CELLS, type Body, type Geometry } from './body.ts'
+import type { Geometry } from '../model/index.ts'
+import { bodyOf, CELLS, type Body } from './body.ts'
 import { advance, centreOf, meanOf, startRun, type Run, type Surface } from './diffusion.ts'
 import { dryBasis, GAS_J_PER_MOL_K, kelvin, wetBasis } from './sorption.ts'
 

@@ -1,18 +1,8 @@
 /** A tray in the air of a room, hour by hour: how wet, how far the middle lags, and when it is dry enough to pack. */
-import { advance, centreOf, meanOf, startRun, type Run, type Surface } from './diffusion.ts'
-import { bodyOf, CELLS, type Geometry } from './body.ts'
-import {
-  dryBasis,
-  equilibrium,
-  GAS_J_PER_MOL_K,
-  kelvin,
-  saturationPa,
-  vapourKgPerM2SPa,
-  waterActivity,
-  waterActivitySlope,
-  wetBasis,
-  type Air,
-} from './sorption.ts'
+import type { Air, Geometry } from '../model/index.ts'
+import { CELLS } from './body.ts'
+import { dryBasis, equilibrium, waterActivity, wetBasis } from './sorption.ts'
+import { goOn, inAir, pointOf, startTray, turnTray } from './trayRun.ts'
 
 export interface AirFrom {
   /** Hours from the start until which the one before lasts. */
@@ -45,6 +35,8 @@ export interface Tray {
   /** Share of the surface that the air reaches: 1 spread on a rack, less in nests and layers. */
   readonly exposure: number
   readonly model: DryingModel
+  /** Of a slab that dries from one side: hours at which it is turned over, in order. */
+  readonly turnsH?: readonly number[] | undefined
 }
 
 export interface DryingPoint {
@@ -67,66 +59,19 @@ export interface Drying {
   readonly samples: readonly DryingPoint[]
   /** Core less surface, dry basis, as the mean passes 18 % on its way down: ranks the risk of cracks. */
   readonly coreLagAt18: number | null
-  /** Hours while warm and wet enough for what spoils: see `hygiene`. */
+  /** Hours while warm and wetter than `WET_FROM`: what spoils dough grows then. */
   readonly warmWetH: number
 }
 
-const SOLIDS_G_PER_CM3 = 1.48
 const HOUR_S = 3600
 const CURVE_POINTS = 72
-const CRACKS_FROM = 0.18
-/** Above this water activity, and this warm, bacteria of concern grow; the usual lines of food codes. */
-const GROWS_FROM_ACTIVITY = 0.92
-const GROWS_FROM_C = 5
-
-/** Diffusivity of water in the dough, m²/s, at this heat. */
-const diffusivityAt = ({ d40M2PerS, eaJPerMol, scaleD }: DryingModel, celsius: number): number =>
-  scaleD * d40M2PerS * Math.exp((-eaJPerMol / GAS_J_PER_MOL_K) * (1 / kelvin(celsius) - 1 / 313.15))
-
-/** What the air takes off the surface, in dry-basis moisture × m/s. */
-function surfaceIn(
-  { temperatureC: celsius, rhPercent, air, open = 1 }: AirFrom,
-  { exposure, model, startMoisture }: Tray,
-): Surface {
-  const solidsKgPerM3 = 1000 / (1 / SOLIDS_G_PER_CM3 + dryBasis(startMoisture))
-  const carried =
-    (vapourKgPerM2SPa(air, celsius) * exposure * open * model.scaleK * saturationPa(celsius)) / solidsKgPerM3
-  const outside = rhPercent / 100
-  return {
-    flux: (value) => carried * (waterActivity(value, celsius) - outside),
-    slope: (value) => carried * waterActivitySlope(value, celsius),
-  }
-}
-
-const pointOf = (run: Run): DryingPoint => ({
-  h: run.timeS / HOUR_S,
-  moisture: wetBasis(meanOf(run)),
-  surface: wetBasis(run.surface),
-  core: wetBasis(centreOf(run)),
-})
-
-/** Where a smooth curve crosses a level between two ends with their slopes; as a share of the way. */
-function crossing(from: number, fromRate: number, to: number, toRate: number, level: number): number {
-  let [low, high] = [0, 1]
-  const at = (s: number) =>
-    (2 * s ** 3 - 3 * s ** 2 + 1) * from +
-    (s ** 3 - 2 * s ** 2 + s) * fromRate +
-    (-2 * s ** 3 + 3 * s ** 2) * to +
-    (s ** 3 - s ** 2) * toRate
-  for (let round = 0; round < 40; round += 1) {
-    const middle = (low + high) / 2
-    if (at(middle) > level) low = middle
-    else high = middle
-  }
-  return (low + high) / 2
-}
 
 interface Options {
   readonly sampleH?: readonly number[] | undefined
   /** How far to look, hours. */
   readonly maxH: number
   readonly cells?: number
-  /** No curve is kept, and the run stops once the target is reached: for fits and searches. */
+  /** No curve is kept, and the run stops at the target: for fits and searches. */
   readonly onlyTarget?: boolean
 }
 
@@ -140,82 +85,42 @@ const curveHours = (toH: number): readonly number[] =>
  * @example a strand of 1.7 mm at 30 % in a cabinet at 40 °C and 60 % → 8.0 h to 12.5 %
  */
 export function dry(tray: Tray, { sampleH = [], maxH, cells = CELLS, onlyTarget = false }: Options): Drying {
-  const body = bodyOf(tray.geometry, tray.halfThicknessMm / 1000, cells)
-  const start = dryBasis(tray.startMoisture)
-  const target = dryBasis(tray.targetMoisture)
   const last = tray.climate[tray.climate.length - 1]!
   const ends = equilibrium(last.rhPercent, last.temperatureC)
-  const lagsFrom = dryBasis(CRACKS_FROM)
-  const scale = Math.max(
-    ...tray.climate.map(({ rhPercent, temperatureC }) =>
-      Math.abs(start - Math.min(equilibrium(rhPercent, temperatureC), 1)),
-    ),
-    1e-6,
-  )
-  const run = startRun(body, start)
-  let reachedH: number | null = start <= target ? 0 : null
-  let lag: number | null = null
-  let warmWetS = 0
-  let mean = start
-  let meanRate = 0
-  let lagBefore = 0
-
-  const airs = tray.climate.map((air) => ({
-    outside: surfaceIn(air, tray),
-    diffusivity: diffusivityAt(tray.model, air.temperatureC),
-    grows: air.temperatureC > GROWS_FROM_C,
-    celsius: air.temperatureC,
-  }))
-  const through = (untilS: number, { outside, diffusivity, grows, celsius }: (typeof airs)[number]) => {
-    // A change of air turns the curve: its slope just after the turn is that of the first step itself.
-    let turned = run.outside !== outside
-    advance(run, untilS, diffusivity, outside, scale, (fromS) => {
-      const stepS = run.timeS - fromS
-      const next = meanOf(run)
-      const nextRate = (-body.area * run.flux) / body.volume
-      const rate = turned ? (next - mean) / stepS : meanRate
-      turned = false
-      const nextLag = centreOf(run) - run.surface
-      const at = (level: number) => crossing(mean, rate * stepS, next, nextRate * stepS, level)
-      if (reachedH === null && mean > target && next <= target) reachedH = (fromS + at(target) * stepS) / HOUR_S
-      if (lag === null && mean > lagsFrom && next <= lagsFrom) lag = lagBefore + at(lagsFrom) * (nextLag - lagBefore)
-      if (grows && waterActivity(next, celsius) >= GROWS_FROM_ACTIVITY) warmWetS += stepS
-      mean = next
-      meanRate = nextRate
-      lagBefore = nextLag
-    })
-  }
-
-  const goOn = (toH: number) => {
-    airs.forEach((air, n) => {
-      const untilS = Math.min(toH, tray.climate[n + 1]?.fromH ?? toH) * HOUR_S
-      if (untilS > run.timeS) through(untilS, air)
-    })
-  }
-
-  const wanted = [...sampleH].sort((a, b) => a - b)
-  const seen = new Map<number, DryingPoint>()
-  if (onlyTarget) {
-    for (const h of wanted) {
-      goOn(h)
-      seen.set(h, pointOf(run))
+  const target = dryBasis(tray.targetMoisture)
+  const drying = startTray(tray, tray.climate, cells)
+  const airs = tray.climate.map((air) => inAir(air, tray))
+  const isThere = () => drying.reachedS !== null
+  let turned = 0
+  const nextTurnH = () => tray.turnsH?.[turned] ?? Infinity
+  const goTo = (toH: number, stop?: () => boolean) => {
+    for (const [n, air] of airs.entries()) {
+      const endH = Math.min(toH, tray.climate[n + 1]?.fromH ?? toH)
+      for (let turnH = nextTurnH(); turnH < endH && endH * HOUR_S > drying.run.timeS; turnH = nextTurnH()) {
+        goOn(drying, turnH, air, stop)
+        if (stop?.()) return
+        turnTray(drying)
+        turned += 1
+      }
+      goOn(drying, endH, air, stop)
+      if (stop?.()) return
     }
-    for (
-      let h = (wanted.at(-1) ?? 0) + 1;
-      reachedH === null && run.timeS < maxH * HOUR_S;
-      h = Math.min(maxH, h * 1.5 + 1)
-    )
-      goOn(h)
-  } else {
-    // Past the target a while, so that the curve is seen to pass it.
+  }
+
+  // Past the target a while, so that the curve is seen to pass it.
+  const drawnH = () => {
     const known = dryHours(tray, maxH, cells)
-    const toH = Math.min(maxH, known === null ? maxH : Math.max(known * 1.25, 1))
-    const hours = [...new Set([...curveHours(toH), ...wanted])].sort((a, b) => a - b)
-    for (const h of hours) {
-      goOn(h)
-      seen.set(h, pointOf(run))
-    }
+    return Math.min(maxH, known === null ? maxH : Math.max(known * 1.25, 1))
   }
+  const hours = [...new Set([...(onlyTarget ? [] : curveHours(drawnH())), ...sampleH])].sort((a, b) => a - b)
+  const seen = new Map<number, DryingPoint>()
+  for (const h of hours) {
+    goTo(h)
+    seen.set(h, pointOf(drying))
+  }
+  if (onlyTarget && !isThere()) goTo(maxH, isThere)
+
+  const reachedH = drying.reachedS === null ? null : drying.reachedS / HOUR_S
   const inTime = reachedH === null || reachedH > maxH ? null : reachedH
   return {
     hoursToTarget: inTime,
@@ -224,8 +129,8 @@ export function dry(tray: Tray, { sampleH = [], maxH, cells = CELLS, onlyTarget 
     targetWaterActivity: waterActivity(target, last.temperatureC),
     curve: [...seen.values()],
     samples: sampleH.map((h) => seen.get(h)!),
-    coreLagAt18: lag,
-    warmWetH: warmWetS / HOUR_S,
+    coreLagAt18: drying.lagAt18,
+    warmWetH: drying.warmWetS / HOUR_S,
   }
 }
 

@@ -37,6 +37,8 @@ export interface Fit {
 export const PRIOR_SD = 0.7
 /** From the middle to either end of a 90 % interval of a normal distribution. */
 export const NINETY = 1.6449
+/** The ends of an interval may lie so much farther than is looked for the hour itself. */
+const FARTHER = 4
 const ROUNDS = 30
 const STEP = 0.02
 const SETTLED = 1e-4
@@ -134,25 +136,63 @@ export function fitDrying({ tray, startG, weighIns, scaleSdG, maxH }: FitRequest
   }
 }
 
+/** How the logarithm of the hours goes with those of the two scales; null where it is never, near enough. */
+function slopesOfHours(tray: Tray, theta: Pair, maxH: number): Pair | null {
+  const log = (d: number, k: number) => {
+    const h = dryHours(scaled(tray, [theta[0] + d, theta[1] + k]), maxH)
+    return h === null || h <= 0 ? null : Math.log(h)
+  }
+  const [moreD, lessD, moreK, lessK] = [log(STEP, 0), log(-STEP, 0), log(0, STEP), log(0, -STEP)]
+  if (moreD === null || lessD === null || moreK === null || lessK === null) return null
+  return [(moreD - lessD) / (2 * STEP), (moreK - lessK) / (2 * STEP)]
+}
+
+const spread = ([d, k]: Pair, [dd, dk, kk]: readonly [number, number, number]): number =>
+  Math.sqrt(Math.max(0, d * d * dd + 2 * d * k * dk + k * k * kk))
+
 /** Low and high hours: the spread of the logarithm of the hours that the spread of the two scales makes. */
 function interval(
   tray: Tray,
   theta: Pair,
-  [dd, dk, kk]: readonly [number, number, number],
+  covariance: readonly [number, number, number],
   hours: number | null,
   maxH: number,
 ): { readonly low: number | null; readonly high: number | null } {
   if (hours === null) return { low: null, high: null }
   if (hours === 0) return { low: 0, high: 0 }
-  const far = maxH * 4
-  const log = (d: number, k: number) => {
-    const h = dryHours(scaled(tray, [theta[0] + d, theta[1] + k]), far)
-    return h === null || h <= 0 ? null : Math.log(h)
-  }
-  const [moreD, lessD, moreK, lessK] = [log(STEP, 0), log(-STEP, 0), log(0, STEP), log(0, -STEP)]
-  if (moreD === null || lessD === null || moreK === null || lessK === null) return { low: null, high: null }
-  const d = (moreD - lessD) / (2 * STEP)
-  const k = (moreK - lessK) / (2 * STEP)
-  const sd = Math.sqrt(Math.max(0, d * d * dd + 2 * d * k * dk + k * k * kk))
-  return { low: hours * Math.exp(-NINETY * sd), high: hours * Math.exp(NINETY * sd) }
+  const slopes = slopesOfHours(tray, theta, FARTHER * maxH)
+  if (!slopes) return { low: null, high: null }
+  const factor = Math.exp(NINETY * spread(slopes, covariance))
+  return { low: hours / factor, high: hours * factor }
+}
+
+export interface NarrowingRequest {
+  /** As it was fitted. */
+  readonly tray: Tray
+  readonly dryG: number
+  readonly covariance: readonly [number, number, number]
+  readonly scaleSdG: number
+  /** In order. */
+  readonly atH: readonly number[]
+  readonly maxH: number
+}
+
+/**
+ * How far the logarithm of the hours would still stray, as one standard deviation, after one more weighing at each of these
+ * times: what a weighing is worth before it is made. Null where the hours are not known.
+ */
+export function narrowing({ tray, dryG, covariance, scaleSdG, atH, maxH }: NarrowingRequest): readonly number[] | null {
+  const slopes = slopesOfHours(tray, [0, 0], FARTHER * maxH)
+  if (!slopes) return null
+  const weights = (theta: Pair) =>
+    dry(scaled(tray, theta), { sampleH: atH, maxH: 0, onlyTarget: true }).samples.map(({ moisture }) =>
+      atMoistureG(dryG, moisture),
+    )
+  const [usual, byD, byK] = [weights([0, 0]), weights([STEP, 0]), weights([0, STEP])]
+  const [dd, dk, kk] = inverse(covariance)
+  return usual.map((grams, n) => {
+    const d = (byD[n]! - grams) / STEP / scaleSdG
+    const k = (byK[n]! - grams) / STEP / scaleSdG
+    return spread(slopes, inverse([dd + d * d, dk + d * k, kk + k * k]))
+  })
 }

@@ -1,5 +1,6 @@
-export { GEOMETRIES, type Geometry } from './body.ts'
-export { AIRS, equilibrium, wetBasis, type Air } from './sorption.ts'
+export { CELLS } from './body.ts'
+export { dryBasis, equilibrium, wetBasis } from './sorption.ts'
 export * from './drying.ts'
+export { copyTray, goOn, hoursOf, inAir, startTray, WET_FROM, type InAir, type TrayRun } from './trayRun.ts'
 export * from './fitDrying.ts'
 export { cook, saltUptake, type CookRequest, type Cooking } from './cooking.ts'

@@ -1,5 +1,7 @@
 /** How dough holds its water against the air: the durum isotherm, and what drives water off a surface. Pressures in Pa. */
 
+import type { Air } from '../model/index.ts'
+
 /** Modified Henderson constants of durum (ASAE D245): 1 − a_w = exp(−K (T + C) Mᴺ), T in °C, M in % of dry mass. */
 const K = 2.5738e-5
 const N = 2.211
@@ -34,9 +36,6 @@ export const equilibrium = (rhPercent: number, celsius: number): number =>
 /** Saturation pressure of water, Pa, by Buck's formula: good to 0.1 % from 0 to 100 °C. @example 40 °C → 7381 Pa */
 export const saturationPa = (celsius: number): number =>
   611.21 * Math.exp((18.678 - celsius / 234.5) * (celsius / (257.14 + celsius)))
-
-export const AIRS = ['still', 'fan', 'cabinet'] as const
-export type Air = (typeof AIRS)[number]
 
 /** Heat carried to a surface, W/m²K. */
 const HEAT_W_PER_M2_K: Readonly<Record<Air, number>> = { still: 5, fan: 15, cabinet: 30 }

@@ -1,6 +1,7 @@
 import * as fc from 'fast-check'
 import { seriesMean } from '../testing/seriesMean.ts'
-import { bodyOf, CELLS, GEOMETRIES } from './body.ts'
+import { GEOMETRIES } from '../model/index.ts'
+import { bodyOf, CELLS } from './body.ts'
 import { cook, drierWithin } from './cooking.ts'
 import { advance, centreOf, meanOf, startRun } from './diffusion.ts'
 import { dry, dryHours, DRYING_MODEL, type AirFrom, type Tray } from './drying.ts'
@@ -213,5 +214,22 @@ describe('in the pot', () => {
     const drop = cook({ geometry: 'sphere', halfThicknessMm: 8, startMoisture: 0.6, altitudeM: 0 })
     expect(drop).toMatchObject({ heatOnly: true, curve: null, massGainDone: null })
     expect(drop.doneMin).toBe(drop.alDenteMin)
+  })
+})
+
+describe('on a closed tray', () => {
+  const ribbon: Tray = { ...strand, geometry: 'slab', halfThicknessMm: 1.2 }
+
+  it('turning half way is sooner than not, and takes nothing away', () => {
+    const usual = dryHours(ribbon, 1000)!
+    const turned = dryHours({ ...ribbon, turnsH: [usual / 4] }, 1000)!
+    const both = dryHours({ ...ribbon, halfThicknessMm: 0.6 }, 1000)!
+    expect(turned).toBeLessThan(0.85 * usual)
+    expect(turned).toBeGreaterThan(both)
+    const samples = (turnsH: readonly number[]) =>
+      dry({ ...ribbon, turnsH }, { sampleH: [5, 5.000_001], maxH: 336 }).samples
+    const [before, after] = samples([5])
+    expect(after!.moisture).toBeCloseTo(before!.moisture, 4)
+    expect(after!.surface).toBeGreaterThan(before!.surface)
   })
 })

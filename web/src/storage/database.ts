@@ -80,5 +80,6 @@ export class HarinaDatabase extends Dexie {
     this.version(6).upgrade(upgradeTo(5))
     this.version(7).upgrade(upgradeTo(6))
     this.version(8).upgrade(upgradeTo(7))
+    this.version(9).upgrade(upgradeTo(8))
   }
 }

@@ -14,5 +14,6 @@ export function useEntryWords(plan: Plan, state: BenchState): (event: BenchEvent
     return addition ? `: ${formatPercent(addition.from)} to ${formatPercent(addition.to)} %` : ''
   }
   const timer = (id: string, name?: string) => timerName({ id, name: name ?? null, step: step(id) })
-  return (event) => entryWords(event, { plan, mass, grams, moved, step, timer })
+  const tray = (id: string) => state.trays.find((each) => each.id === id)?.name ?? 'a tray'
+  return (event) => entryWords(event, { plan, mass, grams, moved, step, timer, tray })
 }

@@ -3,6 +3,7 @@ import { formatNumber, type Addition, type BenchEvent, type Plan, type PlannedSt
 import { counted } from './units.ts'
 import { feelWords, verdictWords } from './doughs.ts'
 import { workerWords } from './benchSteps.ts'
+import { spotWords } from './drying.ts'
 import { stepName } from './steps.ts'
 
 export interface Beside {
@@ -12,6 +13,8 @@ export interface Beside {
   /** Where it took the bowl. */
   readonly moved: (event: BenchEvent, what: Addition['what']) => string
   readonly step: (id: string) => PlannedStep | null
+  /** The name of a tray. */
+  readonly tray: (id: string) => string
   readonly timer: (id: string, name?: string) => string
 }
 
@@ -50,6 +53,13 @@ const entries: {
   },
   dried: (event, { grams }) => `${grams(event.grams)} once it was dry`,
   cooked: (event) => `cooked ${formatNumber(event.minutes, event.minutes % 1 === 0 ? 0 : 1)} min`,
+  'tray-laid': (event, { grams }) =>
+    `${event.name}: ${grams(event.grams)} onto the rack, ${spotWords(event.layout.spot)}`,
+  'tray-moved': (event, { tray }) => `${tray(event.tray)}: ${spotWords(event.spot)}`,
+  'tray-turned': (event, { tray }) => `${tray(event.tray)} turned`,
+  'tray-weighed': (event, { grams, tray }) => `${tray(event.tray)}: ${grams(event.grams)}, tray and all`,
+  'tray-packed': (event, { tray }) => `${tray(event.tray)} packed`,
+  'tray-thrown': (event, { tray }) => `${tray(event.tray)} thrown away${event.why ? `: ${event.why}` : ''}`,
   judged: (event) => verdictWords[event.verdict],
   noted: (event) => event.text,
   'clock-set': () => 'the clock of this device was set: running timers went with it',

@@ -12,6 +12,7 @@ import { useApp } from '../../state/store.ts'
 import { AirNow, TakeAir } from './AirNow.tsx'
 import { Section } from './Section.tsx'
 import { Segments } from '../../ui/Segments.tsx'
+import { airWords } from '../../words/index.ts'
 
 const STEPS = [0.1, 0.5, 1, 2, 5] as const
 
@@ -111,6 +112,14 @@ function PlaceRow({ place, air, bench, onBench, onChange, onRemove }: PlaceRowPr
           the bench
         </label>
       </p>
+      <Segments
+        label={`${place.name}, how the air moves at a rack`}
+        className="mt-1 gap-4 text-sm"
+        options={Object.entries(airWords) as [Place['air'], string][]}
+        value={place.air}
+        each="min-h-8 items-center border-b-3 border-transparent text-second hover:text-ink data-checked:border-ink data-checked:font-semibold data-checked:text-ink"
+        onChange={(moves) => onChange({ air: moves })}
+      />
       <TakeAir air={air} place={place} onTake={onChange} />
     </li>
   )
@@ -120,7 +129,7 @@ export function Places({ gear }: { gear: Gear }) {
   const air = useAir(useApp((state) => state.preferences.air))
   const benchPlace = gear.places.find(({ id }) => id === gear.benchPlace) ?? gear.places[0]
   const change = (id: string, part: Partial<Place>) => changePart('place', id, (place) => ({ ...place, ...part }))
-  const add = () => addPart('place', { id: nanoid(), name: 'New place', temperatureC: 20, rhPercent: 55 })
+  const add = () => addPart('place', { id: nanoid(), name: 'New place', temperatureC: 20, rhPercent: 55, air: 'still' })
   return (
     <Section title="Where flour stands" lead="Flour drifts towards the air around it; the formula follows.">
       <ul>
@@ -268,7 +277,7 @@ export function Vessels({ gear }: { gear: Gear }) {
 
 export function Pots({ gear }: { gear: Gear }) {
   const change = (id: string, part: Partial<Pot>) => void changePart('pot', id, (pot) => ({ ...pot, ...part }))
-  const add = () => addPart('pot', { id: nanoid(), name: 'New pot', holdsL: USUAL_POT_L })
+  const add = () => addPart('pot', { id: nanoid(), name: 'New pot', holdsL: USUAL_POT_L, ringKW: null })
   return (
     <Section title="Pots" lead="The largest decides in how many turns a dough is cooked, three quarters full.">
       {gear.pots.length === 0 && <p className="py-2">Until one stands here, a pot of {USUAL_POT_L} litres is meant.</p>}
@@ -292,7 +301,18 @@ export function Pots({ gear }: { gear: Gear }) {
               className="text-2xl font-semibold text-ink"
               onChange={(holdsL) => change(pot.id, { holdsL })}
             />{' '}
-            litres to the brim
+            litres to the brim, on a ring of{' '}
+            <QuantityField
+              label={`${pot.name}, kilowatts of its ring`}
+              shown={pot.ringKW === null ? '' : formatNumber(pot.ringKW, 1)}
+              unit="count"
+              min={0.1}
+              max={100}
+              widthCh={4}
+              className="text-2xl font-semibold text-ink"
+              onChange={(ringKW) => change(pot.id, { ringKW })}
+            />{' '}
+            kW
           </Holds>
         ))}
       </ul>

@@ -1,0 +1,3 @@
+export * from './piece.ts'
+export * from './forecast.ts'
+export * from './programme.ts'

@@ -1,0 +1,163 @@
+/** Which room, which cover, and when: the sequence that has a tray dry soonest without cracking it or leaving it warm and wet. */
+import { DRIED_MOISTURE } from '../bench/index.ts'
+import type { Spot, TrayLayout } from '../model/index.ts'
+import {
+  CELLS,
+  copyTray,
+  dry,
+  dryBasis,
+  DRYING_MODEL,
+  goOn,
+  hoursOf,
+  inAir,
+  startTray,
+  type DryingModel,
+  type TrayRun,
+} from '../transport/index.ts'
+import { airOf, CRACKS_OVER, HYGIENE_H, LONGEST_H, trayIn } from './forecast.ts'
+
+export interface Limits {
+  /** Core less surface, dry basis, as the mean passes 18 %. */
+  readonly lagAt18: number
+  /** Warm and wetter than 24 %, hours. */
+  readonly warmWetH: number
+}
+export const USUAL_LIMITS: Limits = { lagAt18: CRACKS_OVER, warmWetH: HYGIENE_H }
+
+export interface ProgrammeRequest {
+  readonly layout: Omit<TrayLayout, 'spot'>
+  /** Rooms, each under each cover there is. */
+  readonly spots: readonly Spot[]
+  readonly limits: Limits
+  readonly model?: DryingModel
+}
+
+export interface Leg {
+  readonly fromH: number
+  readonly spot: Spot
+}
+
+export interface Programme {
+  readonly legs: readonly Leg[]
+  readonly hours: number
+  readonly lagAt18: number | null
+  readonly warmWetH: number
+}
+
+export interface Programmes {
+  /** The soonest that keeps within the limits, moves weighed against time; null where none does. */
+  readonly best: Programme | null
+  /** The soonest of those that never change, within the limits; null where none is. */
+  readonly constant: Programme | null
+}
+
+/** Where the tray may be moved or covered: as its mean passes these, wet basis. Close around 18 %, where cracks are made. */
+const STOPS = [0.32, 0.28, 0.25, 0.23, 0.215, 0.205, 0.195, 0.185, 0.175, 0.165, 0.15, 0.135]
+/** People are asked to move a tray on the quarter hour. */
+const QUARTER_H = 0.25
+const MOST_MOVES = 3
+/** A move has to be worth so much of the time: nobody covers a tray for a quarter of an hour. */
+const MOVE_COSTS = 0.03
+/** How many ways in are followed from each stop. */
+const FOLLOWED = 40
+
+interface Way {
+  readonly run: TrayRun
+  readonly legs: readonly { readonly fromH: number; readonly spot: number }[]
+}
+
+const moisture = ({ mean }: TrayRun) => mean
+
+/** Whether a way is already past a limit: what it has gathered is never lost again. */
+const breaks = ({ lagAt18, warmWetS }: TrayRun, limits: Limits): boolean =>
+  (lagAt18 !== null && lagAt18 > limits.lagAt18) || warmWetS / 3600 > limits.warmWetH
+
+/**
+ * Of ways at the same moisture, those worth following: the soonest of all; and because a way that waited has evened out, the
+ * soonest of those with less lag too. Ways that never moved are always followed.
+ */
+function worthFollowing(ways: readonly Way[]): readonly Way[] {
+  const unmoved = ways.filter(({ legs }) => legs.length === 1)
+  const byTime = [...ways].sort((a, b) => a.run.run.timeS - b.run.run.timeS)
+  const kept: Way[] = []
+  let least = Infinity
+  for (const way of byTime)
+    if (way.run.lag < least - 0.002 || kept.length < FOLLOWED / 4) {
+      kept.push(way)
+      least = Math.min(least, way.run.lag)
+    }
+  return [...new Set([...unmoved, ...kept.slice(0, FOLLOWED)])]
+}
+
+/** Run as it would be asked of people: moved on the quarter hours. */
+function asAsked({ layout, spots, model = DRYING_MODEL }: ProgrammeRequest, legs: Way['legs']): Programme | null {
+  const rounded = legs.map((leg, n) => ({
+    ...leg,
+    fromH: n === 0 ? 0 : Math.max(QUARTER_H * n, Math.round(leg.fromH / QUARTER_H) * QUARTER_H),
+  }))
+  const inOrder = rounded.filter(({ fromH }, n) => n === rounded.length - 1 || rounded[n + 1]!.fromH > fromH)
+  if (inOrder.some(({ fromH }, n) => n > 0 && fromH <= inOrder[n - 1]!.fromH)) return null
+  const climate = inOrder.map(({ fromH, spot }) => airOf(spots[spot]!, fromH))
+  const { hoursToTarget, coreLagAt18, warmWetH } = dry(trayIn(layout, climate, model), {
+    maxH: LONGEST_H,
+    onlyTarget: true,
+  })
+  if (hoursToTarget === null) return null
+  // A move after the end is none.
+  const moved = inOrder.filter(({ fromH }, n) => n === 0 || fromH < hoursToTarget)
+  return {
+    legs: moved.map(({ fromH, spot }) => ({ fromH, spot: spots[spot]! })),
+    hours: hoursToTarget,
+    lagAt18: coreLagAt18,
+    warmWetH,
+  }
+}
+
+/** Hours, with what its moves cost. */
+const effort = ({ hours, legs }: Programme): number => hours * (1 + MOVE_COSTS * (legs.length - 1))
+
+const keeps = ({ lagAt18, warmWetH }: Programme, limits: Limits): boolean =>
+  (lagAt18 ?? 0) <= limits.lagAt18 && warmWetH <= limits.warmWetH
+
+/**
+ * Searched from moisture to moisture: at each stop every way so far goes on in every spot, and the ways worth following are
+ * kept. What is found is run again as people would do it, and only what then keeps the limits counts. `tell` hears how far it is.
+ */
+export function programmes(request: ProgrammeRequest, tell?: (done: number, of: number) => void): Programmes {
+  const { layout, spots, limits, model = DRYING_MODEL } = request
+  const airs = spots.map((spot) => airOf(spot, 0))
+  const tray = trayIn(layout, airs, model)
+  const felt = airs.map((air) => inAir(air, tray))
+  const target = dryBasis(DRIED_MOISTURE)
+  const stops = [...STOPS.filter((stop) => stop < layout.moisture - 0.005 && stop > DRIED_MOISTURE), DRIED_MOISTURE]
+
+  const constants = spots.flatMap((_, spot) => asAsked(request, [{ fromH: 0, spot }]) ?? [])
+  const soonest = (found: readonly Programme[]) =>
+    found.filter((each) => keeps(each, limits)).sort((a, b) => effort(a) - effort(b))[0] ?? null
+  const constant = soonest(constants)
+
+  let ways: readonly Way[] = [{ run: startTray(tray, airs, CELLS), legs: [] }]
+  for (const [n, stop] of stops.entries()) {
+    tell?.(n, stops.length)
+    const level = dryBasis(stop)
+    const further: Way[] = []
+    for (const way of ways)
+      for (const [spot, air] of felt.entries()) {
+        const stays = way.legs.at(-1)?.spot === spot
+        if (!stays && way.legs.length > MOST_MOVES) continue
+        const run = copyTray(way.run)
+        const fromH = hoursOf(run)
+        goOn(run, LONGEST_H, air, (each) => moisture(each) <= level)
+        if (moisture(run) > level || breaks(run, limits)) continue
+        further.push({ run, legs: stays ? way.legs : [...way.legs, { fromH, spot }] })
+      }
+    ways = worthFollowing(further)
+    if (ways.length === 0) break
+  }
+  tell?.(stops.length, stops.length)
+  const arrived = ways.filter(({ run }) => run.mean <= target * (1 + 1e-9))
+  const asked = arrived
+    .sort((a, b) => a.run.run.timeS - b.run.run.timeS)
+    .flatMap(({ legs }) => asAsked(request, legs) ?? [])
+  return { best: soonest([...asked, ...constants]), constant }
+}
