@@ -9,11 +9,13 @@ import {
   type Gear,
   type Kitchen,
   type Sheet,
+  type Spot,
   type WorkspaceFile,
 } from '@harina/core'
 import { doughs, ingredients, schools, shapes } from '@harina/facts'
 import { seeded, type Random } from './random.ts'
 import { runBatch, type BatchStory } from './runBatch.ts'
+import type { TrayStory } from './trays.ts'
 import { formulas, gear, lots } from './workspace.ts'
 
 const SEED = 4810
@@ -205,8 +207,89 @@ function pastBatches(midnightMs: number, random: Random): Batch[] {
   return batches
 }
 
+const spot = (id: string, cover: Spot['cover'] = 'open'): Spot => {
+  const place = gear.places.find((each) => each.id === id)
+  if (!place) throw new Error(`demo: no place ${id}`)
+  const { name, temperatureC, rhPercent, air } = place
+  return { place: name, temperatureC, rhPercent, air, cover }
+}
+
+/** Seven trays of two doughs: one cracked, one given up damp, one packed right; one that cannot finish where it stands. */
+function rackBatches(midnightMs: number, kitchen: Kitchen): Batch[] {
+  const random = seeded(SEED + 1)
+  const open = spot('lamp-room')
+  const cloth = spot('lamp-room', 'cloth')
+  const below = spot('sea-store')
+  const plain = { laid: 'spread', faces: 'both', scaleD: 0.85 } as const
+  const batch = (id: string, formula: string, daysAgo: number, hour: number, rack: readonly TrayStory[]) =>
+    runBatch(
+      {
+        id,
+        formula,
+        sheet: sheetFor(formula, formula === 'gale-noodles' ? 6 : 10, 'sea-store'),
+        kitchen,
+        startMs: midnightMs - daysAgo * DAY_MS + hour * HOUR_MS,
+        thirst: 0.2,
+        temper: 'patient',
+        verdict: 'good',
+        note: '',
+        rack,
+      },
+      random,
+    )
+  return [
+    batch('demo-rack-1', 'gale-noodles', 6, 9, [
+      {
+        ...plain,
+        spots: [[0, open]],
+        weighedH: [3, 6],
+        end: {
+          how: 'thrown',
+          atH: 62,
+          why: 'Whole at noon, in splinters by Tuesday. The fan was pleased with itself.',
+        },
+      },
+      {
+        ...plain,
+        laid: 'nests',
+        spots: [
+          [0, open],
+          [4, cloth],
+          [9, open],
+        ],
+        weighedH: [2, 5, 9, 14],
+        end: { how: 'packed' },
+      },
+      {
+        ...plain,
+        laid: 'nests',
+        spots: [[0, below]],
+        weighedH: [12, 30],
+        end: {
+          how: 'thrown',
+          atH: 70,
+          why: 'Three days among the kegs, still soft, and sour. Nobody is surprised but us.',
+        },
+      },
+    ]),
+    batch('demo-rack-2', 'stiff-semolina', 1, 8, [
+      { ...plain, spots: [[0, open]], weighedH: [3, 8], scaleD: 0.7 },
+      { ...plain, spots: [[0, below]], weighedH: [5, 12] },
+      {
+        ...plain,
+        spots: [
+          [0, open],
+          [6, cloth],
+        ],
+        weighedH: [6],
+      },
+      { ...plain, faces: 'one', spots: [[0, open]], weighedH: [10], scaleD: 1.1 },
+    ]),
+  ]
+}
+
 /**
- * Skerrin Light, dated back from `nowMs`: gear, flour lots, formulas, a dozen batches, one batch resting and a draft.
+ * Skerrin Light, dated back from `nowMs`: gear, flour lots, formulas, a dozen batches, two on the rack, one resting and a draft.
  * The same `nowMs` gives the same workspace.
  */
 export function generateWorkspace(nowMs: number): WorkspaceFile {
@@ -229,6 +312,7 @@ export function generateWorkspace(nowMs: number): WorkspaceFile {
     },
     random,
   )
+  const racks = rackBatches(midnightMs, kitchen)
   const at = new Date(midnightMs - 77 * DAY_MS + 9 * HOUR_MS).toISOString()
   return toFile(
     {
@@ -236,7 +320,7 @@ export function generateWorkspace(nowMs: number): WorkspaceFile {
       lots: [...lots],
       ingredients: [],
       shapes: [],
-      batches: [...batches, running],
+      batches: [...batches, ...racks, running],
       photos: [],
       gear: { ...gear, scaleChecks: scaleChecks(midnightMs) },
       draft: { id: 'draft', formula: 'lamp-room-semolina', sheet: sheetFor('lamp-room-semolina', 12, 'sea-store') },

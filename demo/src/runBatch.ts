@@ -1,6 +1,8 @@
 /** A batch as two people would have run it: the core's own plan and suggestions, a hidden thirst, and hands that vary. */
 import {
+  benchPieces,
   bowlBasis14,
+  doughMoisture,
   computeSheet,
   currentStep,
   firstG,
@@ -19,7 +21,10 @@ import {
   type Sheet,
   type Verdict,
 } from '@harina/core'
+import { pieceBodyOf } from '@harina/core/rack'
+import { iso } from './iso.ts'
 import type { Random } from './random.ts'
+import { trayEvents, type TrayStory } from './trays.ts'
 
 export interface BatchStory {
   readonly id: string
@@ -35,10 +40,11 @@ export interface BatchStory {
   readonly note: string
   /** Leaves the batch in its rest, begun this many minutes before `nowMs`. */
   readonly restingSinceMin?: number
+  /** Leaves it on the rack, on these trays. */
+  readonly rack?: readonly TrayStory[]
 }
 
 const MINUTE_MS = 60_000
-const iso = (ms: number) => new Date(ms).toISOString().replace(/\.\d+Z$/, '+00:00')
 
 /** Keeps the time and stamps every action with it. */
 class Bench {
@@ -157,7 +163,7 @@ function work(bench: Bench, step: PlannedStep, story: BatchStory, random: Random
       return run(step.best)
     case 'then':
       bench.wait(Math.max(step.minutes[0], 12))
-      return bench.done({ type: 'finish-chosen', finish: 'cook' })
+      return bench.done({ type: 'finish-chosen', finish: story.rack ? 'dry' : 'cook' })
     case 'shape': {
       const pieces = Math.max(1, plan.shape.pieces - random.whole(0, Math.ceil(plan.shape.pieces * 0.02)))
       const samples = Array.from({ length: 5 }, (): BenchAction => ({
@@ -198,6 +204,8 @@ export function runBatch(story: BatchStory, random: Random): Batch {
   const stopsAt = story.restingSinceMin === undefined ? null : mainRest(plan)
   for (let step = currentStep(plan, bench.state); step; step = currentStep(plan, bench.state)) {
     if (step.id === stopsAt?.id) return resting(story, bench, stopsAt.id, stopsAt.best)
+    if (step.kind === 'dry')
+      return { id: story.id, plan, events: [...bench.events, ...onTheRack(story, bench, random)] }
     work(bench, step, story, random)
   }
   return { id: story.id, plan, events: bench.events }
@@ -213,4 +221,19 @@ function resting(story: BatchStory, bench: Bench, timer: string, minutes: number
     plan: { ...bench.plan, at: moved(bench.plan.at) },
     events: bench.events.map((event) => ({ ...event, at: moved(event.at) })),
   }
+}
+
+/** All its trays, laid one after the other; what happens to each is its own story. */
+function onTheRack({ rack = [], kitchen, id }: BatchStory, bench: Bench, random: Random): readonly BenchEvent[] {
+  const { plan, state } = bench
+  const shape = kitchen.shapes.get(plan.shape.id)
+  if (!shape) throw new Error(`demo: no shape ${plan.shape.id}`)
+  const grams = Math.floor(benchPieces(plan, state).usableG / rack.length)
+  const body = pieceBodyOf({ ...shape, blank: plan.shape.blank })
+  const moisture = doughMoisture(plan, state)
+  return rack
+    .flatMap((story, n) =>
+      trayEvents({ id, number: n + 1, grams, body, moisture, laidMs: bench.nowMs + n * MINUTE_MS, story }, random),
+    )
+    .sort((a, b) => Date.parse(a.at) - Date.parse(b.at))
 }

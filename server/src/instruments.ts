@@ -28,6 +28,8 @@ function play<State, Act extends object>(instrument: Instrument<State, Act>, cha
   let state = instrument.fresh
   let downUntilMs = 0
   let timer: NodeJS.Timeout | null = null
+  /** What lies on it goes on drying while nobody looks. */
+  let tickedMs = Date.now()
   const listeners = new Set<Response>()
   const line = () => `data: ${JSON.stringify(instrument.read(state))}\n\n`
   const stop = () => {
@@ -39,10 +41,15 @@ function play<State, Act extends object>(instrument: Instrument<State, Act>, cha
     listeners.clear()
     stop()
   }
+  const catchUp = () => {
+    const nowMs = Date.now()
+    state = instrument.tick(state, Math.max(0, nowMs - tickedMs) / 1000, chance)
+    tickedMs = nowMs
+  }
   /** Runs only while somebody looks. */
   const start = () => {
     timer ??= setInterval(() => {
-      state = instrument.tick(state, tickMs / 1000, chance)
+      catchUp()
       for (const listener of listeners) listener.write(line())
     }, tickMs)
     timer.unref()
@@ -66,6 +73,8 @@ function play<State, Act extends object>(instrument: Instrument<State, Act>, cha
   router.post(`/${name}`, express.json({ limit: '2kb' }), (request, answer) => {
     const act = instrument.readAct(request.body)
     if (!act) return answer.status(400).type('text').send(`That is nothing one can do to the ${name}.`)
+    // What is done to it is done now, not since it was last looked at.
+    catchUp()
     state = instrument.act(state, act)
     if (isDrop(act)) {
       downUntilMs = Date.now() + act.seconds * 1000

@@ -1,6 +1,7 @@
 /** A kitchen scale to practise with: what its display would show for what lies on it. The clock and the noise come from outside. */
 import { z } from '../zod.ts'
-import { positive } from '../model/index.ts'
+import { positive, someG, massG, spotSchema, trayLayoutSchema } from '../model/index.ts'
+import { later, moved, onPanG, trayOnPan, type TrayOnPan } from './trayOnPan.ts'
 
 export interface ScaleRange {
   readonly stepG: number
@@ -17,6 +18,8 @@ export interface ScaleState {
   readonly on: boolean
   readonly range: ScaleRange
   readonly panG: number
+  /** A tray of dough that dries on it; null where none does. */
+  readonly tray: TrayOnPan | null
   /** What the cell has come to: it follows the pan within a second. */
   readonly cellG: number
   /** Called zero when it was tared. */
@@ -31,6 +34,7 @@ export const freshScale: ScaleState = {
   on: true,
   range: SCALE_RANGES[0],
   panG: 0,
+  tray: null,
   cellG: 0,
   zeroG: 0,
   driftG: 0,
@@ -41,6 +45,16 @@ export const scaleActSchema = z.discriminatedUnion('act', [
   /** More on the pan, or less. */
   z.strictObject({ act: z.literal('put'), grams: z.number().check(z.minimum(-20_000), z.maximum(20_000)) }),
   z.strictObject({ act: z.literal('clear') }),
+  /** A tray is set on it and left to dry, so many hours of it in one of the clock. */
+  z.strictObject({
+    act: z.literal('tray'),
+    grams: someG,
+    trayG: massG,
+    layout: trayLayoutSchema,
+    pace: z.number().check(z.minimum(1), z.maximum(3600)),
+  }),
+  /** Its air is another from now on. */
+  z.strictObject({ act: z.literal('tray-air'), spot: spotSchema }),
   z.strictObject({ act: z.literal('tare') }),
   z.strictObject({ act: z.literal('range'), stepG: z.union([z.literal(1), z.literal(0.1)]) }),
   z.strictObject({ act: z.literal('power'), on: z.boolean() }),
@@ -54,7 +68,11 @@ export function actOnScale(state: ScaleState, act: ScaleAct): ScaleState {
     case 'put':
       return { ...state, panG: Math.max(0, state.panG + act.grams) }
     case 'clear':
-      return { ...state, panG: 0 }
+      return { ...state, panG: 0, tray: null }
+    case 'tray':
+      return { ...state, tray: trayOnPan(act), panG: act.grams + act.trayG }
+    case 'tray-air':
+      return { ...state, tray: state.tray && moved(state.tray, act.spot) }
     case 'tare':
       return state.on ? { ...state, zeroG: state.cellG + state.driftG } : state
     case 'range':
@@ -62,7 +80,14 @@ export function actOnScale(state: ScaleState, act: ScaleAct): ScaleState {
     case 'power':
       // Switched on again it calls zero whatever lies on it.
       return act.on && !state.on
-        ? { ...freshScale, range: state.range, panG: state.panG, cellG: state.panG, zeroG: state.panG }
+        ? {
+            ...freshScale,
+            range: state.range,
+            tray: state.tray,
+            panG: state.panG,
+            cellG: state.panG,
+            zeroG: state.panG,
+          }
         : { ...state, on: act.on }
     case 'drop':
       return state
@@ -78,11 +103,13 @@ const NOISE_STEPS = 0.12
 /** One moment later. `chance` gives even numbers from 0 to 1. */
 export function tickScale(state: ScaleState, seconds: number, chance: () => number): ScaleState {
   const { stepG } = state.range
-  const cellG = state.panG + (state.cellG - state.panG) * Math.exp(-seconds / SETTLING_S)
+  const tray = state.tray && later(state.tray, seconds, chance)
+  const panG = tray ? onPanG(tray) : state.panG
+  const cellG = panG + (state.cellG - panG) * Math.exp(-seconds / SETTLING_S)
   // Twelve even numbers make a bell.
   const bell = Array.from({ length: 12 }, chance).reduce((sum, each) => sum + each, -6)
   const driftG = state.driftG + (chance() - 0.5) * 2 * DRIFT_STEPS_PER_S * stepG * seconds
-  return { ...state, cellG, driftG, displayG: cellG + driftG - state.zeroG + bell * NOISE_STEPS * stepG }
+  return { ...state, tray, panG, cellG, driftG, displayG: cellG + driftG - state.zeroG + bell * NOISE_STEPS * stepG }
 }
 
 export const scaleReadingSchema = z.discriminatedUnion('shows', [

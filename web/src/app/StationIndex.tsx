@@ -7,6 +7,7 @@ export const stations: readonly { station: Station; name: string }[] = [
   { station: 'formula', name: 'Formula' },
   { station: 'shape', name: 'Shape' },
   { station: 'bench', name: 'Bench' },
+  { station: 'dry', name: 'Dry' },
   { station: 'log', name: 'Log' },
   { station: 'gear', name: 'Gear' },
 ]

@@ -11,6 +11,7 @@ export function Pages() {
           <Route path="formula" element={<stations.formula.Page />} />
           <Route path="shape/:view?" element={<stations.shape.Page />} />
           <Route path="bench/:batchId?" element={<stations.bench.Page />} />
+          <Route path="dry/:trayId?" element={<stations.dry.Page />} />
           <Route path="log/:batchId?" element={<stations.log.Page />} />
           <Route path="gear/:shelf?" element={<stations.gear.Page />} />
           <Route path="*" element={<Navigate to="/formula" replace />} />

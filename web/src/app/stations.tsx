@@ -29,6 +29,7 @@ export const stations = {
   formula: coming(() => import('../stations/formula/FormulaStation.tsx')),
   shape: coming(() => import('../stations/shape/ShapeStation.tsx')),
   bench: coming(() => import('../stations/bench/BenchStation.tsx')),
+  dry: coming(() => import('../stations/dry/DryStation.tsx')),
   log: coming(() => import('../stations/log/LogStation.tsx')),
   gear: coming(() => import('../stations/gear/GearStation.tsx')),
 } as const

@@ -1,13 +1,34 @@
 /** Trays, rooms and covers. */
-import type { Air, Cover, Laying, Spot } from '@harina/core'
+import { formatNumber, trayTimeMs, type Air, type Cover, type Laying, type RackTray, type Spot } from '@harina/core'
+import { format } from 'date-fns'
 
 export const airWords: Readonly<Record<Air, string>> = { still: 'still air', fan: 'a small fan', cabinet: 'a cabinet' }
 export const coverWords: Readonly<Record<Cover, string>> = { open: 'open', cloth: 'under a cloth', box: 'in a box' }
 export const layingWords: Readonly<Record<Laying, string>> = {
-  spread: 'spread, none touching',
+  spread: 'spread',
   nests: 'in nests',
   layers: 'in layers',
 }
 
 /** @example Lamp room, under a cloth */
 export const spotWords = ({ place, cover }: Pick<Spot, 'place' | 'cover'>): string => `${place}, ${coverWords[cover]}`
+
+/** An hour of a tray as one says it: by the clock, or counted where it is practised with. */
+export function hourOf(tray: Pick<RackTray, 'laidAt' | 'pace'>, h: number): string {
+  if (tray.pace !== 1) return `after ${hoursShort(h)}`
+  return format(trayTimeMs(tray, h), h > 6 * 24 ? 'EEE d MMM, HH:mm' : 'EEE HH:mm')
+}
+
+/** @example 0.5 → 30 min; 14.25 → 14 h; 60 → 2½ days */
+export function hoursShort(h: number): string {
+  if (h < 0.99) return `${formatNumber(60 * h, 0)} min`
+  const short = (value: number) => formatNumber(value, value < 9.95 ? 1 : 0).replace(/\.0$/, '')
+  return h < 48 ? `${short(h)} h` : `${short(h / 24)} days`
+}
+
+/** At its foot a chart has clock times, or the hours of a tray to practise with. */
+export const hourOnAxis = ({ pace }: Pick<RackTray, 'pace'>, at: number): string =>
+  pace === 1 ? format(at, 'EEE HH:mm') : hoursShort(at)
+
+/** How far either way, of two ends: @example 30, 34 → 2 h */
+export const eitherWay = (low: number, high: number): string => hoursShort((high - low) / 2)

@@ -4,6 +4,7 @@ export const stationWords: readonly (readonly [string, string])[] = [
   ['Formula', 'Think a dough out: what goes in, how wet it is, how much of it.'],
   ['Shape', 'See what the dough can be made into, how, and how many pieces.'],
   ['Bench', 'Make it, one step at a time, with the clocks and the scale.'],
+  ['Dry', 'See how far the trays on the rack are, by the scale, and when each may be packed.'],
   ['Log', 'Look back: what was planned, poured and eaten, and start again from it.'],
   ['Gear', 'Say once what you have: scale, places, machines, sacks, units. Files too.'],
 ]
@@ -32,6 +33,11 @@ export const glossary = [
   ['first stop', 'How far the water is poured before the first feel.'],
   ['crumb', 'A dough so stiff that it stays in grains until a screw or rollers press it.'],
   ['die', 'The plate with holes that a press pushes dough through.'],
+  [
+    'middle lags',
+    'How much wetter the middle of a piece is than its surface as it passes 18 % water. Far apart, it cracks.',
+  ],
+  ['warm and wet', 'Hours above 24 % water out of the fridge: what spoils dough grows then. The shorter, the better.'],
   ['give or take', 'Nine times out of ten the answer lies within so much to either side, or nearly.'],
 ] as const satisfies readonly (readonly [string, string])[]
 

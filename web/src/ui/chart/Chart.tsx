@@ -10,13 +10,19 @@ export interface Inks {
   readonly sheet: string
   readonly danger: string
   readonly semolina: string
+  /** Of the dough at hand; the ink where there is none. */
+  readonly family: string
 }
 
 const NAMES = ['ink', 'second', 'line', 'sheet', 'danger', 'semolina'] as const
 
-function inksNow(): Inks {
-  const style = getComputedStyle(document.documentElement)
-  return Object.fromEntries(NAMES.map((name) => [name, style.getPropertyValue(`--${name}`).trim()])) as unknown as Inks
+function inksNow(place: Element): Inks {
+  const style = getComputedStyle(place)
+  const ink = (name: string) => style.getPropertyValue(`--${name}`).trim()
+  const named = Object.fromEntries(NAMES.map((name) => [name, ink(name)])) as Record<(typeof NAMES)[number], string>
+  // A family's ink names another: it is that which counts.
+  const family = ink('family').replace(/^var\(--(\w+)\)$/, (_, name: string) => ink(name))
+  return { ...named, family: family || named.ink }
 }
 
 export interface ChartTable {
@@ -34,7 +40,9 @@ interface Props {
 export function Chart({ table, height, option }: Props) {
   const place = useRef<HTMLDivElement>(null)
   const [drawing, setDrawing] = useState<Drawing | null>(null)
-  const redraw = useEffectEvent((on: Drawing) => on.set({ animation: false, ...option(inksNow()) }))
+  const redraw = useEffectEvent(
+    (on: Drawing) => place.current && on.set({ animation: false, ...option(inksNow(place.current)) }),
+  )
 
   useEffect(() => {
     const element = place.current

@@ -4,7 +4,7 @@ import { recordTap } from '#web/state/bench.ts'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { SidePanel } from '#web/ui/SidePanel.tsx'
 import { useUnits } from '#web/ui/units.ts'
-import { ScaleStrip } from '../scale/ScaleStrip.tsx'
+import { ScaleStrip } from '#web/ui/scale/ScaleStrip.tsx'
 import { useBench } from '../StepPage.tsx'
 
 /** The jar of flour for the board, jar and all: only what it loses counts. */

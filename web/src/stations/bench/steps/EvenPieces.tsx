@@ -5,7 +5,7 @@ import { recordTap } from '#web/state/bench.ts'
 import { Chart } from '#web/ui/chart/Chart.tsx'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { useUnits } from '#web/ui/units.ts'
-import { ScaleStrip } from '../scale/ScaleStrip.tsx'
+import { ScaleStrip } from '#web/ui/scale/ScaleStrip.tsx'
 import { useBench } from '../StepPage.tsx'
 import { counted } from '#web/words/index.ts'
 

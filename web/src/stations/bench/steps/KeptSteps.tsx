@@ -3,7 +3,7 @@ import { format } from 'date-fns'
 import { benchPieces, DRIED_MOISTURE, driedG, formatNumber, formatPercent, keptSince, keptUntil } from '@harina/core'
 import { nanoid } from 'nanoid'
 import { useState, type ReactNode } from 'react'
-import { useNavigate } from 'react-router'
+import { Link, useNavigate } from 'react-router'
 import { recordTap, takeOut } from '#web/state/bench.ts'
 import { useKitchen } from '#web/state/select.ts'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
@@ -211,12 +211,20 @@ export function DryStep() {
           unit={units.mass}
           small
         />
-        <DriedWeight />
+        {state.trays.length === 0 && <DriedWeight />}
       </div>
       <p className="max-w-184 text-lg leading-snug">
         Of every {mass(100)} on the tray, {mass(driedG(plan, state, 100), 0.1)} are left when it is dry enough to keep.
         {keeps.driedMonths !== null && ` Then it keeps about ${monthsWords(keeps.driedMonths)}, dry and dark.`}
       </p>
+      <Link
+        to={state.trays[0] ? `/dry/${state.trays[0].id}` : `/dry/new-${running.batch.id}`}
+        className="quiet self-start text-lg font-semibold"
+      >
+        {state.trays.length > 0
+          ? `Its ${counted(state.trays.length, 'tray')} on the rack`
+          : 'Lay it out on trays, and see when it is dry'}
+      </Link>
       {shape && <ShapeEngraving shape={shape} width={360} height={220} withScale />}
     </Kept>
   )

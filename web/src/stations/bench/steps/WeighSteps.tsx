@@ -26,7 +26,7 @@ import { useAir } from '#web/ui/useAir.ts'
 import { useUnits } from '#web/ui/units.ts'
 import { Jug } from './Jug.tsx'
 import { TheBowl } from './TheBowl.tsx'
-import { ScaleStrip } from '../scale/ScaleStrip.tsx'
+import { ScaleStrip } from '#web/ui/scale/ScaleStrip.tsx'
 import { Big, Note, StepPage, useBench } from '../StepPage.tsx'
 import { capital, listed } from '#web/words/index.ts'
 

@@ -7,7 +7,7 @@ import { useUnits } from '#web/ui/units.ts'
 import { actOrSay } from './actOrSay.ts'
 import { useScale, type LiveScale } from './useScale.ts'
 
-const ScalePanel = lazy(() => import('./ScalePanel.tsx'))
+const ScalePanel = lazy(async () => ({ default: (await import('./ScalePanel.tsx')).ScalePanel }))
 
 export interface ScaleTarget {
   /** What is being weighed or poured. */
@@ -15,6 +15,8 @@ export interface ScaleTarget {
   /** Null where any mass will do, as for a piece. */
   readonly targetG: number | null
   readonly take: (grams: number) => void
+  /** What lies on it never rests, as a tray that dries at six hundred times the speed: taken as it stands. */
+  readonly moving?: boolean
 }
 
 /** What the scale says of the target, in words; empty before anything is on it. */
@@ -87,7 +89,8 @@ function Connected({ target }: { target: ScaleTarget }) {
   useTakingItself(scale, target, takesItself)
   const { steadyG, reading } = scale
   const stepG = reading?.shows === 'mass' ? reading.stepG : 1
-  const ready = steadyG !== null && steadyG > 0
+  const takenG = target.moving && reading?.shows === 'mass' ? reading.grams : steadyG
+  const ready = takenG !== null && takenG > 0
   return (
     <section aria-label="The scale" className="mb-3 border-y border-ink py-2">
       <div className="flex min-h-13 flex-wrap items-center gap-x-6 gap-y-2">
@@ -101,9 +104,9 @@ function Connected({ target }: { target: ScaleTarget }) {
             type="button"
             className="box min-h-12 px-4 font-semibold"
             disabled={!ready}
-            onClick={() => ready && target.take(steadyG)}
+            onClick={() => ready && target.take(takenG)}
           >
-            {ready ? `Take ${mass(steadyG, stepG)}` : 'Take it'}
+            {ready ? `Take ${mass(takenG, stepG)}` : 'Take it'}
           </button>
         </span>
       </div>

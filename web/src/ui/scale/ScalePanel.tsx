@@ -14,7 +14,7 @@ const portions: readonly (readonly [string, number])[] = [
   ['Take out 10 g', -10],
 ]
 
-export default function ScalePanel({ onClose }: { onClose: () => void }) {
+export function ScalePanel({ onClose }: { onClose: () => void }) {
   const { massFigure, units } = useUnits()
   const [grams, setGrams] = useState(250)
   const put = (amount: number) => void actOrSay({ act: 'put', grams: amount })

@@ -1,0 +1,69 @@
+/** A tray on the practice scale: it loses weight as dough does, by constants of its own that nobody is told. */
+import type { Spot, TrayLayout } from '../model/index.ts'
+import { airOf, LONGEST_H, onCurve, trayIn } from '../rack/index.ts'
+import { atMoistureG, dry, DRYING_MODEL, solidsG, type AirFrom } from '../transport/index.ts'
+
+export interface TrayOnPan {
+  readonly startG: number
+  readonly trayG: number
+  readonly layout: TrayLayout
+  /** Hours of the tray in one of the clock. */
+  readonly pace: number
+  readonly h: number
+  readonly airs: readonly AirFrom[]
+  /** Drawn when it is first looked at: how this tray differs from the model. */
+  readonly truth: { readonly scaleD: number; readonly scaleK: number } | null
+  /** What is left of the dough, g, from hour to hour. */
+  readonly grams: readonly { readonly h: number; readonly grams: number }[]
+}
+
+/** Sd of the logarithm of either constant: half of what the model allows for, so that a practice ends in a day or two. */
+const TRUTH_SD = 0.35
+
+export const trayOnPan = ({
+  grams,
+  trayG,
+  layout,
+  pace,
+}: {
+  readonly grams: number
+  readonly trayG: number
+  readonly layout: TrayLayout
+  readonly pace: number
+}): TrayOnPan => ({
+  startG: grams,
+  trayG,
+  layout,
+  pace,
+  h: 0,
+  airs: [airOf(layout.spot, 0)],
+  truth: null,
+  grams: [{ h: 0, grams }],
+})
+
+function worked(tray: TrayOnPan, truth: NonNullable<TrayOnPan['truth']>): TrayOnPan {
+  const { startG, layout, airs } = tray
+  const { curve } = dry(trayIn(layout, airs, { ...DRYING_MODEL, ...truth }), { maxH: LONGEST_H })
+  const dryG = solidsG(startG, layout.moisture)
+  return { ...tray, truth, grams: curve.map(({ h, moisture }) => ({ h, grams: atMoistureG(dryG, moisture) })) }
+}
+
+/** Twelve even numbers make a bell. */
+const bell = (chance: () => number): number => Array.from({ length: 12 }, chance).reduce((sum, each) => sum + each, -6)
+
+/** So many seconds of the clock later. */
+export function later(tray: TrayOnPan, seconds: number, chance: () => number): TrayOnPan {
+  const drawn = tray.truth
+    ? tray
+    : worked(tray, { scaleD: Math.exp(TRUTH_SD * bell(chance)), scaleK: Math.exp(TRUTH_SD * bell(chance)) })
+  return { ...drawn, h: drawn.h + (seconds * tray.pace) / 3600 }
+}
+
+export function moved(tray: TrayOnPan, spot: Spot): TrayOnPan {
+  const airs = [...tray.airs.filter(({ fromH }) => fromH < tray.h || fromH === 0), airOf(spot, tray.h)]
+  const next = { ...tray, airs: tray.h === 0 ? [airOf(spot, 0)] : airs }
+  return tray.truth ? worked(next, tray.truth) : next
+}
+
+/** Dough and tray, g. */
+export const onPanG = ({ grams, h, trayG }: TrayOnPan): number => onCurve(grams, 'grams', h) + trayG

@@ -1,0 +1,130 @@
+/** Beside a tray: when it is dry, how sure that is, and what could go wrong with it. */
+import { formatNumber, formatPercent, type RackTray } from '@harina/core'
+import { CRACKS_OVER, endsAt, HYGIENE_H, UNFITTED } from '@harina/core/rack'
+import type { ReactNode } from 'react'
+import { useKitchen } from '#web/state/select.ts'
+import { Term } from '#web/ui/Term.tsx'
+import { useUnits } from '#web/ui/units.ts'
+import { eitherWay, hourOf, hoursShort } from '#web/words/index.ts'
+import type { TrayForecast } from '#web/workers/dryingJobs.ts'
+
+function Note({
+  title,
+  grade = 'note',
+  children,
+}: {
+  title: ReactNode
+  grade?: 'note' | 'caution'
+  children: ReactNode
+}) {
+  return (
+    <div className={`border-l-2 pl-3 ${grade === 'caution' ? 'border-l-5 border-danger' : 'border-second'}`}>
+      <h3 className="head text-md leading-tight">{title}</h3>
+      <p className="small leading-snug">{children}</p>
+    </div>
+  )
+}
+
+function WhenDry({ tray, forecast }: { tray: RackTray; forecast: TrayForecast }) {
+  const { mass } = useUnits()
+  const { hoursToTarget, low, high, fit, drying, isDry, targetG } = forecast
+  if (isDry)
+    return (
+      <Note title="Dry enough to pack">
+        At {mass(targetG + tray.trayG)} or less, tray and all. Airtight and dark; a piece snaps with a glassy break.
+      </Note>
+    )
+  if (hoursToTarget === null)
+    return drying.never ? (
+      <Note title="Never in this air" grade="caution">
+        It stops at {formatPercent(100 * drying.equilibriumMoisture)} % and would mould in the jar. Move it to drier or
+        warmer air.
+      </Note>
+    ) : (
+      <Note title="Not within two weeks" grade="caution">
+        Drier or warmer air, one layer, or thinner pieces next time.
+      </Note>
+    )
+  return (
+    <Note title={`Dry ${tray.pace === 1 ? `on ${hourOf(tray, hoursToTarget)}` : hourOf(tray, hoursToTarget)}`}>
+      {fit === null
+        ? `Good to ${formatNumber(100 * UNFITTED, 0)} % either way until it is weighed: the first weighing halves that.`
+        : low !== null && high !== null
+          ? `${eitherWay(low, high)} either way, nine times out of ten, by ${tray.weighed.length === 1 ? 'one weighing' : `${tray.weighed.length} weighings`}.`
+          : 'It may be never: the air is near what it takes.'}
+    </Note>
+  )
+}
+
+function Lag({ forecast }: { forecast: TrayForecast }) {
+  const { coreLagAt18: lag } = forecast.drying
+  if (lag === null) return null
+  const points = formatNumber(100 * lag, 0)
+  const over = lag > CRACKS_OVER
+  return (
+    <Note
+      title={
+        <>
+          The <Term of="middle lags">middle lags</Term> by {points} points
+        </>
+      }
+      grade={over ? 'caution' : 'note'}
+    >
+      As it passes 18 % water. {over ? 'Over' : 'Under'} {formatNumber(100 * CRACKS_OVER, 0)}{' '}
+      {over ? 'pieces crack in the days after: a cover for some hours lets the middle catch up.' : 'they seldom crack.'}
+    </Note>
+  )
+}
+
+function WarmWet({ forecast }: { forecast: TrayForecast }) {
+  const { warmWetH } = forecast.drying
+  const long = warmWetH > HYGIENE_H
+  return (
+    <Note
+      title={
+        <>
+          <Term of="warm and wet">Warm and wet</Term> for {hoursShort(warmWetH)}
+        </>
+      }
+      grade={long ? 'caution' : 'note'}
+    >
+      Above 24 % water what spoils it grows{long ? `: over ${HYGIENE_H} hours is long` : ''}. Sour, slimy or spotted is
+      thrown away; your local food code comes first.
+    </Note>
+  )
+}
+
+function Rooms() {
+  const places = useKitchen()?.gear.places ?? []
+  return (
+    <Note title="The rooms">
+      {places.map((place) => {
+        const { moisture, reaches } = endsAt(place)
+        return (
+          <span key={place.id} className="block">
+            {place.name} ends at {formatPercent(100 * moisture)} %{reaches === 'never' && ': never dry'}
+            {reaches === 'near' && ': very slow at the end'}.
+          </span>
+        )
+      })}
+    </Note>
+  )
+}
+
+export function TrayNotes({ tray, forecast }: { tray: RackTray; forecast: TrayForecast }) {
+  return (
+    <>
+      <WhenDry tray={tray} forecast={forecast} />
+      {!tray.end && <Lag forecast={forecast} />}
+      {!tray.end && <WarmWet forecast={forecast} />}
+      {forecast.turnH[0] !== undefined && !tray.end && (
+        <Note title={`Turn ${hourOf(tray, forecast.turnH[0])}`}>
+          {tray.layout.laid === 'spread'
+            ? 'Over, so that the wet side faces the air.'
+            : 'Loosen and turn the inside out.'}
+        </Note>
+      )}
+      <Rooms />
+    </>
+  )
+}

@@ -1,0 +1,4 @@
+import { dryingJobs } from './dryingJobs.ts'
+import { offer } from './jobs.ts'
+
+offer(dryingJobs)
