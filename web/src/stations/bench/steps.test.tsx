@@ -99,7 +99,9 @@ it('egg is made up with the water: the jug says what is in it, the scale shows b
   )
   expect(Number(field.value)).toBeCloseTo(onTheScaleG(jug, 0, first.leftG), 0)
   // One scale on the whole page.
-  expect(screen.getByText(/^The first stop is at/).textContent).toContain(`${Math.round(jug.totalG)} g`)
+  expect(screen.getByRole('button', { name: 'first stop' }).closest('p')!.textContent).toContain(
+    `${Math.round(jug.totalG)} g`,
+  )
   await press(/^Poured .*more to come/)
   expect((await benchState()).pouredG).toBeCloseTo(first.leftG, 6)
   await press(/^Poured .*go on/)

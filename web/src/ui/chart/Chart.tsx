@@ -17,12 +17,12 @@ export interface Inks {
 const NAMES = ['ink', 'second', 'line', 'sheet', 'danger', 'semolina'] as const
 
 function inksNow(place: Element): Inks {
-  const style = getComputedStyle(place)
+  const style = getComputedStyle(document.documentElement)
   const ink = (name: string) => style.getPropertyValue(`--${name}`).trim()
   const named = Object.fromEntries(NAMES.map((name) => [name, ink(name)])) as Record<(typeof NAMES)[number], string>
-  // A family's ink names another: it is that which counts.
-  const family = ink('family').replace(/^var\(--(\w+)\)$/, (_, name: string) => ink(name))
-  return { ...named, family: family || named.ink }
+  // A family's ink is set near by, and names another.
+  const family = getComputedStyle(place).getPropertyValue('--family').trim()
+  return { ...named, family: family.replace(/^var\(--(\w+)\)$/, (_, name: string) => ink(name)) || named.ink }
 }
 
 export interface ChartTable {
