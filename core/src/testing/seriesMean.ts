@@ -1,5 +1,10 @@
 /** Mean of a slab, cylinder or sphere whose surface is held, by the series solutions of Fourier's equation: what the solver is held to. */
-import type { Geometry } from '../model/index.ts'
+import { GEOMETRIES, type Geometry } from '../model/index.ts'
+import { bodyOf, CELLS } from '../transport/body.ts'
+import { advance, meanOf, startRun } from '../transport/diffusion.ts'
+import type { Tray } from '../transport/index.ts'
+import { dryBasis, DURUM } from '../transport/sorption.ts'
+import { inAir } from '../transport/trayRun.ts'
 
 const TERMS = 4000
 
@@ -37,4 +42,42 @@ export function seriesMean(geometry: Geometry, fourier: number): number {
     left += weight * Math.exp(-rate * fourier)
   }
   return left
+}
+
+/** Of each geometry the worst error of the mean after the first hundredth of the change, as a share of it all. */
+export const seriesErrors = (): readonly { readonly geometry: Geometry; readonly worst: number }[] =>
+  GEOMETRIES.map((geometry) => {
+    const run = startRun(bodyOf(geometry, 1), 1)
+    const held = { held: 0 }
+    let worst = 0
+    for (let fourier = 1e-6; fourier < 4; fourier *= 1.2) {
+      advance(run, fourier, 1, held, 1)
+      const left = seriesMean(geometry, fourier)
+      if (left < 0.99) worst = Math.max(worst, Math.abs(meanOf(run) - left))
+    }
+    return { geometry, worst }
+  })
+
+/** The cells and constants of a tray in its first air, for another integrator to do the same sum. */
+export function stiffRequest(tray: Tray, hours: number) {
+  const { centresM: _, ...body } = bodyOf(tray.geometry, tray.halfThicknessMm / 1000, CELLS)
+  const air = tray.climate[0]!
+  const { outside, diffusivity } = inAir(air, tray)
+  const atRh = air.rhPercent / 100
+  // Bone dry, nothing comes from the dough: what the air then brings is the constant times its humidity.
+  const carried = -outside.flux(0) / atRh
+  return {
+    volumes: Array.from(body.volumes),
+    conductances: Array.from(body.conductances),
+    skinM: body.skinM,
+    area: body.area,
+    start: dryBasis(tray.startMoisture),
+    diffusivity,
+    carried,
+    outside: atRh,
+    kAndC: DURUM.k * (air.temperatureC + DURUM.c),
+    power: DURUM.n,
+    untilS: hours * 3600,
+    rtol: 1e-6,
+  }
 }

@@ -3,9 +3,8 @@
 import type { Air } from '../model/index.ts'
 
 /** Modified Henderson constants of durum (ASAE D245): 1 − a_w = exp(−K (T + C) Mᴺ), T in °C, M in % of dry mass. */
-const K = 2.5738e-5
-const N = 2.211
-const C = 70.318
+export const DURUM = { k: 2.5738e-5, n: 2.211, c: 70.318 }
+const { k: K, n: N, c: C } = DURUM
 
 const KELVIN = 273.15
 export const GAS_J_PER_MOL_K = 8.314462

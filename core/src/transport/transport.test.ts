@@ -1,5 +1,6 @@
 import * as fc from 'fast-check'
-import { seriesMean } from '../testing/seriesMean.ts'
+import { coverage } from '../testing/coverage.ts'
+import { seriesErrors } from '../testing/seriesMean.ts'
 import { GEOMETRIES } from '../model/index.ts'
 import { bodyOf, CELLS } from './body.ts'
 import { cook, drierWithin } from './cooking.ts'
@@ -39,17 +40,8 @@ const trays = fc.record({
 
 describe.each(GEOMETRIES)('%s', (geometry) => {
   it('goes as the series solution does, at all times after the first hundredth', () => {
-    const body = bodyOf(geometry, 1)
-    const run = startRun(body, 1)
-    const held = { held: 0 }
-    let worst = 0
-    for (let fourier = 1e-6; fourier < 4; fourier *= 1.2) {
-      advance(run, fourier, 1, held, 1)
-      const left = seriesMean(geometry, fourier)
-      if (left < 0.99) worst = Math.max(worst, Math.abs(meanOf(run) - left))
-    }
-    expect({ geometry, worst }).toEqual({ geometry, worst: expect.closeTo(0, 2.7) })
-    expect(worst).toBeLessThan(0.002)
+    const found = seriesErrors().find((each) => each.geometry === geometry)
+    expect(found!.worst).toBeLessThan(0.002)
   })
 
   it('the middle and the core are where the whole profile says', () => {
@@ -176,6 +168,12 @@ describe('fitting to the scale', () => {
     expect(fits.at(-1)!.moistureNow).toBeCloseTo(1 - dryG / weighed(0.6, [9])[0]!.grams, 5)
     expect(fits.at(-1)!.residualG).toBeLessThan(1)
   })
+
+  it('the 90 % interval holds the true hour about nine times out of ten (400 in the script that prints it)', () => {
+    const { held, of } = coverage(60, 7)
+    expect(held / of).toBeGreaterThan(0.85)
+    expect(held / of).toBeLessThanOrEqual(0.95)
+  }, 60_000)
 
   it('without anything new to say a weighing leaves the forecast where it was', () => {
     const told = fitDrying({ tray: strand, startG, weighIns: [{ h: 0, grams: startG }], scaleSdG: 1, maxH: 336 })

@@ -1,0 +1,112 @@
+/** What drying is held to, measured and printed: errors against the series, the grid, the times, and how honest the bands are. */
+import { spawnSync } from 'node:child_process'
+import { availableParallelism } from 'node:os'
+import { fileURLToPath } from 'node:url'
+import type { Spot } from '@harina/core'
+import { programmes, USUAL_LIMITS } from '@harina/core/rack'
+import { dry, dryHours, DRYING_MODEL, fitDrying, type Tray } from '@harina/core/transport'
+import { coverage, evenNumbers, seriesErrors, stiffRequest } from '@harina/core/testing'
+
+const tray: Tray = {
+  geometry: 'cylinder',
+  halfThicknessMm: 1.5,
+  startMoisture: 0.36,
+  targetMoisture: 0.125,
+  climate: [
+    { fromH: 0, temperatureC: 24, rhPercent: 45, air: 'still' },
+    { fromH: 14, temperatureC: 18, rhPercent: 60, air: 'still' },
+    { fromH: 26, temperatureC: 26, rhPercent: 40, air: 'fan' },
+  ],
+  exposure: 0.5,
+  model: DRYING_MODEL,
+}
+const WEEK_H = 168
+
+function medianMs(runs: number, work: () => unknown): number {
+  const took = Array.from({ length: runs }, () => {
+    const began = performance.now()
+    work()
+    return performance.now() - began
+  }).sort((a, b) => a - b)
+  return took[Math.floor(runs / 2)]!
+}
+const row = (name: string, value: string, wanted = ''): void =>
+  console.log(`${name.padEnd(58)}${value.padStart(12)}  ${wanted}`)
+
+console.log(`Drying, measured on ${availableParallelism()} processors\n`)
+for (const { geometry, worst } of seriesErrors())
+  row(`against the series, ${geometry}: worst share of the change`, worst.toExponential(1), 'wanted 2e-3')
+const usual = dryHours(tray, 1000)!
+row('hours of the tray measured here', usual.toFixed(3))
+row(
+  'the same with twice the cells, relative',
+  Math.abs(dryHours(tray, 1000, 96)! / usual - 1).toExponential(1),
+  'wanted 3e-3',
+)
+
+const forecast = medianMs(41, () => dry(tray, { maxH: WEEK_H }))
+row('a forecast of seven days, median, ms', forecast.toFixed(1), 'wanted 50')
+const weighIns = [2, 5, 9, 14, 20, 26, 32, 40].map((h, n) => ({
+  h,
+  grams: 800 - 14 * Math.sqrt(h) * 3.1 + (n % 2),
+}))
+row(
+  'a fit to eight weighings, median, ms',
+  medianMs(7, () => fitDrying({ tray, startG: 800, weighIns, scaleSdG: 1, maxH: 336 })).toFixed(0),
+  'wanted 1000',
+)
+
+const even = evenNumbers(5)
+const rooms = (): Spot[] =>
+  Array.from({ length: 3 }, (_, n) => ({
+    place: `Room ${n}`,
+    temperatureC: 14 + 18 * even(),
+    rhPercent: 32 + 48 * even(),
+    air: even() < 0.5 ? ('still' as const) : ('fan' as const),
+  })).flatMap((room) => (['open', 'cloth', 'box'] as const).map((cover) => ({ ...room, cover })))
+const took: number[] = []
+let [found, slower, broken] = [0, 0, 0]
+for (let n = 0; n < 100; n += 1) {
+  const spots = rooms()
+  const body = {
+    geometry: n % 2 === 0 ? ('slab' as const) : ('cylinder' as const),
+    halfThicknessMm: 0.5 + 1.2 * even(),
+  }
+  const began = performance.now()
+  const { best, constant } = programmes({
+    layout: { body, moisture: 0.34, laid: 'spread', faces: 'both' },
+    spots,
+    limits: USUAL_LIMITS,
+  })
+  took.push(performance.now() - began)
+  if (best) found += 1
+  if (constant && (!best || best.hours > constant.hours)) slower += 1
+  if (best && ((best.lagAt18 ?? 0) > USUAL_LIMITS.lagAt18 || best.warmWetH > USUAL_LIMITS.warmWetH)) broken += 1
+}
+took.sort((a, b) => a - b)
+row(
+  'a programme through nine spots, median and longest, s',
+  `${(took[50]! / 1000).toFixed(1)}, ${(took[99]! / 1000).toFixed(1)}`,
+  'wanted 15',
+)
+row('of 100 seeded rooms: with a way, slower than constant, broken', `${found}, ${slower}, ${broken}`, 'wanted 0, 0')
+
+const { held, of } = coverage(400, 7)
+row('90 % interval holds the true hour, of 400 seeded trays', `${((100 * held) / of).toFixed(1)} %`, 'wanted 85 to 95')
+
+const still: Tray = { ...tray, climate: [tray.climate[0]!] }
+const request = stiffRequest(still, WEEK_H)
+const own = medianMs(21, () => dry(still, { maxH: 0, sampleH: [WEEK_H], onlyTarget: true }))
+const { samples } = dry(still, { maxH: 0, sampleH: [WEEK_H], onlyTarget: true })
+const general = spawnSync('python3', [fileURLToPath(new URL('./bench/general_ode.py', import.meta.url))], {
+  input: JSON.stringify(request),
+  encoding: 'utf8',
+})
+if (general.status === 0) {
+  const { mean, seconds } = JSON.parse(general.stdout) as { mean: number; seconds: number }
+  const ownMean = samples[0]!.moisture / (1 - samples[0]!.moisture)
+  row('a week in one air: own, ms', own.toFixed(1))
+  row('the same cells by a general stiff integrator (LSODA), ms', (seconds * 1000).toFixed(0))
+  row('means apart, dry basis', Math.abs(mean - ownMean).toExponential(1))
+  row('times faster', ((seconds * 1000) / own).toFixed(0), 'wanted 20')
+} else console.log('A general stiff integrator (SciPy) is not at hand: not compared.')
