@@ -146,7 +146,13 @@ export function cook({ geometry, halfThicknessMm, startMoisture, altitudeM }: Co
   const hotS = heatS(body, altitudeM)
   const minutes = (seconds: number) => (seconds + delayS / faster) / MINUTE_S
   if (startMoisture > HEAT_ONLY_FROM)
-    return { alDenteMin: minutes(hotS), doneMin: minutes(hotS), curve: null, massGainDone: null, heatOnly: true }
+    return {
+      alDenteMin: minutes(hotS),
+      doneMin: minutes(hotS),
+      curve: null,
+      massGainDone: null,
+      heatOnly: true,
+    }
 
   const diffusivity = d100M2PerS * faster
   const gels = Math.max(GELS_AT, start + GELS_MORE)

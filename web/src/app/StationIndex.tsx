@@ -8,6 +8,7 @@ export const stations: readonly { station: Station; name: string }[] = [
   { station: 'shape', name: 'Shape' },
   { station: 'bench', name: 'Bench' },
   { station: 'dry', name: 'Dry' },
+  { station: 'pot', name: 'Pot' },
   { station: 'log', name: 'Log' },
   { station: 'gear', name: 'Gear' },
 ]

@@ -12,6 +12,7 @@ export function Pages() {
           <Route path="shape/:view?" element={<stations.shape.Page />} />
           <Route path="bench/:batchId?" element={<stations.bench.Page />} />
           <Route path="dry/:trayId?" element={<stations.dry.Page />} />
+          <Route path="pot" element={<stations.pot.Page />} />
           <Route path="log/:batchId?" element={<stations.log.Page />} />
           <Route path="gear/:shelf?" element={<stations.gear.Page />} />
           <Route path="*" element={<Navigate to="/formula" replace />} />

@@ -30,6 +30,7 @@ export const stations = {
   shape: coming(() => import('../stations/shape/ShapeStation.tsx')),
   bench: coming(() => import('../stations/bench/BenchStation.tsx')),
   dry: coming(() => import('../stations/dry/DryStation.tsx')),
+  pot: coming(() => import('../stations/pot/PotStation.tsx')),
   log: coming(() => import('../stations/log/LogStation.tsx')),
   gear: coming(() => import('../stations/gear/GearStation.tsx')),
 } as const

@@ -5,6 +5,7 @@ export const stationWords: readonly (readonly [string, string])[] = [
   ['Shape', 'See what the dough can be made into, how, and how many pieces.'],
   ['Bench', 'Make it, one step at a time, with the clocks and the scale.'],
   ['Dry', 'See how far the trays on the rack are, by the scale, and when each may be packed.'],
+  ['Pot', 'Water, salt and baskets: when each goes in, and how to have them up together.'],
   ['Log', 'Look back: what was planned, poured and eaten, and start again from it.'],
   ['Gear', 'Say once what you have: scale, places, machines, sacks, units. Files too.'],
 ]

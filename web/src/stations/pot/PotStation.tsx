@@ -1,0 +1,219 @@
+/** The pot: the water, the baskets with their clocks, and several shapes up together. */
+import { formatCountdown } from '@harina/core'
+import { DRAIN_MIN, upTogether } from '@harina/core/stove'
+import { format } from 'date-fns'
+import { useEffect, useEffectEvent, useMemo, useState, type CSSProperties } from 'react'
+import { Link } from 'react-router'
+import { recordTap } from '#web/state/bench.ts'
+import { useKitchen } from '#web/state/select.ts'
+import { BatchStrip } from '#web/ui/BatchStrip.tsx'
+import { FindButton } from '#web/ui/FindButton.tsx'
+import { usePageTitle } from '#web/ui/pageTitle.ts'
+import { useKeyIsTaken } from '#web/ui/useKeyIsTaken.ts'
+import { useNow } from '#web/ui/useNow.ts'
+import { familyInk } from '#web/ui/family.tsx'
+import { actionWords, actOn, BasketRow } from './BasketRow.tsx'
+import { useBaskets, type Basket } from './baskets.ts'
+import { Inside } from './Inside.tsx'
+import { WaterPanel } from './WaterPanel.tsx'
+
+/** Time to get ready before the first goes in. */
+const READY_MIN = 0.25
+/** After the pot, each with a clock of its own. */
+const AFTER = [
+  ['Drain', 0.5],
+  ['Ice bath', 1],
+  ['Brown in the pan', 3],
+] as const
+
+function Empty() {
+  return (
+    <div className="m-auto max-w-md py-16 text-center">
+      <h1 className="head mb-3 text-4xl">Nothing for the pot yet</h1>
+      <p className="mb-6">
+        What is shaped, chilled, frozen or dried would stand here as a basket each, with the water it wants, its clock,
+        and when to drop it so that all come up together.
+      </p>
+      <Link to="/bench" className="quiet font-semibold">
+        To the bench
+      </Link>
+    </div>
+  )
+}
+
+const clockOf = ({ running, clockId }: Basket) => {
+  const clock = running.state.timers[clockId]
+  return clock && clock.stage !== 'stopped' ? clock : null
+}
+
+/** The one that wants hands first: over its time, then the next that goes in, then the next to come out. */
+function nextOf(baskets: readonly Basket[], upAtMs: number | null): Basket | undefined {
+  const due = (basket: Basket): number => {
+    const clock = clockOf(basket)
+    if (clock) return clock.endsAtMs
+    const [from, to] = basket.cooked.span
+    return upAtMs === null ? Number.MAX_SAFE_INTEGER : upAtMs - ((from + to) / 2 + DRAIN_MIN) * 60_000
+  }
+  return [...baskets].sort((a, b) => due(a) - due(b))[0]
+}
+
+function Together({
+  baskets,
+  upAtMs,
+  onUpAt,
+}: {
+  baskets: readonly Basket[]
+  upAtMs: number | null
+  onUpAt: (atMs: number | null) => void
+}) {
+  const waiting = baskets.filter((basket) => basket.isHere && !clockOf(basket))
+  if (baskets.filter(({ isHere }) => isHere).length < 2) return null
+  const first = upTogether(waiting.map(({ id, cooked }) => ({ id, span: cooked.span })))[0]
+  if (upAtMs !== null)
+    return (
+      <p className="flex flex-wrap items-baseline gap-x-4" role="status">
+        <span className="head text-xl">All up at {format(upAtMs, 'HH:mm:ss')}</span>
+        <button type="button" className="quiet" onClick={() => onUpAt(null)}>
+          Each by itself
+        </button>
+      </p>
+    )
+  if (!first) return null
+  /** From the first drop on, and a call for each that goes in later. */
+  const together = async () => {
+    const atMs = Date.now() + (READY_MIN + first.beforeMin) * 60_000
+    onUpAt(atMs)
+    for (const { id, beforeMin } of upTogether(waiting.map(({ id: of, cooked }) => ({ id: of, span: cooked.span })))) {
+      const basket = waiting.find((each) => each.id === id)!
+      const minutes = (atMs - beforeMin * 60_000 - Date.now()) / 60_000
+      const own = Object.keys(basket.running.state.timers).filter((name) => name.startsWith('own-')).length + 1
+      if (minutes > 0)
+        await recordTap(basket.running.batch, {
+          type: 'timer-started',
+          timer: `own-${own}`,
+          name: `Into the pot: ${basket.shape}`,
+          minutes,
+        })
+    }
+  }
+  return (
+    <p>
+      <button type="button" className="box min-h-11 font-semibold" onClick={() => void together()}>
+        Bring them up together
+      </button>{' '}
+      <span className="small">
+        the first goes in {formatCountdown(first.beforeMin * 60)} before; you are called for each
+      </span>
+    </p>
+  )
+}
+
+function After({ basket }: { basket: Basket }) {
+  const { batch, state } = basket.running
+  const start = (name: string, minutes: number) => {
+    const own = Object.keys(state.timers).filter((id) => id.startsWith('own-')).length + 1
+    void recordTap(batch, { type: 'timer-started', timer: `own-${own}`, name: `${name}: ${basket.shape}`, minutes })
+  }
+  return (
+    <p className="flex flex-wrap items-center gap-3">
+      <span className="small">and after the pot, a clock for</span>
+      {AFTER.map(([name, minutes]) => (
+        <button key={name} type="button" className="box min-h-11 px-4" onClick={() => start(name, minutes)}>
+          {name}
+        </button>
+      ))}
+    </p>
+  )
+}
+
+export default function PotStation() {
+  const all = useBaskets()
+  const gear = useKitchen()?.gear
+  const doughs = useKitchen()?.doughs
+  const nowMs = useNow(500)
+  const [upAtMs, setUpAtMs] = useState<number | null>(null)
+  const [shown, setShown] = useState<string | null>(null)
+  const baskets = useMemo(() => [...all].sort((a, b) => Number(b.isHere) - Number(a.isHere)), [all])
+  const here = baskets.filter(({ isHere }) => isHere)
+  const main = nextOf(here, upAtMs)
+  const seen = baskets.find(({ id }) => id === shown) ?? main ?? baskets[0]
+  usePageTitle(main?.name, 'Pot')
+  const keyIsTaken = useKeyIsTaken()
+  const onKey = useEffectEvent((event: KeyboardEvent) => {
+    if (event.ctrlKey || event.metaKey || event.altKey || event.repeat || keyIsTaken(event.target)) return
+    if (event.target instanceof Element && event.target.closest('input, textarea')) return
+    if (event.key === ' ' && main) {
+      event.preventDefault()
+      void actOn(main, Date.now(), upAtMs)
+    }
+    const numbered = baskets[Number(event.key) - 1]
+    if (numbered) setShown(numbered.id)
+  })
+  useEffect(() => {
+    const listen = (event: KeyboardEvent) => onKey(event)
+    addEventListener('keydown', listen)
+    return () => removeEventListener('keydown', listen)
+  }, [])
+  return (
+    <>
+      <BatchStrip>
+        <FindButton />
+      </BatchStrip>
+      <main id="work" className="relative min-h-0 flex-1 overflow-y-auto bg-sheet px-4 py-3 md:px-6.5">
+        {!gear || baskets.length === 0 || !seen ? (
+          <Empty />
+        ) : (
+          <div className="grid gap-x-10 gap-y-5 xl:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
+            <section aria-label="Baskets" className="flex flex-col gap-4">
+              <div className="flex flex-wrap items-baseline gap-x-5">
+                <h1 className="head text-3xl">Pot</h1>
+                {main && (
+                  <span className="small">
+                    <span className="key">space</span> {actionWords(main).toLowerCase()}: {main.name}
+                  </span>
+                )}
+              </div>
+              <Together baskets={baskets} upAtMs={upAtMs} onUpAt={setUpAtMs} />
+              <ul className="border-t border-line">
+                {baskets.map((basket, n) => (
+                  <BasketRow key={basket.id} basket={basket} number={n + 1} nowMs={nowMs} upAtMs={upAtMs} />
+                ))}
+              </ul>
+              {main && <After basket={main} />}
+              <p className="small max-w-[70ch] border-l-5 border-danger pl-3 leading-snug">
+                No pot over three quarters full. Lower pieces in on a spider, handles turned in, drain away from you;
+                floury pieces foam up fast.
+              </p>
+            </section>
+            <div
+              className="flex flex-col gap-5"
+              style={
+                {
+                  '--family': familyInk[doughs?.get(seen.running.batch.plan.sheet.dough)?.family ?? 'semolina'],
+                } as CSSProperties
+              }
+            >
+              {baskets.length > 1 && (
+                <div role="group" aria-label="Water for" className="flex flex-wrap gap-2">
+                  {baskets.map(({ id, name }) => (
+                    <button
+                      key={id}
+                      type="button"
+                      aria-pressed={id === seen.id}
+                      className={`min-h-9 border px-2 text-sm ${id === seen.id ? 'border-ink bg-ink text-sheet' : 'border-second hover:border-ink'}`}
+                      onClick={() => setShown(id)}
+                    >
+                      {name}
+                    </button>
+                  ))}
+                </div>
+              )}
+              <WaterPanel key={seen.id} basket={seen} gear={gear} />
+              <Inside basket={seen} />
+            </div>
+          </div>
+        )}
+      </main>
+    </>
+  )
+}

@@ -1,0 +1,100 @@
+/** The water: how much, how salt, when it boils here, and how much may go in at once. */
+import { formatNumber, type Gear, type Pot } from '@harina/core'
+import { onThePlate, potsOf, waterFor } from '@harina/core/stove'
+import { useState } from 'react'
+import { Choice } from '#web/ui/Choice.tsx'
+import { useUnits } from '#web/ui/units.ts'
+import { counted, minutesWords } from '#web/words/index.ts'
+import type { Basket } from './baskets.ts'
+
+const SAUCE_ML = 250
+
+function Figure({ label, figure, note }: { label: string; figure: string; note?: string }) {
+  return (
+    <div>
+      <p className="small">{label}</p>
+      <p className="figure text-4xl leading-tight font-semibold whitespace-nowrap">{figure}</p>
+      {note && <p className="small leading-snug">{note}</p>}
+    </div>
+  )
+}
+
+const plain = (value: number) => formatNumber(value, value < 10 && value % 1 !== 0 ? 1 : 0)
+
+function Plate({ basket }: { basket: Basket }) {
+  const { running, cooked, finish } = basket
+  const { plan } = running.batch
+  const { mass, volume } = useUnits()
+  const plate = onThePlate(plan, running.state, cooked, finish)
+  if (!plate) return null
+  return (
+    <p className="small leading-snug">
+      {mass(100)} become about {mass(plate.cookedG)}, with {mass(plate.saltG, 0.1)} of salt
+      {plate.doughSaltG > 0.05 && `, ${mass(plate.doughSaltG, 0.1)} of it the dough’s own before some washes out`}. Into
+      a broth about {mass(plate.clingsG)} of this water go along
+      {plate.clingsSaltG > 0.05 && ` with ${mass(plate.clingsSaltG, 0.1)} of salt`}
+      {plan.rows.some(({ part }) => part === 'alkali') &&
+        ': alkaline, and yellow; shake it off well, and change the water after some turns'}
+      . Keep {volume(SAUCE_ML)} for the sauce before draining.
+    </p>
+  )
+}
+
+export function WaterPanel({ basket, gear }: { basket: Basket; gear: Gear }) {
+  const { mass, temperature, degrees } = useUnits()
+  const pots = potsOf(gear)
+  const [potId, setPotId] = useState('')
+  const chosen: Pot = pots.find(({ id }) => id === potId) ?? pots[0]!
+  const { plan } = basket.running.batch
+  const water = waterFor(basket.grams, plan, basket, chosen, gear)
+  const { saltGPerL } = plan.pot
+  return (
+    <section aria-label={`Water for ${basket.name}`} className="flex flex-col gap-3">
+      <p className="flex flex-wrap items-baseline gap-x-3">
+        <span className="head text-lg">
+          {basket.name}, {mass(basket.grams)}, in
+        </span>
+        <Choice
+          label="Pot"
+          className="field min-h-9 text-lg font-semibold"
+          value={chosen.id}
+          options={pots.map((pot) => [pot.id, pot.name] as const)}
+          onChange={setPotId}
+        />
+        <span className="small">
+          {plain(chosen.holdsL)} L to the brim
+          {chosen.ringKW === null ? ', on a usual ring: say yours in Gear' : `, ${formatNumber(chosen.ringKW, 1)} kW`}
+        </span>
+      </p>
+      <div className="grid grid-cols-2 gap-x-6 gap-y-3 sm:grid-cols-4">
+        <Figure
+          label="water"
+          figure={`${plain(water.litres)} L`}
+          note={water.turns > 1 ? `${counted(water.turns, 'turn')} of ${mass(water.eachG)}` : 'all in one go'}
+        />
+        <Figure
+          label="salt in it"
+          figure={saltGPerL === 0 ? 'none' : mass(water.saltG)}
+          note={saltGPerL === 0 ? 'the dough brings its own' : `${plain(saltGPerL)} g a litre`}
+        />
+        <Figure
+          label="to the boil"
+          figure={`${plain(water.minutesToBoil)} min`}
+          note={`at ${temperature(water.boilC, 1)} here, lid on`}
+        />
+        <Figure
+          label="one basket"
+          figure={mass(water.basketG)}
+          note={`at most; a turn dips it ${degrees(Math.round(water.dipC * 10) / 10)}°, back in ${minutesWords(Math.max(1 / 12, water.minutesToReturn))}`}
+        />
+      </div>
+      {water.minutesToReturn > 1 && (
+        <p className="border-l-5 border-danger pl-3 leading-snug">
+          A turn of {mass(water.eachG)} takes the boil away for {minutesWords(water.minutesToReturn)}: baskets of{' '}
+          {mass(water.basketG)} keep it, or a bigger ring.
+        </p>
+      )}
+      <Plate basket={basket} />
+    </section>
+  )
+}
