@@ -30,15 +30,6 @@ async function prefer(theme: 'day' | 'lamp'): Promise<void> {
   }, theme)
 }
 
-/** As if a card had been held against this screen. */
-async function measured(): Promise<void> {
-  await page.evaluate(() => {
-    const key = 'harina.preferences'
-    const kept = JSON.parse(localStorage.getItem(key) ?? '{}') as object
-    localStorage.setItem(key, JSON.stringify({ ...kept, devicePxPerMm: 4, gaugeChecked: true }))
-  })
-}
-
 /** Every drawing that is to be seen has come. */
 async function allDrawn(withinMs: number): Promise<void> {
   await page.waitForFunction(
@@ -80,25 +71,6 @@ async function openDrawer(formula: string, drawer: string, shows: string): Promi
 
 const shots: readonly Shot[] = [
   { name: 'formula', at: '/formula', shows: 'Where ' },
-  { name: 'formula-lamp', at: '/formula', shows: 'Where ', theme: 'lamp' },
-  {
-    name: 'formula-book',
-    at: '/formula',
-    shows: 'Where ',
-    before: async () => {
-      await press(page, 'Formula book')
-      await sees(page, 'Show archived')
-    },
-  },
-  {
-    name: 'formula-new',
-    at: '/formula',
-    shows: 'Where ',
-    before: async () => {
-      await press(page, 'New')
-      await sees(page, 'Start this draft')
-    },
-  },
   {
     name: 'formula-gnocchi',
     at: '/formula',
@@ -138,22 +110,19 @@ const shots: readonly Shot[] = [
     },
   },
   { name: 'shape-map', at: '/shape/map', shows: 'Water on 100 of flour' },
+  { name: 'dry', at: '/dry/demo-rack-2-tray-1', shows: 'Warm and wet' },
+  { name: 'dry-phone', at: '/dry/demo-rack-1-tray-2', shows: 'Dry enough to pack', size: PHONE },
+  { name: 'log', at: '/log/demo-6', shows: 'Gale' },
+  { name: 'gear', at: '/gear', shows: 'Where flour stands' },
   {
-    name: 'shape-gauge',
+    name: 'bench',
     at: '/formula',
     shows: 'Where ',
     before: async () => {
       await openFormula('Lamp-room semolina')
-      await measured()
-      await goTo(page, new URL('/shape/gauge', site.url).href)
-      await sees(page, 'both lengths agreed')
+      await toTheFeel()
     },
   },
-  { name: 'shapes', at: '/shape/library', shows: '111 shapes', size: { width: 1280, height: 2920 } },
-  { name: 'log', at: '/log/demo-6', shows: 'Gale' },
-  { name: 'gear', at: '/gear', shows: 'Where flour stands' },
-  { name: 'gear-sacks', at: '/gear/sacks', shows: 'Ingredients of your own' },
-  { name: 'bench', at: '/formula', shows: 'Where ', before: toTheFeel },
 ]
 
 async function take({ name, at, shows, theme = 'day', size = DESK, before }: Shot): Promise<void> {
@@ -168,7 +137,7 @@ async function take({ name, at, shows, theme = 'day', size = DESK, before }: Sho
 async function keep(name: string): Promise<void> {
   await page.evaluate(() => document.fonts.ready.then(() => undefined))
   // A list that is cut off holds some that are never drawn.
-  await allDrawn(name === 'shapes' ? 120_000 : 6000).catch(() => undefined)
+  await allDrawn(6000).catch(() => undefined)
   await new Promise((resolve) => setTimeout(resolve, 600))
   await page.screenshot({ path: path(`docs/screenshots/${name}.png`) as `${string}.png` })
   process.stdout.write(`${name}\n`)
@@ -193,6 +162,17 @@ await page.keyboard.press('Space')
 await goTo(page, new URL('/bench/all', site.url).href)
 await sees(page, 'Thick where it wants hands')
 await keep('bench-lanes')
+// Two of the bench that come up together.
+await prefer('lamp')
+await begin('Buckwheat cuts', 'Cook')
+await begin('Lamp-room semolina', 'Cook')
+await goTo(page, new URL('/pot', site.url).href)
+await press(page, 'Bring them up together')
+await sees(page, 'All up at')
+await page.keyboard.press('Space')
+await sees(page, 'taste in')
+await keep('pot-lamp')
+await prefer('day')
 await goTo(page, new URL(feel, site.url).href)
 await page.setViewport(PHONE)
 await reload(page)

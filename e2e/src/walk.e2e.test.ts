@@ -25,6 +25,8 @@ const VIEWS: readonly (readonly [path: string, shows: string, titled: RegExp])[]
   ['/shape/gauge', 'Hold any bank card', /^Gauge · Shape/],
   ['/bench', 'Rest, wrapped', /^Stiff semolina/],
   ['/bench/all', 'Thick where it wants hands', /Bench/],
+  ['/dry/demo-rack-2-tray-1', 'Warm and wet', /^Tray 1, Stiff semolina · Dry/],
+  ['/pot', 'to the boil', /Pot/],
   ['/log', '12 batches', /Log/],
   ['/gear', 'Where flour stands', /^Scale, places and pots · Gear/],
   ['/gear/machines', 'The maker’s manual', /^Rollers and presses · Gear/],

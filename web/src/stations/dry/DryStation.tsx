@@ -65,15 +65,22 @@ export default function DryStation() {
       <BatchStrip>
         <FindButton />
       </BatchStrip>
-      <main id="work" className="relative min-h-0 flex-1 overflow-y-auto bg-sheet px-4 py-3 md:px-6.5">
+      <main
+        id="work"
+        className="relative flex min-h-0 flex-1 flex-col overflow-y-auto bg-sheet px-4 py-3 md:px-6.5 lg:overflow-hidden"
+      >
         {trays.length === 0 && toLayOut.length === 0 ? (
           <>
             <Empty />
             <Refused refused={refused} />
           </>
         ) : (
-          <div className="grid gap-x-8 gap-y-4 lg:grid-cols-[15.5rem_minmax(0,1fr)]">
-            <section aria-label="Trays" className={trayId === undefined ? '' : 'max-lg:order-2'}>
+          <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-4 lg:grid-cols-[15.5rem_minmax(0,1fr)] lg:grid-rows-[minmax(0,1fr)]">
+            <section
+              aria-label="Trays"
+              tabIndex={0}
+              className={`min-h-0 lg:overflow-y-auto ${trayId === undefined ? '' : 'max-lg:order-2'}`}
+            >
               <TrayList trays={trays} chosen={chosen?.tray.id} nowMs={nowMs} />
               {toLayOut.map((running) => (
                 <Link
@@ -86,8 +93,10 @@ export default function DryStation() {
               ))}
               <Refused refused={refused} />
             </section>
-            {layOut && <LayOut key={layOut.batch.id} running={layOut} />}
-            {chosen && <TrayPage key={chosen.tray.id} {...chosen} nowMs={nowMs} />}
+            <div className="min-h-0 lg:overflow-y-auto" tabIndex={0} role="region" aria-label="The tray">
+              {layOut && <LayOut key={layOut.batch.id} running={layOut} />}
+              {chosen && <TrayPage key={chosen.tray.id} {...chosen} nowMs={nowMs} />}
+            </div>
           </div>
         )}
       </main>

@@ -11,6 +11,7 @@ import { useAir, type LiveAir } from '../../ui/useAir.ts'
 import { useApp } from '../../state/store.ts'
 import { AirNow, TakeAir } from './AirNow.tsx'
 import { Section } from './Section.tsx'
+import { Choice } from '../../ui/Choice.tsx'
 import { Segments } from '../../ui/Segments.tsx'
 import { airWords } from '../../words/index.ts'
 
@@ -99,7 +100,14 @@ function PlaceRow({ place, air, bench, onBench, onChange, onRemove }: PlaceRowPr
           className="text-2xl font-semibold text-ink"
           onChange={(rhPercent) => onChange({ rhPercent })}
         />{' '}
-        % humidity
+        % humidity,{' '}
+        <Choice
+          label={`${place.name}, how the air moves at a rack`}
+          className="field min-h-6 text-base text-ink"
+          value={place.air}
+          options={Object.entries(airWords) as [Place['air'], string][]}
+          onChange={(moves) => moves && onChange({ air: moves })}
+        />
         <label className="ml-4 inline-flex min-h-9 items-center gap-2">
           <input
             type="radio"
@@ -112,14 +120,6 @@ function PlaceRow({ place, air, bench, onBench, onChange, onRemove }: PlaceRowPr
           the bench
         </label>
       </p>
-      <Segments
-        label={`${place.name}, how the air moves at a rack`}
-        className="mt-1 gap-4 text-sm"
-        options={Object.entries(airWords) as [Place['air'], string][]}
-        value={place.air}
-        each="min-h-8 items-center border-b-3 border-transparent text-second hover:text-ink data-checked:border-ink data-checked:font-semibold data-checked:text-ink"
-        onChange={(moves) => onChange({ air: moves })}
-      />
       <TakeAir air={air} place={place} onTake={onChange} />
     </li>
   )
@@ -131,7 +131,7 @@ export function Places({ gear }: { gear: Gear }) {
   const change = (id: string, part: Partial<Place>) => changePart('place', id, (place) => ({ ...place, ...part }))
   const add = () => addPart('place', { id: nanoid(), name: 'New place', temperatureC: 20, rhPercent: 55, air: 'still' })
   return (
-    <Section title="Where flour stands" lead="Flour drifts towards the air around it; the formula follows.">
+    <Section title="Where flour stands" lead="Flour drifts towards its air, trays dry in it.">
       <ul>
         {gear.places.map((place) => (
           <PlaceRow
@@ -279,7 +279,7 @@ export function Pots({ gear }: { gear: Gear }) {
   const change = (id: string, part: Partial<Pot>) => void changePart('pot', id, (pot) => ({ ...pot, ...part }))
   const add = () => addPart('pot', { id: nanoid(), name: 'New pot', holdsL: USUAL_POT_L, ringKW: null })
   return (
-    <Section title="Pots" lead="The largest decides in how many turns a dough is cooked, three quarters full.">
+    <Section title="Pots" lead="Filled three quarters at the most.">
       {gear.pots.length === 0 && <p className="py-2">Until one stands here, a pot of {USUAL_POT_L} litres is meant.</p>}
       <ul>
         {gear.pots.map((pot) => (
@@ -301,7 +301,7 @@ export function Pots({ gear }: { gear: Gear }) {
               className="text-2xl font-semibold text-ink"
               onChange={(holdsL) => change(pot.id, { holdsL })}
             />{' '}
-            litres to the brim, on a ring of{' '}
+            L to the brim, ring{' '}
             <QuantityField
               label={`${pot.name}, kilowatts of its ring`}
               shown={pot.ringKW === null ? '' : formatNumber(pot.ringKW, 1)}

@@ -163,7 +163,7 @@ export default function PotStation() {
         {!gear || baskets.length === 0 || !seen ? (
           <Empty />
         ) : (
-          <div className="grid gap-x-10 gap-y-5 xl:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
+          <div className="grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-5 xl:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
             <section aria-label="Baskets" className="flex flex-col gap-4">
               <div className="flex flex-wrap items-baseline gap-x-5">
                 <h1 className="head text-3xl">Pot</h1>
@@ -186,7 +186,7 @@ export default function PotStation() {
               </p>
             </section>
             <div
-              className="flex flex-col gap-5"
+              className="flex min-w-0 flex-col gap-5"
               style={
                 {
                   '--family': familyInk[doughs?.get(seen.running.batch.plan.sheet.dough)?.family ?? 'semolina'],
