@@ -26,7 +26,7 @@ export function StationIndex() {
           key={station}
           to={`/${station}`}
           className={({ isActive }) =>
-            `flex min-h-15 flex-1 flex-col items-center justify-center gap-0.5 border-line text-sm font-semibold md:min-h-16.5 md:flex-none md:border-b ${
+            `flex min-h-15 flex-1 flex-col items-center justify-center gap-0.5 border-line text-xs font-semibold md:min-h-16.5 md:flex-none md:border-b md:text-sm ${
               isActive
                 ? 'border-t-4 border-t-semolina bg-sheet text-ink md:border-t-0 md:border-l-5 md:border-l-semolina md:pr-1.25'
                 : 'text-second hover:text-ink md:border-r md:border-r-line'
@@ -39,7 +39,7 @@ export function StationIndex() {
       ))}
       <button
         type="button"
-        className="flex min-h-15 flex-1 flex-col items-center justify-center gap-0.5 text-sm font-semibold text-second hover:text-ink md:hidden"
+        className="flex min-h-15 flex-1 flex-col items-center justify-center gap-0.5 text-xs font-semibold text-second hover:text-ink md:hidden"
         onClick={() => dispatchEvent(new Event(OPEN_FIND))}
       >
         <svg width="22" height="22" viewBox="0 0 22 22" fill="none" stroke="currentColor" strokeWidth="1.6" aria-hidden>

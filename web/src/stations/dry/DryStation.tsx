@@ -75,11 +75,11 @@ export default function DryStation() {
             <Refused refused={refused} />
           </>
         ) : (
-          <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-4 lg:grid-cols-[15.5rem_minmax(0,1fr)] lg:grid-rows-[minmax(0,1fr)]">
+          <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-4 lg:min-h-0 lg:flex-1 lg:grid-cols-[15.5rem_minmax(0,1fr)] lg:grid-rows-[minmax(0,1fr)]">
             <section
               aria-label="Trays"
               tabIndex={0}
-              className={`min-h-0 lg:overflow-y-auto ${trayId === undefined ? '' : 'max-lg:order-2'}`}
+              className={`lg:min-h-0 lg:overflow-y-auto ${trayId === undefined ? '' : 'max-lg:order-2'}`}
             >
               <TrayList trays={trays} chosen={chosen?.tray.id} nowMs={nowMs} />
               {toLayOut.map((running) => (
@@ -93,7 +93,7 @@ export default function DryStation() {
               ))}
               <Refused refused={refused} />
             </section>
-            <div className="min-h-0 lg:overflow-y-auto" tabIndex={0} role="region" aria-label="The tray">
+            <div className="lg:min-h-0 lg:overflow-y-auto" tabIndex={0} role="region" aria-label="The tray">
               {layOut && <LayOut key={layOut.batch.id} running={layOut} />}
               {chosen && <TrayPage key={chosen.tray.id} {...chosen} nowMs={nowMs} />}
             </div>

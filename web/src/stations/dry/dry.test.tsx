@@ -1,0 +1,64 @@
+/** The rack with the demo's seven trays: what is said of each, and what weighing, moving, packing and throwing away record. */
+import { generateWorkspace } from '@harina/demo'
+import { replay } from '@harina/core'
+import { cleanup } from '@testing-library/react'
+import { store } from '../../state/store.ts'
+import { fireEvent, press, putWorkspace, renderAt, screen, settle, within } from '../../testing/renderApp.tsx'
+import DryStation from './DryStation.tsx'
+
+const workspace = generateWorkspace(Date.now())
+const at = (path: string) =>
+  renderAt(path, [
+    { path: '/dry/:trayId?', element: <DryStation /> },
+    { path: '/bench/:id', element: <p>at the bench</p> },
+  ])
+const tray = (id: string) => {
+  const batch = store.getState().batches.open.find((each) => id.startsWith(each.id))!
+  return replay(batch.plan, batch.events).trays.find((each) => each.id === id)!
+}
+
+beforeEach(() => putWorkspace(workspace))
+afterEach(cleanup)
+
+it('each tray says where it stands: how wet, when dry, never, packed or thrown away; what still dries stands first', async () => {
+  at('/dry')
+  const list = within(screen.getByRole('region', { name: 'Trays' }))
+  await list.findByText('never here')
+  const rows = list.getAllByRole('listitem').map(({ textContent }) => textContent ?? '')
+  expect(rows).toHaveLength(7)
+  expect(rows.slice(0, 4).filter((row) => /dry (Mon|Tue|Wed|Thu|Fri|Sat|Sun)/.test(row))).toHaveLength(3)
+  expect(rows.slice(4).join()).toMatch(/thrown away.*dry packed.*thrown away/)
+})
+
+it('a weighing is written tray and all; one lighter than the dry matter is refused, with the figure', async () => {
+  at('/dry/demo-rack-2-tray-2')
+  const field = await screen.findByRole('textbox', { name: /^Tray 2 on the scale/ })
+  const before = tray('demo-rack-2-tray-2').weighed.length
+  fireEvent.change(field, { target: { value: '450' } })
+  expect(await screen.findByText(/Less than its dry matter/)).toBeTruthy()
+  expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Weigh tray 2' }).disabled).toBe(true)
+  fireEvent.change(field, { target: { value: '655' } })
+  await settle()
+  await press('Weigh tray 2')
+  const { weighed, trayG } = tray('demo-rack-2-tray-2')
+  expect(weighed.length).toBe(before + 1)
+  expect(weighed.at(-1)!.grams).toBeCloseTo(655 - trayG, 9)
+  await press('Undo')
+  expect(tray('demo-rack-2-tray-2').weighed.length).toBe(before)
+})
+
+it('it cannot be packed before it is dry; thrown away, it says why', async () => {
+  at('/dry/demo-rack-2-tray-1')
+  expect((await screen.findByRole<HTMLButtonElement>('button', { name: /^Pack it once/ })).disabled).toBe(true)
+  await press('Throw it away')
+  fireEvent.change(screen.getByRole('textbox', { name: 'Why' }), { target: { value: 'Ants.' } })
+  await press('Throw it away')
+  expect(tray('demo-rack-2-tray-1').end).toMatchObject({ how: 'thrown', why: 'Ants.' })
+  expect(await screen.findByText(/Thrown away .*Ants\./)).toBeTruthy()
+})
+
+it('with nothing on the rack it says what would stand there', async () => {
+  await putWorkspace({ ...workspace, batches: [] })
+  at('/dry')
+  expect(await screen.findByText('Nothing on the rack')).toBeTruthy()
+})
