@@ -2,9 +2,9 @@
 import type { BenchEvent } from '@harina/core'
 import type { Page } from 'puppeteer-core'
 import { goTo, keptEvents, onTo, openPage, press, reload, sees } from './harness/index.ts'
-import { useSite } from './useSite.ts'
+import { useSiteAnew } from './useSite.ts'
 
-const here = useSite()
+const here = useSiteAnew()
 const go = (page: Page, path: string) => goTo(page, new URL(path, here.site.url).href)
 
 async function cookFrom(page: Page, formula: string): Promise<void> {
@@ -48,8 +48,6 @@ it('two shapes come up together within ten seconds by their clocks, dropped by k
   // Out by the space bar: the first is cooked, and goes on to its verdict.
   await page.keyboard.press('Space')
   await page.waitForFunction(() => document.querySelectorAll('[aria-label^="Out: "]').length === 1)
-  // One tab holds the bench.
-  await page.close()
 }, 240_000)
 
 it('what was dried waits in the jar, is taken out for the pot, and has its water, its salt and its boil told', async () => {

@@ -214,7 +214,8 @@ describe('the store itself', () => {
     await sees(page, 'It is put back')
     expect(await gear(page)).toMatchObject({ boardMm: 813 })
     expect(await storedIn(page, 'formulas')).toHaveLength(formulas)
-    expect(await storedIn(page, 'openBatches')).toHaveLength(1)
+    // One at the bench, two on the rack.
+    expect(await storedIn(page, 'openBatches')).toHaveLength(3)
     await fill(page, 'Board length, millimetres', '814')
     await reload(page)
     expect(await gear(page)).toMatchObject({ boardMm: 814 })

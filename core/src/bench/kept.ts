@@ -41,7 +41,7 @@ export function keptUntil(plan: Plan, events: readonly BenchEvent[]): number | n
 
 /** In the pot, min: from frozen a minute or two more; dried by the table, or twice as long where it has no figure. */
 export function cookingSpan(
-  { minutes: { cook } }: Plan,
+  { minutes: { cook } }: { readonly minutes: Pick<Plan['minutes'], 'cook'> },
   finish: Finish | null,
   cookDriedMin: Shape['cookDriedMin'],
 ): readonly [number, number] {

@@ -1,11 +1,12 @@
 /** A batch told in full for its page, and in a few figures for lists, searches and what its flour has taught. */
-import type { Batch, BenchEvent, Feel, Plan, Verdict } from '../model/index.ts'
+import type { Batch, BenchEvent, Feel, Finish, Plan, Verdict } from '../model/index.ts'
 import type { Taught } from '../lot/index.ts'
 import { lotKey } from '../sheet/index.ts'
 import { bowlBasis14, bowlOnRule } from './bowl.ts'
 import { corrections, replay } from './replay.ts'
 import { activeEvents } from './history.ts'
 import type { BenchState } from './state.ts'
+import type { RackTray } from './trays.ts'
 
 export interface BatchStory {
   readonly id: string
@@ -43,14 +44,29 @@ export interface BatchSummary extends Pick<BatchStory, 'id' | 'onRule' | 'lastFe
   readonly scaleStepG: number
   readonly end: 'closed' | 'abandoned' | null
   readonly verdict: Verdict | null
+  /** What it says of its shape in the pot and on the rack; nothing where it says nothing. */
+  readonly taught?: ShapeTaught
   /** What is stored of it cannot be shown; it can be saved as a file. */
   readonly unreadable?: true
   /** What else it may be looked for by: what went in, where the flour stood, what was said of it. */
   readonly words: string
 }
 
+/** How long a shape really took, where that was right to eat; and its trays that were weighed. */
+export interface ShapeTaught {
+  /** Its identifier. */
+  readonly shape: string
+  readonly pot?: {
+    readonly finish: Finish | null
+    /** As the plan had it, for a fresh piece. */
+    readonly cook: readonly [number, number]
+    readonly minutes: number
+  }
+  readonly trays?: readonly RackTray[]
+}
+
 /** Raised when a summary holds something else than before: those kept in a browser are then made anew. */
-export const SUMMARY_VERSION = 2
+export const SUMMARY_VERSION = 3
 
 /**
  * The bowl as it was accepted: when it was last called right; or, where another word came after and was answered, as that answer
@@ -93,6 +109,19 @@ export function storyOf({ id, plan, events }: Batch): BatchStory {
   }
 }
 
+/** A time in the pot counts where it was good to eat; a tray where the scale followed it. */
+function taughtOf(
+  { shape, minutes }: Plan,
+  { finish, cookedMin, verdict, trays }: BenchState,
+): { taught?: ShapeTaught } {
+  const isGood = verdict === 'good' || verdict === 'very-good'
+  const weighed = trays.filter((tray) => tray.weighed.length > 0)
+  const pot =
+    cookedMin !== null && cookedMin > 0 && isGood ? { pot: { finish, cook: minutes.cook, minutes: cookedMin } } : {}
+  const rack = weighed.length > 0 ? { trays: weighed } : {}
+  return 'pot' in pot || 'trays' in rack ? { taught: { shape: shape.id, ...pot, ...rack } } : {}
+}
+
 export function summarise(batch: Batch): BatchSummary {
   const { plan, state, onRule, lastFeel, thirst } = storyOf(batch)
   const { sheet } = plan
@@ -113,6 +142,7 @@ export function summarise(batch: Batch): BatchSummary {
     scaleStepG: plan.scaleStepG,
     end: state.end?.how ?? null,
     verdict: state.verdict,
+    ...taughtOf(plan, state),
     words: [
       plan.store?.name ?? '',
       ...plan.rows.map((row) => row.name),

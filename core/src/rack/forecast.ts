@@ -19,6 +19,7 @@ import {
   type DryingPoint,
   type Fit,
   type Tray,
+  type WeighIn,
 } from '../transport/index.ts'
 
 /** Share of the surface the air reaches; a nest's inside hardly sees it. Estimates: the first weighings put them right. */
@@ -81,6 +82,14 @@ export const requestOf = (tray: RackTray, model: DryingModel = DRYING_MODEL): Tr
     ? { turnsH: tray.turnedAt.map((at) => trayHours(tray, Date.parse(at))) }
     : {}),
 })
+
+/** What was weighed, hour by hour; lighter than the dry matter is a slip, and not believed. */
+export function weighInsOf(tray: RackTray): readonly WeighIn[] {
+  const dryG = solidsG(tray.startG, tray.layout.moisture)
+  return tray.weighed
+    .filter(({ grams }) => grams >= dryG)
+    .map(({ at, grams }) => ({ h: trayHours(tray, Date.parse(at)), grams }))
+}
 
 export interface BandPoint {
   readonly h: number
@@ -167,8 +176,7 @@ export function forecastTray(
   const { startG, layout } = tray
   const dryG = solidsG(startG, layout.moisture)
   const nowH = trayHours(tray, tray.end ? Date.parse(tray.end.at) : nowMs)
-  const weighIns = tray.weighed.map(({ at, grams }) => ({ h: trayHours(tray, Date.parse(at)), grams }))
-  const believable = weighIns.filter(({ grams }) => grams >= dryG)
+  const believable = weighInsOf(tray)
   const fit =
     believable.length > 0 ? fitDrying({ tray: request, startG, weighIns: believable, scaleSdG, maxH: LONGEST_H }) : null
   const fitted: Tray = fit ? { ...request, model: { ...model, scaleD: fit.scaleD, scaleK: fit.scaleK } } : request

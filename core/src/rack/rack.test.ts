@@ -4,6 +4,7 @@ import type { BenchAction, BenchEvent, Spot, TrayLayout } from '../model/index.t
 import { testKitchen, testSheet, workSheet } from '../testing/testKitchen.ts'
 import { atMoistureG, dry, DRYING_MODEL } from '../transport/index.ts'
 import { endsAt, forecastTray, LONGEST_H, requestOf } from './forecast.ts'
+import { learntDrying } from './learnt.ts'
 import { pieceBodyOf } from './piece.ts'
 import { programmes, USUAL_LIMITS } from './programme.ts'
 
@@ -129,6 +130,18 @@ describe('the forecast', () => {
     expect(fast.nowH).toBeCloseTo(10, 9)
     expect(fast.now.moisture).toBeCloseTo(slow.now.moisture, 9)
   })
+})
+
+it('earlier trays move the next, each as surely as it was weighed; none leaves the table', () => {
+  const weighed = (hours: readonly number[]) => tray(...hours.map((h) => weigh(h, trueGrams(0.6, h))))
+  expect(learntDrying([], 1)).toMatchObject({ factor: 1, n: 0 })
+  expect(learntDrying([tray()], 1)).toMatchObject({ factor: 1, n: 0 })
+  const one = learntDrying([weighed([3, 9])], 1)
+  const three = learntDrying([weighed([3, 9]), weighed([4, 10]), weighed([2, 12])], 1)
+  expect(one.factor).toBeLessThan(0.8)
+  expect(three).toMatchObject({ n: 3 })
+  expect(Math.abs(three.factor - 0.6)).toBeLessThan(Math.abs(one.factor - 0.6))
+  expect(three.model.scaleD).toBe(three.factor)
 })
 
 it('rooms say whether they dry: yes, nearly never, never', () => {

@@ -1,1 +1,2 @@
+export * from './learnt.ts'
 export * from './stove.ts'

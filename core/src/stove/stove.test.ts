@@ -1,6 +1,7 @@
 import { planBatch, replay, initialState, weighedFirst, firstG, waterTargets } from '../bench/index.ts'
 import type { BenchEvent, Pot, Shape } from '../model/index.ts'
 import { testKitchen, testSheet, workSheet } from '../testing/testKitchen.ts'
+import { learntTimes } from './learnt.ts'
 import { clockFor, cookedLike, DRAIN_MIN, onThePlate, potsOf, upTogether, USUAL_RING_KW, waterFor } from './stove.ts'
 
 const worked = workSheet(testSheet)
@@ -91,5 +92,22 @@ describe('several at once', () => {
     expect(end([1, 3], up - 2.2 * 60_000)).toBeCloseTo(end([6, 8], up - 7.9 * 60_000), 6)
     expect(clockFor([1, 3], up, up - 60 * 60_000)).toBe(3)
     expect(clockFor([1, 3], up, up)).toBe(1)
+  })
+})
+
+describe('what was cooked and good moves the table', () => {
+  const told = (minutes: number, finish: 'dry' | null = null, of = shape.id) => ({
+    shape: of,
+    pot: { finish, cook: plan.minutes.cook, minutes },
+  })
+  const middle = (plan.minutes.cook[0] + plan.minutes.cook[1]) / 2
+
+  it('few times little, more of them more; other shapes and dried ones not at all', () => {
+    const one = learntTimes([told(middle * 1.2)], shape, null)
+    const three = learntTimes([told(middle * 1.2), told(middle * 1.2), told(middle * 1.2)], shape, null)
+    expect(one.factor).toBeGreaterThan(1.05)
+    expect(three.factor).toBeGreaterThan(one.factor)
+    expect(three.factor).toBeCloseTo(1.16, 1)
+    expect(learntTimes([told(99, 'dry'), told(99, null, 'another')], shape, null)).toEqual({ factor: 1, n: 0 })
   })
 })

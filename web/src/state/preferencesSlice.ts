@@ -15,6 +15,8 @@ const preferencesSchema = z.object({
   /** The bench is spoken aloud; its type is larger. */
   voice: z.catch(z.boolean(), false),
   big: z.catch(z.boolean(), false),
+  /** Times that were logged move those of the table, in the pot and on the rack. */
+  learnt: z.catch(z.boolean(), true),
   /** The air sensor is read. */
   air: z.catch(z.boolean(), false),
   lastPath: z.catch(z.string().check(z.regex(/^\/\w/), z.maxLength(200)), '/formula'),

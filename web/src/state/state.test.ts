@@ -7,6 +7,7 @@ describe('preferences', () => {
     voice: false,
     big: false,
     air: false,
+    learnt: true,
     theme: 'system',
     sound: true,
     lastPath: '/formula',
@@ -42,6 +43,7 @@ describe('preferences', () => {
       voice: true,
       big: false,
       air: false,
+      learnt: false,
     } as const
     writePreferences(preferences)
     expect(readPreferences()).toEqual(preferences)

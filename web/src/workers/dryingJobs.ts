@@ -1,6 +1,8 @@
 import type { RackTray } from '@harina/core'
 import {
   forecastTray,
+  learntDrying,
+  type LearntDrying,
   LONGEST_H,
   programmes,
   requestOf,
@@ -8,17 +10,22 @@ import {
   type Forecast,
   type ProgrammeRequest,
 } from '@harina/core/rack'
-import { dry, DRYING_MODEL, profilesOf, type Profiles, type Tray } from '@harina/core/transport'
+import { dry, profilesOf, type DryingModel, type Profiles } from '@harina/core/transport'
 
 export interface ForecastInput {
   readonly tray: RackTray
   readonly nowMs: number
   readonly scaleSdG: number
+  /** Earlier trays of this shape in this room, the latest last; empty to go by the table. */
+  readonly past: readonly RackTray[]
 }
 
 export interface TrayForecast extends Forecast {
   /** Through one piece: at the start, on the way, now, and at the end. */
   readonly profiles: Profiles
+  readonly learnt: Pick<LearntDrying, 'factor' | 'n'>
+  /** As weighed; before that as learnt: for what is compared with it. */
+  readonly model: DryingModel
 }
 
 /** Of one way to dry a tray, what a maker compares. */
@@ -32,24 +39,23 @@ export interface Tried {
 
 const SECTIONS = [0, 0.08, 0.2, 0.4, 0.7, 1]
 
-function profilesFor(tray: RackTray, forecast: Forecast): Profiles {
-  const { fit, hoursToTarget, nowH } = forecast
-  const request = requestOf(tray)
-  const fitted: Tray = fit
-    ? { ...request, model: { ...DRYING_MODEL, scaleD: fit.scaleD, scaleK: fit.scaleK } }
-    : request
+function profilesFor(tray: RackTray, { hoursToTarget, nowH }: Forecast, model: DryingModel): Profiles {
   const end = hoursToTarget ?? Math.min(LONGEST_H, Math.max(nowH, 1) * 2)
   const hours = [...new Set([...SECTIONS.map((share) => share * end), Math.min(nowH, LONGEST_H)])]
   return profilesOf(
-    fitted,
+    requestOf(tray, model),
     hours.sort((a, b) => a - b),
   )
 }
 
 export const dryingJobs = {
   forecast: (input: ForecastInput): TrayForecast => {
-    const forecast = forecastTray(input.tray, input.nowMs, input.scaleSdG)
-    return { ...forecast, profiles: profilesFor(input.tray, forecast) }
+    const { tray, nowMs, scaleSdG, past } = input
+    const { model: learnt, factor, n } = learntDrying(past, scaleSdG)
+    const forecast = forecastTray(tray, nowMs, scaleSdG, learnt)
+    const { fit } = forecast
+    const model = fit ? { ...learnt, scaleD: fit.scaleD, scaleK: fit.scaleK } : learnt
+    return { ...forecast, profiles: profilesFor(tray, forecast, model), learnt: { factor, n }, model }
   },
   programme: (request: ProgrammeRequest, tell: (done: number, of: number) => void) => programmes(request, tell),
   compare: (trays: readonly Parameters<typeof trayIn>[]): readonly Tried[] =>

@@ -73,7 +73,7 @@ export function Programme({ running, tray, forecast }: Props) {
     const layout = { laid, faces, body, moisture: isFresh ? tray.layout.moisture : forecast.now.moisture }
     try {
       const found = await findProgrammes(
-        { layout, spots, limits: USUAL_LIMITS },
+        { layout, spots, limits: USUAL_LIMITS, model: forecast.model },
         { signal: control.signal, onProgress: (done, of) => setSearch({ is: 'looking', done, of }) },
       )
       setSearch({ is: 'found', found })

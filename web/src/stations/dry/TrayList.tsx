@@ -5,7 +5,7 @@ import { familyInk } from '#web/ui/family.tsx'
 import { useKitchen } from '#web/state/select.ts'
 import { useUnits } from '#web/ui/units.ts'
 import { hourOf, layingWords } from '#web/words/index.ts'
-import type { OnRack } from './rack.ts'
+import { usePastTrays, type OnRack } from './rack.ts'
 import { useForecast } from './useForecast.ts'
 
 interface Props extends OnRack {
@@ -15,7 +15,8 @@ interface Props extends OnRack {
 
 function Standing({ running, tray, nowMs }: Omit<Props, 'chosen'>) {
   const { mass } = useUnits()
-  const forecast = useForecast(tray, nowMs, running.batch.plan.scaleStepG)
+  const past = usePastTrays({ running, tray })
+  const forecast = useForecast(tray, past, nowMs, running.batch.plan.scaleStepG)
   if (tray.end?.how === 'thrown') return <span className="text-danger">thrown away</span>
   if (tray.end)
     return (

@@ -1,12 +1,17 @@
 /** Beside a tray: when it is dry, how sure that is, and what could go wrong with it. */
 import { formatNumber, formatPercent, type RackTray } from '@harina/core'
-import { CRACKS_OVER, endsAt, HYGIENE_H, UNFITTED } from '@harina/core/rack'
+import { CRACKS_OVER, endsAt, HYGIENE_H, onCurve, UNFITTED } from '@harina/core/rack'
 import type { ReactNode } from 'react'
+import { preferred } from '#web/state/preferencesSlice.ts'
 import { useKitchen } from '#web/state/select.ts'
+import { useApp, useAppDispatch } from '#web/state/store.ts'
 import { Term } from '#web/ui/Term.tsx'
 import { useUnits } from '#web/ui/units.ts'
-import { eitherWay, hourOf, hoursShort } from '#web/words/index.ts'
+import { counted, eitherWay, hourOf, hoursShort } from '#web/words/index.ts'
 import type { TrayForecast } from '#web/workers/dryingJobs.ts'
+
+/** Longer than a night, h. */
+const LONG_H = 18
 
 function Note({
   title,
@@ -88,6 +93,7 @@ function WarmWet({ forecast }: { forecast: TrayForecast }) {
       }
       grade={long ? 'caution' : 'note'}
     >
+      {forecast.warmWetNowH > 0.25 && `${hoursShort(forecast.warmWetNowH)} of them so far. `}
       Above 24 % water what spoils it grows{long ? `: over ${HYGIENE_H} hours is long` : ''}. Sour, slimy or spotted is
       thrown away; your local food code comes first.
     </Note>
@@ -111,6 +117,43 @@ function Rooms() {
   )
 }
 
+/** For what takes longer than a night: what the scale shows on the way. */
+function OnTheWay({ tray, forecast }: { tray: RackTray; forecast: TrayForecast }) {
+  const { mass } = useUnits()
+  const { hoursToTarget, nowH, band } = forecast
+  if (hoursToTarget === null || hoursToTarget - nowH < LONG_H) return null
+  return (
+    <Note title="On the way">
+      {[0.25, 0.5, 0.75].map((share) => {
+        const h = nowH + share * (hoursToTarget - nowH)
+        return (
+          <span key={share} className="block">
+            {hourOf(tray, h)}: about {mass(onCurve(band, 'grams', h) + tray.trayG)}, tray and all.
+          </span>
+        )
+      })}
+    </Note>
+  )
+}
+
+/** What was assumed, and what earlier trays have taught; back to the table at a press. */
+function Learnt({ tray, forecast }: { tray: RackTray; forecast: TrayForecast }) {
+  const dispatch = useAppDispatch()
+  const wanted = useApp((state) => state.preferences.learnt)
+  const { factor, n } = forecast.learnt
+  if (wanted && n === 0) return null
+  return (
+    <Note title={wanted ? `${counted(n, 'earlier tray')} of it here` : 'By the table alone'}>
+      {wanted
+        ? `In ${tray.layout.spot.place} this shape dries ${formatNumber(factor, 2)} times as fast inside as the table assumes${n < 3 ? ': few to go by' : ''}. `
+        : 'Earlier trays are left out. '}
+      <button type="button" className="quiet" onClick={() => dispatch(preferred({ learnt: !wanted }))}>
+        {wanted ? 'Back to the table' : 'Use earlier trays'}
+      </button>
+    </Note>
+  )
+}
+
 export function TrayNotes({ tray, forecast }: { tray: RackTray; forecast: TrayForecast }) {
   return (
     <>
@@ -124,6 +167,8 @@ export function TrayNotes({ tray, forecast }: { tray: RackTray; forecast: TrayFo
             : 'Loosen and turn the inside out.'}
         </Note>
       )}
+      {!tray.end && <OnTheWay tray={tray} forecast={forecast} />}
+      {!tray.end && <Learnt tray={tray} forecast={forecast} />}
       <Rooms />
     </>
   )

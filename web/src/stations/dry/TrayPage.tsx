@@ -15,7 +15,7 @@ import { playedScale } from '#web/devices/scale.ts'
 import { DryingChart } from './DryingChart.tsx'
 import { spotIn } from './LayOut.tsx'
 import { Programme } from './Programme.tsx'
-import type { OnRack } from './rack.ts'
+import { usePastTrays, type OnRack } from './rack.ts'
 import { Sections } from './Sections.tsx'
 import { TrayNotes } from './TrayNotes.tsx'
 import { useForecast } from './useForecast.ts'
@@ -128,7 +128,8 @@ export function TrayPage({ running, tray, nowMs }: OnRack & { nowMs: number }) {
   const { plan } = batch
   const kitchen = useKitchen()
   const { mass } = useUnits()
-  const forecast = useForecast(tray, nowMs, plan.scaleStepG)
+  const past = usePastTrays({ running, tray })
+  const forecast = useForecast(tray, past, nowMs, plan.scaleStepG)
   const family = kitchen?.doughs.get(plan.sheet.dough)?.family ?? 'semolina'
   const act = (action: BenchAction) => {
     if (tray.pace !== 1 && action.type === 'tray-moved')
@@ -164,7 +165,7 @@ export function TrayPage({ running, tray, nowMs }: OnRack & { nowMs: number }) {
             {!tray.end && <Weigh running={running} tray={tray} dryG={forecast.dryG} />}
             <Sections tray={tray} forecast={forecast} />
             {!tray.end && <Programme key={tray.id} running={running} tray={tray} forecast={forecast} />}
-            {!tray.end && <WhatIf key={`if ${tray.id}`} tray={tray} />}
+            {!tray.end && <WhatIf key={`if ${tray.id}`} tray={tray} model={forecast.model} />}
           </>
         ) : (
           <p role="status" className="min-h-80">

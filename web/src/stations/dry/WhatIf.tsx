@@ -5,7 +5,7 @@ import { useEffect, useMemo, useState } from 'react'
 import { useKitchen } from '#web/state/select.ts'
 import { coverWords, hoursShort } from '#web/words/index.ts'
 import { compared } from '#web/workers/drying.ts'
-import type { Tried } from '#web/workers/dryingJobs.ts'
+import type { Tried, TrayForecast } from '#web/workers/dryingJobs.ts'
 
 interface Change {
   readonly id: string
@@ -16,7 +16,7 @@ const MOST = 3
 const THINNER = 0.8
 const DRIER_POINTS = 0.02
 
-export function WhatIf({ tray }: { tray: RackTray }) {
+export function WhatIf({ tray, model }: { tray: RackTray; model: TrayForecast['model'] }) {
   const gear = useKitchen()?.gear
   const [chosen, setChosen] = useState<readonly string[]>([])
   const [tried, setTried] = useState<readonly Tried[] | null>(null)
@@ -68,14 +68,14 @@ export function WhatIf({ tray }: { tray: RackTray }) {
   useEffect(() => {
     if (chosen.length === 0) return
     let gone = false
-    compared(ways.map((layout) => [layout, [airOf(layout.spot, 0)]])).then(
+    compared(ways.map((layout) => [layout, [airOf(layout.spot, 0)], model])).then(
       (answers) => !gone && setTried(answers),
       () => undefined,
     )
     return () => {
       gone = true
     }
-  }, [ways, chosen.length])
+  }, [ways, model, chosen.length])
   return (
     <section aria-label="What if">
       <h2 className="head mb-1 text-lg">What if</h2>

@@ -1,7 +1,8 @@
 /** What lies on the rack, batch by batch, and what still has to be laid out. */
 import { benchPieces, type RackTray } from '@harina/core'
 import { useMemo } from 'react'
-import { useRunningBatches, type RunningBatch } from '#web/state/select.ts'
+import { selectEnded, useRunningBatches, type RunningBatch } from '#web/state/select.ts'
+import { useApp } from '#web/state/store.ts'
 
 export interface OnRack {
   readonly running: RunningBatch
@@ -37,4 +38,30 @@ export function useRack() {
       }),
     }
   }, [running])
+}
+
+const NONE: readonly RackTray[] = []
+
+/** Earlier trays of the same shape in the same room, that were weighed: what they say moves the forecast. */
+export function usePastTrays({ running, tray }: OnRack): readonly RackTray[] {
+  const wanted = useApp((state) => state.preferences.learnt)
+  const ended = useApp(selectEnded)
+  const open = useRunningBatches()
+  return useMemo(() => {
+    if (!wanted) return NONE
+    const shape = running.batch.plan.shape.id
+    const room = tray.layout.spot.place
+    const told = [
+      ...(ended ?? []).flatMap(({ taught }) => (taught?.shape === shape ? (taught.trays ?? []) : [])),
+      ...open.flatMap(({ batch, state }) => (batch.plan.shape.id === shape ? state.trays : [])),
+    ].filter(
+      (each) =>
+        each.id !== tray.id &&
+        each.pace === 1 &&
+        each.weighed.length > 0 &&
+        each.layout.spot.place === room &&
+        Date.parse(each.laidAt) <= Date.parse(tray.laidAt),
+    )
+    return told.length === 0 ? NONE : told.sort((a, b) => Date.parse(a.laidAt) - Date.parse(b.laidAt))
+  }, [wanted, ended, open, running, tray])
 }

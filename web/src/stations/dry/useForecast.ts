@@ -10,7 +10,12 @@ const STEP_H = 0.25
  * The forecast of a tray, worked out away from the page; while a newer one is on its way the one before stands. One is asked for
  * at a time, and the latest question next: a slow device falls behind the clock, and never silent.
  */
-export function useForecast(tray: RackTray, nowMs: number, scaleStepG: number): TrayForecast | null {
+export function useForecast(
+  tray: RackTray,
+  past: readonly RackTray[],
+  nowMs: number,
+  scaleStepG: number,
+): TrayForecast | null {
   const [known, setKnown] = useState<{ of: string; forecast: TrayForecast } | null>(null)
   const wanted = useRef<ForecastInput | null>(null)
   const isBusy = useRef(false)
@@ -35,8 +40,8 @@ export function useForecast(tray: RackTray, nowMs: number, scaleStepG: number): 
       }
       isBusy.current = false
     }
-    wanted.current = { tray, nowMs: atMs, scaleSdG: scaleStepG }
+    wanted.current = { tray, past, nowMs: atMs, scaleSdG: scaleStepG }
     void ask()
-  }, [tray, atMs, scaleStepG])
+  }, [tray, past, atMs, scaleStepG])
   return known?.of === tray.id ? known.forecast : null
 }

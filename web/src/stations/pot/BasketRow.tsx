@@ -6,7 +6,7 @@ import { finishStep, recordTap, takeOut } from '#web/state/bench.ts'
 import { useKitchen } from '#web/state/select.ts'
 import { familyInk } from '#web/ui/family.tsx'
 import { useUnits } from '#web/ui/units.ts'
-import { minutesWords, spanOfMinutes } from '#web/words/index.ts'
+import { counted, minutesWords, spanOfMinutes } from '#web/words/index.ts'
 import type { Basket } from './baskets.ts'
 
 interface Props {
@@ -95,6 +95,8 @@ export function BasketRow({ basket, number, nowMs, upAtMs }: Props) {
           {shape}, {state[finish ?? 'null']}, {mass(grams)}; {spanOfMinutes(told(from), told(to))}
         </p>
         <p className="small leading-snug">
+          {basket.learnt.n > 0 &&
+            `By ${counted(basket.learnt.n, 'time')} of yours; the table says ${spanOfMinutes(told(basket.learnt.table[0]), told(basket.learnt.table[1]))}. `}
           Taste first at {minutesWords(told(cooked.tasteAtMin))}. Done: {doneSign ?? 'no white inside'}.
         </p>
       </div>

@@ -5,7 +5,9 @@ import { format } from 'date-fns'
 import { useEffect, useEffectEvent, useMemo, useState, type CSSProperties } from 'react'
 import { Link } from 'react-router'
 import { recordTap } from '#web/state/bench.ts'
+import { preferred } from '#web/state/preferencesSlice.ts'
 import { useKitchen } from '#web/state/select.ts'
+import { useApp, useAppDispatch } from '#web/state/store.ts'
 import { BatchStrip } from '#web/ui/BatchStrip.tsx'
 import { FindButton } from '#web/ui/FindButton.tsx'
 import { usePageTitle } from '#web/ui/pageTitle.ts'
@@ -126,6 +128,23 @@ function After({ basket }: { basket: Basket }) {
   )
 }
 
+/** The log's own times, or the table alone. */
+function TableOrLog({ any }: { any: boolean }) {
+  const dispatch = useAppDispatch()
+  const wanted = useApp((state) => state.preferences.learnt)
+  if (wanted && !any) return null
+  return (
+    <p className="small">
+      {wanted
+        ? 'Times that were good to eat have moved those of the table; few move them little. '
+        : 'By the table alone. '}
+      <button type="button" className="quiet" onClick={() => dispatch(preferred({ learnt: !wanted }))}>
+        {wanted ? 'Back to the table' : 'Use the times of the log'}
+      </button>
+    </p>
+  )
+}
+
 export default function PotStation() {
   const all = useBaskets()
   const gear = useKitchen()?.gear
@@ -180,6 +199,7 @@ export default function PotStation() {
                 ))}
               </ul>
               {main && <After basket={main} />}
+              <TableOrLog any={baskets.some(({ learnt }) => learnt.n > 0)} />
               <p className="small max-w-[70ch] border-l-5 border-danger pl-3 leading-snug">
                 No pot over three quarters full. Lower pieces in on a spider, handles turned in, drain away from you;
                 floury pieces foam up fast.

@@ -196,9 +196,9 @@ export function DryStep() {
             A fan straight at them cracks them days later. Damp air above 57 % never dries them through: move the rack.
           </Note>
           <Note title="Packed damp, it moulds" grade="caution">
-            Warm and wet is where moulds and worse grow. Soft still after the first night, or sour, slimy or spotted at
-            any time: throw it away. A dried piece snaps with a glassy break. Your local code decides what may be sold
-            dried.
+            Warm and wet is where moulds and worse grow: sour, slimy or spotted at any time, it is thrown away. Thick
+            pieces stay soft inside for a day or two; the weight of the tray says how far they are. A dried piece snaps
+            with a glassy break. Your local code decides what may be sold dried.
           </Note>
         </>
       }
