@@ -54,7 +54,7 @@ it('a large photo is drawn down, told about, exported, and comes back with the w
 
   await clearWorkspace(page)
   await follow(page, 'Files and device')
-  await bringBack(page, exported.path, 13)
+  await bringBack(page, exported.path, 15)
   await goTo(page, new URL('/bench/demo-running', here.site.url).href)
   await press(page, 'Photos')
   await page.waitForSelector('ul[aria-label=Photos] img')

@@ -86,7 +86,7 @@ it('six portions of a hand shape, from the first screen to the log and through a
   await press(page, 'Export everything')
   const exported = await downloads.next()
   const before = JSON.parse(exported.text) as WorkspaceFile
-  expect(before.batches).toHaveLength(14)
+  expect(before.batches).toHaveLength(16)
   await clearWorkspace(page)
   await follow(page, 'Sacks and jars')
   await sees(page, 'Your sacks would stand here.')
@@ -95,7 +95,7 @@ it('six portions of a hand shape, from the first screen to the log and through a
 
   await follow(page, 'Gear')
   await follow(page, 'Files and device')
-  await bringBack(page, exported.path, 14)
+  await bringBack(page, exported.path, 16)
   await goTo(page, new URL(logPath, here.site.url).href)
   await sees(page, 'Even pieces. ‹b>Again‹/b> on Saturday.')
   expect(await page.$eval('article', (article) => article.innerText)).toBe(logText)
