@@ -57,4 +57,8 @@ export const changes: readonly Change[] = [
     'POTATO: Limits = { roomMin: 60, fridgeH: 12',
   ),
   change('sheet/perishable.ts', 'PERISHABLE_REST_MIN = 60', 'PERISHABLE_REST_MIN = 120'),
+  change('rack/forecast.ts', 'UNFITTED = 0.4', 'UNFITTED = 0.3'),
+  change('rack/forecast.ts', 'CRACKS_OVER = 0.15', 'CRACKS_OVER = 0.2'),
+  change('stove/stove.ts', 'BACK_WITHIN_MIN = 1', 'BACK_WITHIN_MIN = 2'),
+  change('stove/stove.ts', 'DRAIN_MIN = 0.5', 'DRAIN_MIN = 1'),
 ]

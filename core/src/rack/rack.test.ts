@@ -3,7 +3,7 @@ import { planBatch, replay, type RackTray } from '../bench/index.ts'
 import type { BenchAction, BenchEvent, Spot, TrayLayout } from '../model/index.ts'
 import { testKitchen, testSheet, workSheet } from '../testing/testKitchen.ts'
 import { atMoistureG, dry, DRYING_MODEL } from '../transport/index.ts'
-import { endsAt, forecastTray, LONGEST_H, requestOf } from './forecast.ts'
+import { CRACKS_OVER, endsAt, forecastTray, LONGEST_H, requestOf } from './forecast.ts'
 import { learntDrying } from './learnt.ts'
 import { pieceBodyOf } from './piece.ts'
 import { programmes, USUAL_LIMITS } from './programme.ts'
@@ -142,6 +142,17 @@ it('earlier trays move the next, each as surely as it was weighed; none leaves t
   expect(three).toMatchObject({ n: 3 })
   expect(Math.abs(three.factor - 0.6)).toBeLessThan(Math.abs(one.factor - 0.6))
   expect(three.model.scaleD).toBe(three.factor)
+})
+
+it('thin walls lie open in a dry room and lag 17 points, too far; under a cloth 13, and seldom crack', () => {
+  const lag = (cover: Spot['cover']) => {
+    const thin = { ...layout, body: { geometry: 'slab', halfThicknessMm: 0.6 } as const, moisture: 0.32 }
+    const [laidOut] = trays(laid({ layout: { ...thin, spot: { ...lamp, air: 'still', cover } } }))
+    return now(0, laidOut!).drying.coreLagAt18!
+  }
+  expect(lag('open')).toBeCloseTo(0.167, 2)
+  expect(lag('open')).toBeGreaterThan(CRACKS_OVER)
+  expect(lag('cloth')).toBeLessThan(CRACKS_OVER)
 })
 
 it('rooms say whether they dry: yes, nearly never, never', () => {

@@ -2,7 +2,7 @@ import { planBatch, replay, initialState, weighedFirst, firstG, waterTargets } f
 import type { BenchEvent, Pot, Shape } from '../model/index.ts'
 import { testKitchen, testSheet, workSheet } from '../testing/testKitchen.ts'
 import { learntTimes } from './learnt.ts'
-import { clockFor, cookedLike, DRAIN_MIN, onThePlate, potsOf, upTogether, USUAL_RING_KW, waterFor } from './stove.ts'
+import { clockFor, cookedLike, onThePlate, potsOf, upTogether, USUAL_RING_KW, waterFor } from './stove.ts'
 
 const worked = workSheet(testSheet)
 const plan = planBatch(worked, testKitchen, '2031-03-01T09:00:00Z', null)
@@ -82,8 +82,8 @@ describe('several at once', () => {
   ]
   it('the longest goes in first, each so long before as it cooks and drains', () => {
     expect(upTogether(baskets)).toEqual([
-      { id: 'long', minutes: 7, beforeMin: 7 + DRAIN_MIN },
-      { id: 'short', minutes: 2, beforeMin: 2 + DRAIN_MIN },
+      { id: 'long', minutes: 7, beforeMin: 7.5 },
+      { id: 'short', minutes: 2, beforeMin: 2.5 },
     ])
   })
   it('a little early or late their clocks still end together; far off each keeps to its span', () => {

@@ -8,6 +8,7 @@ describe('preferences', () => {
     big: false,
     air: false,
     learnt: true,
+    upAtMs: null,
     theme: 'system',
     sound: true,
     lastPath: '/formula',
@@ -44,6 +45,7 @@ describe('preferences', () => {
       big: false,
       air: false,
       learnt: false,
+      upAtMs: 1_900_000_000_000,
     } as const
     writePreferences(preferences)
     expect(readPreferences()).toEqual(preferences)

@@ -1,5 +1,5 @@
 /** One tray: what it will weigh and when, one piece cut across as it dries, and what can be done with it. */
-import { COVERS, trayHours, type BenchAction, type Cover } from '@harina/core'
+import { COVERS, formatNumber, trayHours, type BenchAction, type Cover } from '@harina/core'
 import { useState, type CSSProperties } from 'react'
 import { Link } from 'react-router'
 import { recordTap, undoTap } from '#web/state/bench.ts'
@@ -73,6 +73,12 @@ function Move({ tray, onAct }: Pick<OnRack, 'tray'> & { onAct: (action: BenchAct
   const places = useKitchen()?.gear.places ?? []
   const here = tray.spots.at(-1)!.spot
   const place = places.find(({ name }) => name === here.place)
+  const { temperature } = useUnits()
+  const hasChanged =
+    place !== undefined &&
+    (Math.abs(place.temperatureC - here.temperatureC) >= 1 ||
+      Math.abs(place.rhPercent - here.rhPercent) >= 3 ||
+      place.air !== here.air)
   return (
     <p className="flex flex-wrap items-baseline gap-x-3 gap-y-1">
       <span className="small">stands in</span>
@@ -93,6 +99,16 @@ function Move({ tray, onAct }: Pick<OnRack, 'tray'> & { onAct: (action: BenchAct
         options={COVERS.map((cover) => [cover, coverWords[cover]] as const)}
         onChange={(cover) => onAct({ type: 'tray-moved', tray: tray.id, spot: { ...here, cover: cover as Cover } })}
       />
+      {hasChanged && (
+        <button
+          type="button"
+          className="quiet text-left"
+          onClick={() => onAct({ type: 'tray-moved', tray: tray.id, spot: spotIn(place, here.cover) })}
+        >
+          {place.name} has {temperature(place.temperatureC)} and {formatNumber(place.rhPercent, 0)} % by now: count with
+          it
+        </button>
+      )}
       {(tray.layout.laid !== 'spread' || tray.layout.faces === 'one') && (
         <button type="button" className="quiet" onClick={() => onAct({ type: 'tray-turned', tray: tray.id })}>
           Turned it

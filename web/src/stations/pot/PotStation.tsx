@@ -1,7 +1,7 @@
 /** The pot: the water, the baskets with their clocks, and several shapes up together. */
 import { formatCountdown } from '@harina/core'
 import { DRAIN_MIN, upTogether } from '@harina/core/stove'
-import { format } from 'date-fns'
+import { addDays, format, isValid, parse } from 'date-fns'
 import { useEffect, useEffectEvent, useMemo, useState, type CSSProperties } from 'react'
 import { Link } from 'react-router'
 import { recordTap } from '#web/state/bench.ts'
@@ -21,6 +21,7 @@ import { WaterPanel } from './WaterPanel.tsx'
 
 /** Time to get ready before the first goes in. */
 const READY_MIN = 0.25
+const HALF_DAY_MS = 12 * 3_600_000
 /** After the pot, each with a clock of its own. */
 const AFTER = [
   ['Drain', 0.5],
@@ -59,18 +60,26 @@ function nextOf(baskets: readonly Basket[], upAtMs: number | null): Basket | und
   return [...baskets].sort((a, b) => due(a) - due(b))[0]
 }
 
-function Together({
-  baskets,
-  upAtMs,
-  onUpAt,
-}: {
-  baskets: readonly Basket[]
-  upAtMs: number | null
-  onUpAt: (atMs: number | null) => void
-}) {
+/** A time of the clock as one means it: today, or tomorrow where today's is long past. */
+function whenIs(clock: string, nowMs: number): number | null {
+  const at = parse(clock, 'HH:mm', nowMs)
+  if (!isValid(at)) return null
+  return at.getTime() < nowMs - HALF_DAY_MS ? addDays(at, 1).getTime() : at.getTime()
+}
+
+interface TogetherProps {
+  readonly baskets: readonly Basket[]
+  readonly upAtMs: number | null
+  readonly nowMs: number
+  readonly onUpAt: (atMs: number | null) => void
+}
+
+function Together({ baskets, upAtMs, nowMs, onUpAt }: TogetherProps) {
+  const [clock, setClock] = useState('')
   const waiting = baskets.filter((basket) => basket.isHere && !clockOf(basket))
   if (baskets.filter(({ isHere }) => isHere).length < 2) return null
-  const first = upTogether(waiting.map(({ id, cooked }) => ({ id, span: cooked.span })))[0]
+  const order = upTogether(waiting.map((basket) => ({ id: basket, span: basket.cooked.span })))
+  const first = order[0]
   if (upAtMs !== null)
     return (
       <p className="flex flex-wrap items-baseline gap-x-4" role="status">
@@ -81,32 +90,53 @@ function Together({
       </p>
     )
   if (!first) return null
-  /** From the first drop on, and a call for each that goes in later. */
-  const together = async () => {
-    const atMs = Date.now() + (READY_MIN + first.beforeMin) * 60_000
+  const soonestMs = (from: number) => from + (READY_MIN + first.beforeMin) * 60_000
+  const wantedMs = whenIs(clock, nowMs)
+  const tooLate = wantedMs !== null && wantedMs < nowMs + first.beforeMin * 60_000
+  /** Back from when they are up: a call for each that goes in later. */
+  const together = async (atMs: number) => {
     onUpAt(atMs)
-    for (const { id, beforeMin } of upTogether(waiting.map(({ id: of, cooked }) => ({ id: of, span: cooked.span })))) {
-      const basket = waiting.find((each) => each.id === id)!
+    for (const { id: basket, beforeMin } of order) {
       const minutes = (atMs - beforeMin * 60_000 - Date.now()) / 60_000
       const own = Object.keys(basket.running.state.timers).filter((name) => name.startsWith('own-')).length + 1
+      const name = `Into the pot: ${basket.shape}`
       if (minutes > 0)
-        await recordTap(basket.running.batch, {
-          type: 'timer-started',
-          timer: `own-${own}`,
-          name: `Into the pot: ${basket.shape}`,
-          minutes,
-        })
+        await recordTap(basket.running.batch, { type: 'timer-started', timer: `own-${own}`, name, minutes })
     }
   }
   return (
-    <p>
-      <button type="button" className="box min-h-11 font-semibold" onClick={() => void together()}>
-        Bring them up together
-      </button>{' '}
-      <span className="small">
-        the first goes in {formatCountdown(first.beforeMin * 60)} before; you are called for each
-      </span>
-    </p>
+    <div>
+      <p className="flex flex-wrap items-center gap-x-4 gap-y-2">
+        <button
+          type="button"
+          className="box min-h-11 font-semibold"
+          disabled={tooLate}
+          onClick={() => void together(wantedMs ?? soonestMs(Date.now()))}
+        >
+          Bring them up together
+        </button>
+        <label className="small flex items-baseline gap-2">
+          for
+          <input
+            type="time"
+            aria-label="Service, time of day"
+            className="field min-h-9 text-lg font-semibold text-ink"
+            value={clock}
+            onChange={({ target }) => setClock(target.value)}
+          />
+        </label>
+        <span className="small">
+          {clock === '' ? 'or as soon as it can be; ' : ''}the first goes in {formatCountdown(first.beforeMin * 60)}{' '}
+          before; you are called for each
+        </span>
+      </p>
+      {tooLate && (
+        <p role="alert" className="mt-1 border-l-5 border-danger pl-3">
+          Too late for that: {first.id.name} wants {formatCountdown(first.beforeMin * 60)}. Soonest is{' '}
+          {format(soonestMs(nowMs), 'HH:mm')}.
+        </p>
+      )}
+    </div>
   )
 }
 
@@ -150,7 +180,11 @@ export default function PotStation() {
   const gear = useKitchen()?.gear
   const doughs = useKitchen()?.doughs
   const nowMs = useNow(500)
-  const [upAtMs, setUpAtMs] = useState<number | null>(null)
+  const dispatch = useAppDispatch()
+  // Kept on the device: a reload in the middle of service changes nothing.
+  const kept = useApp((state) => state.preferences.upAtMs)
+  const upAtMs = kept !== null && kept > nowMs - HALF_DAY_MS ? kept : null
+  const setUpAtMs = (atMs: number | null) => dispatch(preferred({ upAtMs: atMs }))
   const [shown, setShown] = useState<string | null>(null)
   const baskets = useMemo(() => [...all].sort((a, b) => Number(b.isHere) - Number(a.isHere)), [all])
   const here = baskets.filter(({ isHere }) => isHere)
@@ -192,7 +226,7 @@ export default function PotStation() {
                   </span>
                 )}
               </div>
-              <Together baskets={baskets} upAtMs={upAtMs} onUpAt={setUpAtMs} />
+              <Together baskets={baskets} upAtMs={upAtMs} nowMs={nowMs} onUpAt={setUpAtMs} />
               <ul className="border-t border-line">
                 {baskets.map((basket, n) => (
                   <BasketRow key={basket.id} basket={basket} number={n + 1} nowMs={nowMs} upAtMs={upAtMs} />
