@@ -7,7 +7,7 @@ export interface Climate {
 }
 
 /** Modified Henderson constants (ASAE D245): 1 − RH = exp(−K (T + C) Mᴺ), T in °C, M in % of dry mass. */
-const henderson: Record<Grain, { k: number; n: number; c: number }> = {
+export const henderson: Record<Grain, { k: number; n: number; c: number }> = {
   durum: { k: 2.5738e-5, n: 2.211, c: 70.318 },
   hard: { k: 2.3007e-5, n: 2.2857, c: 55.815 },
   soft: { k: 1.2299e-5, n: 2.5558, c: 64.346 },

@@ -1,6 +1,6 @@
 /** A tray on the rack as the model sees it: when it is dry, how sure that is, when to weigh it and when to turn it. */
 import { DRIED_MOISTURE, trayHours, type RackTray } from '../bench/index.ts'
-import type { Air, Cover, Laying, PieceBody, Spot, TrayLayout } from '../model/index.ts'
+import type { Cover, Laying, PieceBody, Spot, TrayLayout } from '../model/index.ts'
 import {
   atMoistureG,
   dry,
@@ -9,7 +9,6 @@ import {
   equilibrium,
   fitDrying,
   narrowing,
-  NINETY,
   PRIOR_SD,
   solidsG,
   wetBasis,
@@ -233,9 +232,6 @@ function nextWeighing(
   return candidates[best] ?? null
 }
 
-/** The two ends of a 90 % interval are so many standard deviations of its logarithm apart. */
-export const sdOf = (low: number, high: number): number => Math.log(high / low) / (2 * NINETY)
-
 /** Where a spot holds such a dough in the end, and whether that is dry enough to pack. */
 export function endsAt({ temperatureC, rhPercent }: Pick<Spot, 'temperatureC' | 'rhPercent'>) {
   const moisture = wetBasis(equilibrium(rhPercent, temperatureC))
@@ -250,5 +246,3 @@ export function endsAt({ temperatureC, rhPercent }: Pick<Spot, 'temperatureC' | 
           : ('yes' as const),
   }
 }
-
-export type { Air }

@@ -161,6 +161,10 @@ export const upTogether = <Id>(baskets: readonly { readonly id: Id; readonly spa
     })
     .sort((a, b) => b.beforeMin - a.beforeMin)
 
+/** When a basket goes in so as to be up at this time, ms: its middle time and the draining before. */
+export const dropAt = (span: readonly [number, number], upAtMs: number): number =>
+  upAtMs - (upTogether([{ id: null, span }])[0]?.beforeMin ?? 0) * 60_000
+
 /** For how long a basket's clock runs when it goes in now, so that it is up with the others: never out of its own span. */
 export const clockFor = ([from, to]: readonly [number, number], upAtMs: number, nowMs: number): number =>
   Math.min(to, Math.max(from, (upAtMs - nowMs) / 60_000 - DRAIN_MIN))

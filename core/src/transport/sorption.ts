@@ -1,9 +1,10 @@
 /** How dough holds its water against the air: the durum isotherm, and what drives water off a surface. Pressures in Pa. */
 
+import { henderson } from '../formula/index.ts'
 import type { Air } from '../model/index.ts'
 
-/** Modified Henderson constants of durum (ASAE D245): 1 − a_w = exp(−K (T + C) Mᴺ), T in °C, M in % of dry mass. */
-export const DURUM = { k: 2.5738e-5, n: 2.211, c: 70.318 }
+/** 1 − a_w = exp(−K (T + C) Mᴺ), T in °C, M in % of dry mass. */
+export const DURUM = henderson.durum
 const { k: K, n: N, c: C } = DURUM
 
 const KELVIN = 273.15

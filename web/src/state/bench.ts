@@ -10,6 +10,7 @@ import {
   type Batch,
   type BenchAction,
   type BenchEvent,
+  type BenchState,
   type Kitchen,
   type Plan,
   type Result,
@@ -69,6 +70,15 @@ async function write(batch: string, actions: readonly BenchAction[]): Promise<bo
 
 /** Stores what one tap did at the bench; whether it is stored. */
 export const recordTap = (batch: Batch, ...actions: BenchAction[]): Promise<boolean> => write(batch.id, actions)
+
+/** Clocks of the maker's own, numbered in the batch after those it has. */
+export function ownTimers(
+  { timers }: Pick<BenchState, 'timers'>,
+  clocks: readonly { readonly name: string; readonly minutes: number }[],
+): readonly BenchAction[] {
+  const next = Object.keys(timers).filter((id) => id.startsWith('own-')).length + 1
+  return clocks.map(({ name, minutes }, n) => ({ type: 'timer-started', timer: `own-${next + n}`, name, minutes }))
+}
 
 /** Stores a tap that also finishes the step at hand. */
 export function finishStep(batch: Batch, ...actions: BenchAction[]): Promise<boolean> {

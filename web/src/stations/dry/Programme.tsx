@@ -2,7 +2,7 @@
 import { COVERS, formatNumber, type RackTray, type Spot } from '@harina/core'
 import { HYGIENE_H, USUAL_LIMITS, type Leg, type Programme as Found, type Programmes } from '@harina/core/rack'
 import { useEffect, useRef, useState } from 'react'
-import { recordTap } from '#web/state/bench.ts'
+import { ownTimers, recordTap } from '#web/state/bench.ts'
 import { notify } from '#web/state/notify.ts'
 import { useKitchen, type RunningBatch } from '#web/state/select.ts'
 import { hourOf, hoursShort, spotWords } from '#web/words/index.ts'
@@ -85,18 +85,18 @@ export function Programme({ running, tray, forecast }: Props) {
   const follow = async ({ legs }: Found) => {
     const [first, ...later] = legs
     const here = tray.spots.at(-1)!.spot
-    const clocks = Object.keys(running.state.timers).length
     await recordTap(
       running.batch,
       ...(first && !sameSpot(first.spot, here)
         ? [{ type: 'tray-moved', tray: tray.id, spot: first.spot } as const]
         : []),
-      ...later.map(({ fromH, spot }, n) => ({
-        type: 'timer-started' as const,
-        timer: `own-${clocks + n + 1}`,
-        name: `${tray.name}: ${spotWords(spot)}`,
-        minutes: (fromH * 60) / tray.pace,
-      })),
+      ...ownTimers(
+        running.state,
+        later.map(({ fromH, spot }) => ({
+          name: `${tray.name}: ${spotWords(spot)}`,
+          minutes: (fromH * 60) / tray.pace,
+        })),
+      ),
     )
     notify(later.length > 0 ? 'You will be called for each move' : 'Nothing more to move')
     setSearch({ is: 'idle' })

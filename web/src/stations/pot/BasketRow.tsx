@@ -1,6 +1,6 @@
 /** One basket: in or out, its clock in seconds, when to taste it, and how far the water is in. */
-import { formatCountdown } from '@harina/core'
-import { clockFor } from '@harina/core/stove'
+import { formatCountdown, type Timer } from '@harina/core'
+import { clockFor, dropAt } from '@harina/core/stove'
 import type { CSSProperties } from 'react'
 import { finishStep, recordTap, takeOut } from '#web/state/bench.ts'
 import { useKitchen } from '#web/state/select.ts'
@@ -22,17 +22,23 @@ const told = (minutes: number) => Math.round(minutes * 6) / 6
 
 const state = { null: 'fresh', cook: 'fresh', hold: 'from the fridge', freeze: 'frozen', dry: 'dried' } as const
 
+/** The clock that runs for it in the pot; null before. */
+export function clockOf({ running, clockId }: Basket): Timer | null {
+  const clock = running.state.timers[clockId]
+  return clock && clock.stage !== 'stopped' ? clock : null
+}
+
 /** What is done with it next, from wherever it waits. */
 export async function actOn(basket: Basket, nowMs: number, upAtMs: number | null): Promise<void> {
   const { running, clockId, isHere, cooked } = basket
-  const { batch, state: bench, step } = running
+  const { batch, step } = running
   if (!isHere) {
     if (step?.kind === 'then') await finishStep(batch, { type: 'finish-chosen', finish: 'cook' })
     else await takeOut(batch, 1, batch.id)
     return
   }
-  const clock = bench.timers[clockId]
-  if (!clock || clock.stage === 'stopped') {
+  const clock = clockOf(basket)
+  if (!clock) {
     const [from, to] = cooked.span
     const minutes = upAtMs === null ? (from + to) / 2 : clockFor([from, to], upAtMs, nowMs)
     await recordTap(batch, { type: 'timer-started', timer: clockId, minutes })
@@ -43,15 +49,14 @@ export async function actOn(basket: Basket, nowMs: number, upAtMs: number | null
 }
 
 /** What the dark button says. */
-export function actionWords({ running, clockId, isHere }: Basket): string {
-  if (!isHere) return running.step?.kind === 'then' ? 'To the pot' : 'Out, to the pot'
-  const clock = running.state.timers[clockId]
-  return !clock || clock.stage === 'stopped' ? 'In, boil is back' : 'Out'
+export function actionWords(basket: Basket): string {
+  if (!basket.isHere) return basket.running.step?.kind === 'then' ? 'To the pot' : 'Out, to the pot'
+  return clockOf(basket) ? 'Out' : 'In, boil is back'
 }
 
 function Clock({ basket, nowMs }: Pick<Props, 'basket' | 'nowMs'>) {
-  const clock = basket.running.state.timers[basket.clockId]
-  if (!clock || clock.stage === 'stopped') return null
+  const clock = clockOf(basket)
+  if (!clock) return null
   const left = (clock.endsAtMs - nowMs) / 1000
   const goneMin = (nowMs - Date.parse(clock.startedAt)) / 60_000
   const { tasteAtMin } = basket.cooked
@@ -78,9 +83,8 @@ export function BasketRow({ basket, number, nowMs, upAtMs }: Props) {
   const [from, to] = cooked.span
   const doneSign = kitchen?.shapes.get(running.batch.plan.shape.id)?.doneSign
   const family = kitchen?.doughs.get(running.batch.plan.sheet.dough)?.family ?? 'semolina'
-  const clock = running.state.timers[basket.clockId]
-  const isIn = clock && clock.stage !== 'stopped'
-  const dropAtMs = upAtMs === null || isIn || !basket.isHere ? null : upAtMs - ((from + to) / 2 + 0.5) * 60_000
+  const isIn = clockOf(basket) !== null
+  const dropAtMs = upAtMs === null || isIn || !basket.isHere ? null : dropAt([from, to], upAtMs)
   return (
     <li
       className="flex flex-wrap items-center gap-x-6 gap-y-2 border-b border-l-5 border-b-line border-l-family py-3 pl-3"

@@ -1,10 +1,10 @@
 /** The pot: the water, the baskets with their clocks, and several shapes up together. */
 import { formatCountdown } from '@harina/core'
-import { DRAIN_MIN, upTogether } from '@harina/core/stove'
+import { dropAt, upTogether } from '@harina/core/stove'
 import { addDays, format, isValid, parse } from 'date-fns'
 import { useEffect, useEffectEvent, useMemo, useState, type CSSProperties } from 'react'
 import { Link } from 'react-router'
-import { recordTap } from '#web/state/bench.ts'
+import { ownTimers, recordTap } from '#web/state/bench.ts'
 import { preferred } from '#web/state/preferencesSlice.ts'
 import { useKitchen } from '#web/state/select.ts'
 import { useApp, useAppDispatch } from '#web/state/store.ts'
@@ -14,7 +14,7 @@ import { usePageTitle } from '#web/ui/pageTitle.ts'
 import { useKeyIsTaken } from '#web/ui/useKeyIsTaken.ts'
 import { useNow } from '#web/ui/useNow.ts'
 import { familyInk } from '#web/ui/family.tsx'
-import { actionWords, actOn, BasketRow } from './BasketRow.tsx'
+import { actionWords, actOn, BasketRow, clockOf } from './BasketRow.tsx'
 import { useBaskets, type Basket } from './baskets.ts'
 import { Inside } from './Inside.tsx'
 import { WaterPanel } from './WaterPanel.tsx'
@@ -44,18 +44,12 @@ function Empty() {
   )
 }
 
-const clockOf = ({ running, clockId }: Basket) => {
-  const clock = running.state.timers[clockId]
-  return clock && clock.stage !== 'stopped' ? clock : null
-}
-
 /** The one that wants hands first: over its time, then the next that goes in, then the next to come out. */
 function nextOf(baskets: readonly Basket[], upAtMs: number | null): Basket | undefined {
   const due = (basket: Basket): number => {
     const clock = clockOf(basket)
     if (clock) return clock.endsAtMs
-    const [from, to] = basket.cooked.span
-    return upAtMs === null ? Number.MAX_SAFE_INTEGER : upAtMs - ((from + to) / 2 + DRAIN_MIN) * 60_000
+    return upAtMs === null ? Number.MAX_SAFE_INTEGER : dropAt(basket.cooked.span, upAtMs)
   }
   return [...baskets].sort((a, b) => due(a) - due(b))[0]
 }
@@ -98,10 +92,8 @@ function Together({ baskets, upAtMs, nowMs, onUpAt }: TogetherProps) {
     onUpAt(atMs)
     for (const { id: basket, beforeMin } of order) {
       const minutes = (atMs - beforeMin * 60_000 - Date.now()) / 60_000
-      const own = Object.keys(basket.running.state.timers).filter((name) => name.startsWith('own-')).length + 1
       const name = `Into the pot: ${basket.shape}`
-      if (minutes > 0)
-        await recordTap(basket.running.batch, { type: 'timer-started', timer: `own-${own}`, name, minutes })
+      if (minutes > 0) await recordTap(basket.running.batch, ...ownTimers(basket.running.state, [{ name, minutes }]))
     }
   }
   return (
@@ -143,8 +135,7 @@ function Together({ baskets, upAtMs, nowMs, onUpAt }: TogetherProps) {
 function After({ basket }: { basket: Basket }) {
   const { batch, state } = basket.running
   const start = (name: string, minutes: number) => {
-    const own = Object.keys(state.timers).filter((id) => id.startsWith('own-')).length + 1
-    void recordTap(batch, { type: 'timer-started', timer: `own-${own}`, name: `${name}: ${basket.shape}`, minutes })
+    void recordTap(batch, ...ownTimers(state, [{ name: `${name}: ${basket.shape}`, minutes }]))
   }
   return (
     <p className="flex flex-wrap items-center gap-3">
