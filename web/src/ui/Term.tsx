@@ -7,7 +7,9 @@ export function Term({ of, children }: { of: TermName; children: ReactNode }) {
   return (
     <button
       type="button"
-      className="min-h-6 cursor-help text-left underline decoration-dotted underline-offset-3"
+      // On paper it stands in its sentence.
+      data-printed
+      className="print:no-underline min-h-6 cursor-help text-left underline decoration-dotted underline-offset-3"
       onClick={() => dispatchEvent(new CustomEvent(OPEN_HELP, { detail: of }))}
     >
       {children}
