@@ -293,10 +293,18 @@ it('on paper a formula is whole, by day, without what can only be pressed; a lab
   await page.keyboard.press('Escape')
   await page.waitForFunction(() => !document.querySelector('[role=dialog]'))
   expect(await shown()).toContain('INPUT')
-  const loose = await page.$$eval('button:not([aria-pressed=true], .choice)', (all) =>
+  const loose = await page.$$eval('button:not([aria-pressed=true], .choice, [data-printed])', (all) =>
     all.filter((one) => one.checkVisibility()).map((one) => one.textContent),
   )
   expect(loose).toEqual([])
+  // A dotted word stands in its sentence, and there is nothing to press on paper.
+  const dotted = await page.$$eval('button[data-printed]', (all) =>
+    all
+      .filter((one) => one.checkVisibility())
+      .map((one) => [one.textContent, getComputedStyle(one).textDecorationLine] as const),
+  )
+  expect(dotted).toContainEqual(['water on 100 of flour', 'none'])
+  expect(dotted.map(([, line]) => line)).toEqual(dotted.map(() => 'none'))
   // What was chosen of a list is part of the formula.
   expect(await page.$eval('[aria-label^="Sack of"]', (choice) => choice.checkVisibility())).toBe(true)
   expect(await page.$eval('main', (main) => main.scrollHeight - main.clientHeight)).toBe(0)
