@@ -2,8 +2,8 @@
 import { spawnSync } from 'node:child_process'
 import { availableParallelism } from 'node:os'
 import { fileURLToPath } from 'node:url'
-import type { Spot } from '@harina/core'
-import { programmes, USUAL_LIMITS } from '@harina/core/rack'
+import { usualCovers, type Spot } from '@harina/core'
+import { overOf, programmes, USUAL_LIMITS } from '@harina/core/rack'
 import { dry, dryHours, DRYING_MODEL, fitDrying, type Tray } from '@harina/core/transport'
 import { coverage, evenNumbers, seriesErrors, stiffRequest } from '@harina/core/testing'
 
@@ -63,7 +63,8 @@ const rooms = (): Spot[] =>
     temperatureC: 14 + 18 * even(),
     rhPercent: 32 + 48 * even(),
     air: even() < 0.5 ? ('still' as const) : ('fan' as const),
-  })).flatMap((room) => (['open', 'cloth', 'box'] as const).map((cover) => ({ ...room, cover })))
+    night: null,
+  })).flatMap((room) => [null, ...usualCovers.map(overOf)].map((cover) => ({ ...room, cover })))
 const took: number[] = []
 let [found, slower, broken] = [0, 0, 0]
 for (let n = 0; n < 100; n += 1) {

@@ -12,6 +12,7 @@ import {
   type Spot,
   type WorkspaceFile,
 } from '@harina/core'
+import { overOf, spotIn } from '@harina/core/rack'
 import { doughs, ingredients, schools, shapes } from '@harina/facts'
 import { seeded, type Random } from './random.ts'
 import { runBatch, type BatchStory } from './runBatch.ts'
@@ -207,11 +208,11 @@ function pastBatches(midnightMs: number, random: Random): Batch[] {
   return batches
 }
 
-const spot = (id: string, cover: Spot['cover'] = 'open'): Spot => {
+const spot = (id: string, coverId?: string): Spot => {
   const place = gear.places.find((each) => each.id === id)
   if (!place) throw new Error(`demo: no place ${id}`)
-  const { name, temperatureC, rhPercent, air } = place
-  return { place: name, temperatureC, rhPercent, air, cover }
+  const cover = gear.covers.find((each) => each.id === coverId)
+  return spotIn(place, cover ? overOf(cover) : null)
 }
 
 /** Seven trays of two doughs: one cracked, one given up damp, one packed right; one that cannot finish where it stands. */

@@ -1,6 +1,6 @@
 /** What became of a tray on the rack: where it stood, when somebody weighed it, and how it ended. */
 import type { BenchAction, BenchEvent, Laying, PieceBody, Spot, TrayLayout } from '@harina/core'
-import { airOf, LONGEST_H, trayIn } from '@harina/core/rack'
+import { airsThrough, clockHour, LONGEST_H, trayIn } from '@harina/core/rack'
 import { atMoistureG, dry, DRYING_MODEL, solidsG } from '@harina/core/transport'
 import type { Random } from './random.ts'
 import { iso } from './iso.ts'
@@ -35,7 +35,8 @@ export function trayEvents(
 ): BenchEvent[] {
   const tray = `${id}-tray-${number}`
   const layout: TrayLayout = { body, moisture, laid: story.laid, faces: story.faces, spot: story.spots[0]![1] }
-  const climate = story.spots.map(([fromH, spot]) => airOf(spot, fromH))
+  const legs = story.spots.map(([fromH, spot]) => ({ fromH, spot }))
+  const climate = airsThrough(legs, clockHour(iso(laidMs)))
   const truth = trayIn(layout, climate, { ...DRYING_MODEL, scaleD: story.scaleD })
   const { hoursToTarget } = dry(truth, { maxH: LONGEST_H, onlyTarget: true })
   const packedH = story.end?.how === 'packed' && hoursToTarget !== null ? Math.ceil(hoursToTarget) + 1 : null

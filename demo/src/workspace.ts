@@ -15,8 +15,8 @@ export const gear: Gear = {
   boardMm: 900,
   benchPlace: 'lamp-room',
   places: [
-    { id: 'sea-store', name: 'Sea store', temperatureC: 17, rhPercent: 81, air: 'still' },
-    { id: 'lamp-room', name: 'Lamp room', temperatureC: 27, rhPercent: 38, air: 'fan' },
+    { id: 'sea-store', name: 'Sea store', temperatureC: 17, rhPercent: 81, air: 'still', night: null },
+    { id: 'lamp-room', name: 'Lamp room', temperatureC: 27, rhPercent: 38, air: 'fan', night: null },
   ],
   rollers: [
     {

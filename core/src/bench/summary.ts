@@ -66,7 +66,7 @@ export interface ShapeTaught {
 }
 
 /** Raised when a summary holds something else than before: those kept in a browser are then made anew. */
-export const SUMMARY_VERSION = 3
+export const SUMMARY_VERSION = 4
 
 /**
  * The bowl as it was accepted: when it was last called right; or, where another word came after and was answered, as that answer

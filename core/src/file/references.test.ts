@@ -54,7 +54,7 @@ function idPlaces(schema: unknown, at: readonly string[] = []): string[] {
 /** Identifiers that name nothing outside their own record, or a row of the tables. */
 const INNER = [
   /^(formulas|lots|ingredients|shapes|batches|photos)\.\*\.id$/,
-  /^gear\.(places|vessels|pots|rollers|presses)\.\*\.id$/,
+  /^gear\.(places|vessels|pots|rollers|presses|covers)\.\*\.id$/,
   /\.rows\.\*\.key$/,
   /\.target\.key$/,
   /sheet\.dough$/,
@@ -182,7 +182,7 @@ it('gear that is replaced keeps of ours what our records still name', () => {
   const theirs = {
     ...everyReference.gear!,
     vessels: [],
-    places: [{ id: 'theirs', name: 'Loft', temperatureC: 20, rhPercent: 50, air: 'still' as const }],
+    places: [{ id: 'theirs', name: 'Loft', temperatureC: 20, rhPercent: 50, air: 'still' as const, night: null }],
     benchPlace: null,
   }
   const { writes } = join(everyReference, { ...emptyWorkspace, gear: theirs }, 'replace')

@@ -15,7 +15,7 @@ import {
 } from '../model/index.ts'
 import { z } from '../zod.ts'
 
-export const FILE_VERSION = 8
+export const FILE_VERSION = 9
 
 const oneEach = <T extends { id: string }>(rows: readonly T[]): boolean =>
   new Set(rows.map((row) => row.id)).size === rows.length

@@ -20,6 +20,7 @@ import sample5 from '../../fixtures/workspace-5.harina.json'
 import sample6 from '../../fixtures/workspace-6.harina.json'
 import sample7 from '../../fixtures/workspace-7.harina.json'
 import sample8 from '../../fixtures/workspace-8.harina.json'
+import sample9 from '../../fixtures/workspace-9.harina.json'
 
 const AT = '2031-03-01T09:00:00+00:00'
 const worked = computeSheet(testSheet, testKitchen)
@@ -107,7 +108,7 @@ it('never throws, whatever it is given', () => {
 })
 
 it('every version has a saved sample that still reads', () => {
-  const samples: readonly unknown[] = [sample1, sample2, sample3, sample4, sample5, sample6, sample7, sample8]
+  const samples: readonly unknown[] = [sample1, sample2, sample3, sample4, sample5, sample6, sample7, sample8, sample9]
   for (let version = 1; version <= FILE_VERSION; version += 1)
     expect(readWorkspaceFile(JSON.stringify(samples[version - 1]))).toMatchObject({ ok: true })
 })
@@ -128,6 +129,22 @@ it('version 1 comes over whole: every formula, batch and figure, with what is ne
       window: old.shape.window14,
     })
   }
+})
+
+it('version 8 comes over whole: a tray keeps its cover and its air, and no night is made up', () => {
+  const read = readWorkspaceFile(JSON.stringify(sample8))
+  if (!read.ok) throw new Error(read.problem.code)
+  expect(read.value.gear!.places.map(({ night }) => night)).toEqual(sample8.gear.places.map(() => null))
+  expect(read.value.gear!.covers.map(({ open }) => open)).toEqual([0.15, 0.03])
+  const spots = read.value.batches.flatMap(({ events }) =>
+    events.flatMap((event) =>
+      event.type === 'tray-laid' ? [event.layout.spot] : event.type === 'tray-moved' ? [event.spot] : [],
+    ),
+  )
+  expect(spots.map(({ cover, night }) => [cover?.open ?? 1, night])).toEqual([
+    [1, null],
+    [0.15, null],
+  ])
 })
 
 it('version 6 comes over whole: no size is made up for its eggs, and no row counts as typed in grams', () => {
@@ -300,7 +317,7 @@ describe('bringing a file in', () => {
     const gear = {
       ...testKitchen.gear,
       scaleStepG: 0.1,
-      places: [{ id: 'cellar', name: 'Cellar', temperatureC: 12, rhPercent: 70, air: 'still' as const }],
+      places: [{ id: 'cellar', name: 'Cellar', temperatureC: 12, rhPercent: 70, air: 'still' as const, night: null }],
     }
     const incoming: Workspace = { ...emptyWorkspace, gear }
     expect(merge(workspace, incoming, 'keep-both').gear).toMatchObject({

@@ -1,8 +1,9 @@
 import { z } from '../zod.ts'
 import { benchEventSchema } from './benchEvent.ts'
-import { one, upgradesOf } from './loose.ts'
+import { each, one, together, upgradesOf } from './loose.ts'
 import { planReferences, planSchema, planUpgrades } from './plan.ts'
 import { under, type Reference } from './reference.ts'
+import { trayEventAt9 } from './tray.ts'
 import { idSchema } from './text.ts'
 
 /** What the book of one batch takes. */
@@ -24,7 +25,8 @@ export const batchReferences: readonly Reference[] = [
   { at: 'events.*.roller.id', to: 'roller' },
 ]
 
-export const batchUpgrades = upgradesOf(planUpgrades, (upgrade) => (batch) => ({
-  ...batch,
-  plan: one(batch['plan'], upgrade),
-}))
+export const batchUpgrades = together(
+  upgradesOf(planUpgrades, (upgrade) => (batch) => ({ ...batch, plan: one(batch['plan'], upgrade) })),
+  // A browser keeps the events of an open batch apart.
+  { 9: (batch) => ('events' in batch ? { ...batch, events: each(batch['events'], trayEventAt9) } : batch) },
+)

@@ -6,7 +6,7 @@ import { WORKERS } from './plan.ts'
 import { between, litres, massG, someG } from './ranges.ts'
 import type { GearPart, Reference } from './reference.ts'
 import { idSchema, nameSchema, timeSchema } from './text.ts'
-import { AIRS } from './tray.ts'
+import { AIRS, overSchema, usualCovers } from './tray.ts'
 import { defaultUnits, unitsSchema } from './units.ts'
 
 export const placeSchema = z.strictObject({
@@ -16,6 +16,8 @@ export const placeSchema = z.strictObject({
   rhPercent: between(5, 95),
   /** How the air moves where a rack stands there. */
   air: z.enum(AIRS),
+  /** From evening to morning, where that is another air. */
+  night: z.nullable(z.strictObject({ temperatureC: between(-20, 60), rhPercent: between(5, 95) })),
 })
 
 /** What a mix has to fit into. */
@@ -42,7 +44,10 @@ export const scaleCheckSchema = z.strictObject({
   shownG: massG.check(z.maximum(100_000)),
 })
 export const MAX_SCALE_CHECKS = 200
-/** Of places, vessels, pots, rollers and presses each, once two kitchens have been joined; one kitchen adds up to `ROOM_FOR`. */
+/** What is laid over a tray, and how much of the exchange with the room it leaves, of 1. */
+export const coverSchema = z.strictObject({ id: idSchema, ...overSchema.shape })
+
+/** Of places, vessels, pots, covers, rollers and presses each, once two kitchens have been joined; one kitchen adds up to `ROOM_FOR`. */
 const MAX_PARTS = 200
 export const ROOM_FOR = 20
 
@@ -55,6 +60,7 @@ export const gearSchema = z.strictObject({
   pots: z.array(potSchema).check(z.maxLength(MAX_PARTS)),
   rollers: z.array(rollerSchema).check(z.maxLength(MAX_PARTS)),
   presses: z.array(pressSchema).check(z.maxLength(MAX_PARTS)),
+  covers: z.array(coverSchema).check(z.maxLength(MAX_PARTS)),
   /** How far mixing and kneading by this maker's machine or hand warms the dough, degrees. */
   frictionC: between(0, 30),
   tapC: between(0, 40),
@@ -77,6 +83,7 @@ export const gearSchema = z.strictObject({
 export type Place = z.infer<typeof placeSchema>
 export type Vessel = z.infer<typeof vesselSchema>
 export type Pot = z.infer<typeof potSchema>
+export type Cover = z.infer<typeof coverSchema>
 export type ScaleCheck = z.infer<typeof scaleCheckSchema>
 export type Gear = z.infer<typeof gearSchema>
 
@@ -84,11 +91,12 @@ export const defaultGear: Gear = {
   id: 'gear',
   scaleStepG: 1,
   boardMm: 600,
-  places: [{ id: 'kitchen', name: 'Kitchen', temperatureC: 21, rhPercent: 60, air: 'still' }],
+  places: [{ id: 'kitchen', name: 'Kitchen', temperatureC: 21, rhPercent: 60, air: 'still', night: null }],
   vessels: [],
   pots: [],
   rollers: [],
   presses: [],
+  covers: [...usualCovers],
   frictionC: 2,
   tapC: 14,
   altitudeM: 0,
@@ -110,9 +118,10 @@ export const gearLists = {
   pot: 'pots',
   roller: 'rollers',
   press: 'presses',
+  cover: 'covers',
 } as const satisfies Readonly<Record<GearPart, keyof Gear>>
 
-/** 2: most of it. 3: presses. 4: who kneads, where the bench stands, when the scale was checked. 6: pots. 7: which eggs. 8: how the air moves, and the rings. */
+/** 2: most of it. 3: presses. 4: who kneads, where the bench stands, when the scale was checked. 6: pots. 7: which eggs. 8: how the air moves, and the rings. 9: nights and covers. */
 export const gearUpgrades: Upgrades = {
   2: (gear) => ({ ...defaultGear, ...gear }),
   3: (gear) => ({ ...gear, presses: [] }),
@@ -123,5 +132,10 @@ export const gearUpgrades: Upgrades = {
     ...gear,
     places: each(gear['places'], (place) => ({ ...place, air: 'still' })),
     pots: each(gear['pots'], (pot) => ({ ...pot, ringKW: null })),
+  }),
+  9: (gear) => ({
+    ...gear,
+    places: each(gear['places'], (place) => ({ ...place, night: null })),
+    covers: [...usualCovers],
   }),
 }

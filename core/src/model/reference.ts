@@ -5,7 +5,7 @@ export type RecordKind = (typeof RECORD_KINDS)[number]
 export const isOnlyOne = (kind: RecordKind): boolean => kind === 'gear' || kind === 'draft'
 
 /** Parts of Gear that other records name. */
-export const GEAR_PARTS = ['place', 'vessel', 'pot', 'roller', 'press'] as const
+export const GEAR_PARTS = ['place', 'vessel', 'pot', 'roller', 'press', 'cover'] as const
 export type GearPart = (typeof GEAR_PARTS)[number]
 
 export interface Reference {

@@ -1,5 +1,6 @@
 /** A tray on the rack: what lies on it, how, and in which air. */
 import { z } from '../zod.ts'
+import { one, type Upgrade } from './loose.ts'
 import { between, fraction } from './ranges.ts'
 import { nameSchema } from './text.ts'
 
@@ -8,8 +9,6 @@ export type Air = (typeof AIRS)[number]
 /** Spread so that none touches; in nests or bundles; in layers on each other. */
 export const LAYINGS = ['spread', 'nests', 'layers'] as const
 export type Laying = (typeof LAYINGS)[number]
-export const COVERS = ['open', 'cloth', 'box'] as const
-export type Cover = (typeof COVERS)[number]
 
 export const GEOMETRIES = ['slab', 'cylinder', 'sphere'] as const
 export type Geometry = (typeof GEOMETRIES)[number]
@@ -21,13 +20,23 @@ export const pieceBodySchema = z.strictObject({
 })
 export type PieceBody = z.infer<typeof pieceBodySchema>
 
+/** The air of a room; a place's own humidity is kept within what the isotherms hold for. */
+export const nightSchema = z.strictObject({ temperatureC: between(-20, 60), rhPercent: between(0, 100) })
+
+/** What lies over a tray: of the exchange with the room it leaves so much, and makes its own damp air beneath. */
+export const overSchema = z.strictObject({ name: nameSchema, open: between(0.005, 1) })
+export type Over = z.infer<typeof overSchema>
+
 /** Where a tray stands, and under what. */
 export const spotSchema = z.strictObject({
   place: nameSchema,
   temperatureC: between(-20, 60),
   rhPercent: between(0, 100),
+  /** Where it is another at night; the figures above are the day's then. */
+  night: z.nullable(nightSchema),
   air: z.enum(AIRS),
-  cover: z.enum(COVERS),
+  /** Null is open. */
+  cover: z.nullable(overSchema),
 })
 export type Spot = z.infer<typeof spotSchema>
 
@@ -41,3 +50,26 @@ export const trayLayoutSchema = z.strictObject({
   spot: spotSchema,
 })
 export type TrayLayout = z.infer<typeof trayLayoutSchema>
+
+/** What covers were before they stood in Gear. */
+export const usualCovers = [
+  { id: 'cloth', name: 'a cloth', open: 0.15 },
+  { id: 'box', name: 'a box with its lid', open: 0.03 },
+] as const
+
+/** 9: covers by name, and nights. */
+const spotAt9: Upgrade = (spot) => {
+  const known = usualCovers.find(({ id }) => id === spot['cover'])
+  return {
+    ...spot,
+    night: null,
+    cover: known ? { name: known.name, open: known.open } : spot['cover'] === 'open' ? null : spot['cover'],
+  }
+}
+
+/** Of the event that lays a tray, and of the one that moves it. */
+export const trayEventAt9: Upgrade = (event) => {
+  if (event['type'] === 'tray-moved') return { ...event, spot: one(event['spot'], spotAt9) }
+  if (event['type'] !== 'tray-laid') return event
+  return { ...event, layout: one(event['layout'], (layout) => ({ ...layout, spot: one(layout['spot'], spotAt9) })) }
+}

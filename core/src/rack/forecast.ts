@@ -1,17 +1,14 @@
 /** A tray on the rack as the model sees it: when it is dry, how sure that is, when to weigh it and when to turn it. */
 import { DRIED_MOISTURE, trayHours, type RackTray } from '../bench/index.ts'
-import type { Cover, Laying, PieceBody, Spot, TrayLayout } from '../model/index.ts'
+import type { Laying, PieceBody, Spot, TrayLayout } from '../model/index.ts'
 import {
   atMoistureG,
   dry,
-  dryBasis,
   DRYING_MODEL,
-  equilibrium,
   fitDrying,
   narrowing,
   PRIOR_SD,
   solidsG,
-  wetBasis,
   type AirFrom,
   type Drying,
   type DryingModel,
@@ -20,30 +17,16 @@ import {
   type Tray,
   type WeighIn,
 } from '../transport/index.ts'
+import { airsThrough, clockHour, endsAt, LONGEST_H, type Leg } from './air.ts'
 
 /** Share of the surface the air reaches; a nest's inside hardly sees it. Estimates: the first weighings put them right. */
 const EXPOSURE: Readonly<Record<Laying, number>> = { spread: 1, nests: 0.4, layers: 0.25 }
-/** What a cover leaves of the exchange with the air: it makes its own damp air beneath. Estimates too. */
-const OPENNESS: Readonly<Record<Cover, number>> = { open: 1, cloth: 0.15, box: 0.03 }
-
-/** How far is looked: two weeks. */
-export const LONGEST_H = 336
 /** Before anything was weighed a time is good to so much either way. */
 export const UNFITTED = 0.4
 /** Core less surface, dry basis, as the mean passes 18 %: above it pieces crack in the days after. */
 export const CRACKS_OVER = 0.15
 /** Warm and wetter than that, h, before a caution. */
 export const HYGIENE_H = 8
-/** Air whose end lies so near the target that it hardly gets there, points of humidity. */
-export const NEAR_NEVER_RH = 4
-
-export const airOf = (spot: Spot, fromH: number): AirFrom => ({
-  fromH,
-  temperatureC: spot.temperatureC,
-  rhPercent: spot.rhPercent,
-  air: spot.air,
-  open: OPENNESS[spot.cover],
-})
 
 /** A slab that lies on a closed tray dries from one side; round ones show it half of theirs. */
 function asItLies({ geometry, halfThicknessMm }: PieceBody, faces: TrayLayout['faces'], laid: Laying) {
@@ -68,19 +51,32 @@ export const trayIn = (
   model,
 })
 
-/** The airs a tray has stood in: the last of those that begin at once counts. */
-export function climateOf(tray: RackTray): readonly AirFrom[] {
-  const airs = tray.spots.map(({ at, spot }) => airOf(spot, trayHours(tray, Date.parse(at))))
-  return airs.filter(({ fromH }, n) => n === airs.length - 1 || airs[n + 1]!.fromH > fromH)
-}
+/** Where a tray has stood, from which of its hours. */
+export const legsOf = (tray: RackTray): readonly Leg[] =>
+  tray.spots.map(({ at, spot }) => ({ fromH: trayHours(tray, Date.parse(at)), spot }))
+
+/** Hours at which it was turned over; only what lies with one face down has another to turn up. */
+export const turnsOf = (tray: RackTray): readonly number[] =>
+  tray.layout.faces === 'one' && tray.layout.body.geometry === 'slab'
+    ? tray.turnedAt.map((at) => trayHours(tray, Date.parse(at)))
+    : []
 
 export const requestOf = (tray: RackTray, model: DryingModel = DRYING_MODEL): Tray => ({
-  ...trayIn(tray.layout, climateOf(tray), model),
-  // Only what lies with one face down has another to turn up.
-  ...(tray.layout.faces === 'one' && tray.layout.body.geometry === 'slab'
-    ? { turnsH: tray.turnedAt.map((at) => trayHours(tray, Date.parse(at))) }
-    : {}),
+  ...trayIn(tray.layout, airsThrough(legsOf(tray), clockHour(tray.laidAt)), model),
+  turnsH: turnsOf(tray),
 })
+
+/** As `dry`; where nights differ from days, what the last air alone would say of the end is put right. */
+export function dryThere(
+  tray: Tray,
+  last: Spot,
+  options: Pick<Parameters<typeof dry>[1], 'sampleH' | 'onlyTarget'>,
+): Drying {
+  const drying = dry(tray, { ...options, maxH: LONGEST_H })
+  if (!last.night) return drying
+  const { moisture, reaches } = endsAt(last)
+  return { ...drying, equilibriumMoisture: moisture, never: drying.hoursToTarget === null && reaches === 'never' }
+}
 
 /** What was weighed, hour by hour; lighter than the dry matter is a slip, and not believed. */
 export function weighInsOf(tray: RackTray): readonly WeighIn[] {
@@ -179,7 +175,7 @@ export function forecastTray(
   const fit =
     believable.length > 0 ? fitDrying({ tray: request, startG, weighIns: believable, scaleSdG, maxH: LONGEST_H }) : null
   const fitted: Tray = fit ? { ...request, model: { ...model, scaleD: fit.scaleD, scaleK: fit.scaleK } } : request
-  const drying = dry(fitted, { maxH: LONGEST_H, sampleH: [Math.min(nowH, LONGEST_H)] })
+  const drying = dryThere(fitted, tray.spots.at(-1)!.spot, { sampleH: [Math.min(nowH, LONGEST_H)] })
   const hours = drying.hoursToTarget
   const low = fit ? fit.low : hours === null ? null : hours * (1 - UNFITTED)
   const high = fit ? fit.high : hours === null ? null : hours * (1 + UNFITTED)
@@ -230,19 +226,4 @@ function nextWeighing(
   if (!spreads) return null
   const best = spreads.indexOf(Math.min(...spreads))
   return candidates[best] ?? null
-}
-
-/** Where a spot holds such a dough in the end, and whether that is dry enough to pack. */
-export function endsAt({ temperatureC, rhPercent }: Pick<Spot, 'temperatureC' | 'rhPercent'>) {
-  const moisture = wetBasis(equilibrium(rhPercent, temperatureC))
-  return {
-    moisture,
-    /** `near`: within a few points of humidity of never. */
-    reaches:
-      moisture >= DRIED_MOISTURE
-        ? ('never' as const)
-        : equilibrium(rhPercent + NEAR_NEVER_RH, temperatureC) >= dryBasis(DRIED_MOISTURE)
-          ? ('near' as const)
-          : ('yes' as const),
-  }
 }

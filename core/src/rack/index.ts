@@ -1,4 +1,5 @@
 export * from './piece.ts'
+export * from './air.ts'
 export * from './forecast.ts'
 export * from './learnt.ts'
 export * from './programme.ts'

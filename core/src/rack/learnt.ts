@@ -1,7 +1,8 @@
 /** What earlier trays say of the next: how fast this shape dries in this room, against the model as it is written. */
 import type { RackTray } from '../bench/index.ts'
 import { DRYING_MODEL, fitDrying, PRIOR_SD, type DryingModel } from '../transport/index.ts'
-import { LONGEST_H, requestOf, weighInsOf } from './forecast.ts'
+import { LONGEST_H } from './air.ts'
+import { requestOf, weighInsOf } from './forecast.ts'
 
 /** Sd of the logarithm between two trays of one shape in one room. */
 const BETWEEN_SD = 0.3

@@ -2,7 +2,6 @@
 import { DRIED_MOISTURE } from '../bench/index.ts'
 import type { Spot, TrayLayout } from '../model/index.ts'
 import {
-  CELLS,
   copyTray,
   dry,
   dryBasis,
@@ -10,11 +9,15 @@ import {
   goOn,
   hoursOf,
   inAir,
-  startTray,
+  runTo,
   type DryingModel,
+  type InAir,
+  wetBasis,
+  type Tray,
   type TrayRun,
 } from '../transport/index.ts'
-import { airOf, CRACKS_OVER, HYGIENE_H, LONGEST_H, trayIn } from './forecast.ts'
+import { airOf, airsThrough, isNight, LONGEST_H, untilChange, type Leg } from './air.ts'
+import { CRACKS_OVER, HYGIENE_H, trayIn } from './forecast.ts'
 
 export interface Limits {
   /** Core less surface, dry basis, as the mean passes 18 %. */
@@ -30,14 +33,14 @@ export interface ProgrammeRequest {
   readonly spots: readonly Spot[]
   readonly limits: Limits
   readonly model?: DryingModel
-}
-
-export interface Leg {
-  readonly fromH: number
-  readonly spot: Spot
+  /** The hour of the day at hour 0, for rooms with another air at night; noon where nobody says. */
+  readonly startsAt?: number
+  /** What is under way: where it has stood, when it was turned, and since when its hours are counted up to now. */
+  readonly soFar?: { readonly legs: readonly Leg[]; readonly turnsH: readonly number[]; readonly nowH: number }
 }
 
 export interface Programme {
+  /** Hours of the tray, as its forecast has them. */
   readonly legs: readonly Leg[]
   readonly hours: number
   readonly lagAt18: number | null
@@ -55,6 +58,7 @@ export interface Programmes {
 const STOPS = [0.32, 0.28, 0.25, 0.23, 0.215, 0.205, 0.195, 0.185, 0.175, 0.165, 0.15, 0.135]
 /** People are asked to move a tray on the quarter hour. */
 const QUARTER_H = 0.25
+const NOON = 12
 const MOST_MOVES = 3
 /** A move has to be worth so much of the time: nobody covers a tray for a quarter of an hour. */
 const MOVE_COSTS = 0.03
@@ -66,11 +70,36 @@ interface Way {
   readonly legs: readonly { readonly fromH: number; readonly spot: number }[]
 }
 
-const moisture = ({ mean }: TrayRun) => mean
-
 /** Whether a way is already past a limit: what it has gathered is never lost again. */
 const breaks = ({ lagAt18, warmWetS }: TrayRun, limits: Limits): boolean =>
   (lagAt18 !== null && lagAt18 > limits.lagAt18) || warmWetS / 3600 > limits.warmWetH
+
+/** A spot as the piece feels it, by day and by night. */
+interface Felt {
+  readonly day: InAir
+  /** The same where the night is no other. */
+  readonly night: InAir
+}
+
+/** Goes on in one spot, from day to night, until so. */
+function goOnThere(run: TrayRun, { day, night }: Felt, startsAt: number, isThere: () => boolean): void {
+  if (day === night) {
+    goOn(run, LONGEST_H, day, isThere)
+    return
+  }
+  for (let h = hoursOf(run); h < LONGEST_H && !isThere(); h = hoursOf(run))
+    goOn(run, Math.min(LONGEST_H, h + untilChange(h, startsAt)), isNight(h, startsAt) ? night : day, isThere)
+}
+
+/** The tray as it is asked about: from its own start, through where it has stood, and then these legs. */
+const trayThrough = (request: ProgrammeRequest, legs: readonly Leg[]): Tray => {
+  const { layout, model = DRYING_MODEL, startsAt = NOON, soFar } = request
+  const all = [...(soFar?.legs ?? []).filter(({ fromH }) => fromH < (legs[0]?.fromH ?? Infinity)), ...legs]
+  return {
+    ...trayIn(layout, airsThrough(all, startsAt), model),
+    turnsH: soFar?.turnsH ?? [],
+  }
+}
 
 /**
  * Of ways at the same moisture, those worth following: the soonest of all; and because a way that waited has evened out, the
@@ -90,31 +119,32 @@ function worthFollowing(ways: readonly Way[]): readonly Way[] {
 }
 
 /** Run as it would be asked of people: moved on the quarter hours. */
-function asAsked({ layout, spots, model = DRYING_MODEL }: ProgrammeRequest, legs: Way['legs']): Programme | null {
+function asAsked(request: ProgrammeRequest, legs: Way['legs']): Programme | null {
+  const { spots, soFar } = request
+  const nowH = soFar?.nowH ?? 0
   const rounded = legs.map((leg, n) => ({
     ...leg,
-    fromH: n === 0 ? 0 : Math.max(QUARTER_H * n, Math.round(leg.fromH / QUARTER_H) * QUARTER_H),
+    fromH: nowH + (n === 0 ? 0 : Math.max(QUARTER_H * n, Math.round((leg.fromH - nowH) / QUARTER_H) * QUARTER_H)),
   }))
   const inOrder = rounded.filter(({ fromH }, n) => n === rounded.length - 1 || rounded[n + 1]!.fromH > fromH)
   if (inOrder.some(({ fromH }, n) => n > 0 && fromH <= inOrder[n - 1]!.fromH)) return null
-  const climate = inOrder.map(({ fromH, spot }) => airOf(spots[spot]!, fromH))
-  const { hoursToTarget, coreLagAt18, warmWetH } = dry(trayIn(layout, climate, model), {
+  const there = inOrder.map(({ fromH, spot }): Leg => ({ fromH, spot: spots[spot]! }))
+  const { hoursToTarget, coreLagAt18, warmWetH } = dry(trayThrough(request, there), {
     maxH: LONGEST_H,
     onlyTarget: true,
   })
   if (hoursToTarget === null) return null
   // A move after the end is none.
-  const moved = inOrder.filter(({ fromH }, n) => n === 0 || fromH < hoursToTarget)
   return {
-    legs: moved.map(({ fromH, spot }) => ({ fromH, spot: spots[spot]! })),
+    legs: there.filter(({ fromH }, n) => n === 0 || fromH < hoursToTarget),
     hours: hoursToTarget,
     lagAt18: coreLagAt18,
     warmWetH,
   }
 }
 
-/** Hours, with what its moves cost. */
-const effort = ({ hours, legs }: Programme): number => hours * (1 + MOVE_COSTS * (legs.length - 1))
+/** Hours still to go, with what its moves cost. */
+const effort = ({ hours, legs }: Programme): number => (hours - legs[0]!.fromH) * (1 + MOVE_COSTS * (legs.length - 1))
 
 const keeps = ({ lagAt18, warmWetH }: Programme, limits: Limits): boolean =>
   (lagAt18 ?? 0) <= limits.lagAt18 && warmWetH <= limits.warmWetH
@@ -124,19 +154,30 @@ const keeps = ({ lagAt18, warmWetH }: Programme, limits: Limits): boolean =>
  * kept. What is found is run again as people would do it, and only what then keeps the limits counts. `tell` hears how far it is.
  */
 export function programmes(request: ProgrammeRequest, tell?: (done: number, of: number) => void): Programmes {
-  const { layout, spots, limits, model = DRYING_MODEL } = request
-  const airs = spots.map((spot) => airOf(spot, 0))
-  const tray = trayIn(layout, airs, model)
-  const felt = airs.map((air) => inAir(air, tray))
+  const { spots, startsAt = NOON, soFar } = request
+  const nowH = soFar?.nowH ?? 0
+  const airs = spots.flatMap((spot) => [airOf(spot, 0), ...(spot.night ? [airOf(spot, 0, true)] : [])])
+  const tray = trayThrough(request, [])
+  const felt = spots.map((spot): Felt => {
+    const day = inAir(airOf(spot, 0), tray)
+    return { day, night: spot.night ? inAir(airOf(spot, 0, true), tray) : day }
+  })
+  const start = runTo(tray, airs, nowH)
+  // What is past cannot be kept any more: from now on it is the least there can be.
+  const limits = {
+    lagAt18: Math.max(request.limits.lagAt18, start.lagAt18 ?? 0),
+    warmWetH: Math.max(request.limits.warmWetH, start.warmWetS / 3600),
+  }
   const target = dryBasis(DRIED_MOISTURE)
-  const stops = [...STOPS.filter((stop) => stop < layout.moisture - 0.005 && stop > DRIED_MOISTURE), DRIED_MOISTURE]
+  const now = wetBasis(start.mean)
+  const stops = [...STOPS.filter((stop) => stop < now - 0.005 && stop > DRIED_MOISTURE), DRIED_MOISTURE]
 
-  const constants = spots.flatMap((_, spot) => asAsked(request, [{ fromH: 0, spot }]) ?? [])
+  const constants = spots.flatMap((_, spot) => asAsked(request, [{ fromH: nowH, spot }]) ?? [])
   const soonest = (found: readonly Programme[]) =>
     found.filter((each) => keeps(each, limits)).sort((a, b) => effort(a) - effort(b))[0] ?? null
   const constant = soonest(constants)
 
-  let ways: readonly Way[] = [{ run: startTray(tray, airs, CELLS), legs: [] }]
+  let ways: readonly Way[] = [{ run: start, legs: [] }]
   for (const [n, stop] of stops.entries()) {
     tell?.(n, stops.length)
     const level = dryBasis(stop)
@@ -147,8 +188,8 @@ export function programmes(request: ProgrammeRequest, tell?: (done: number, of: 
         if (!stays && way.legs.length > MOST_MOVES) continue
         const run = copyTray(way.run)
         const fromH = hoursOf(run)
-        goOn(run, LONGEST_H, air, (each) => moisture(each) <= level)
-        if (moisture(run) > level || breaks(run, limits)) continue
+        goOnThere(run, air, startsAt, () => run.mean <= level)
+        if (run.mean > level || breaks(run, limits)) continue
         further.push({ run, legs: stays ? way.legs : [...way.legs, { fromH, spot }] })
       }
     ways = worthFollowing(further)

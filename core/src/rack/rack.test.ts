@@ -1,9 +1,10 @@
 import fc from 'fast-check'
 import { planBatch, replay, type RackTray } from '../bench/index.ts'
-import type { BenchAction, BenchEvent, Spot, TrayLayout } from '../model/index.ts'
+import { usualCovers, type BenchAction, type BenchEvent, type Spot, type TrayLayout } from '../model/index.ts'
 import { testKitchen, testSheet, workSheet } from '../testing/testKitchen.ts'
 import { atMoistureG, dry, DRYING_MODEL } from '../transport/index.ts'
-import { CRACKS_OVER, endsAt, forecastTray, LONGEST_H, requestOf } from './forecast.ts'
+import { airsThrough, clockHour, endsAt, isNight, LONGEST_H, overOf, spotsOf, untilChange } from './air.ts'
+import { CRACKS_OVER, forecastTray, legsOf, requestOf } from './forecast.ts'
 import { learntDrying } from './learnt.ts'
 import { pieceBodyOf } from './piece.ts'
 import { programmes, USUAL_LIMITS } from './programme.ts'
@@ -11,8 +12,9 @@ import { programmes, USUAL_LIMITS } from './programme.ts'
 const samplePlan = planBatch(workSheet(testSheet), testKitchen, '2031-03-01T07:00:00Z', null)
 const START_MS = Date.parse('2031-03-01T08:00:00Z')
 const at = (hours: number) => new Date(START_MS + hours * 3_600_000).toISOString()
-const lamp: Spot = { place: 'Lamp room', temperatureC: 27, rhPercent: 38, air: 'fan', cover: 'open' }
-const store: Spot = { place: 'Sea store', temperatureC: 17, rhPercent: 81, air: 'still', cover: 'open' }
+const lamp: Spot = { place: 'Lamp room', temperatureC: 27, rhPercent: 38, air: 'fan', night: null, cover: null }
+const store: Spot = { place: 'Sea store', temperatureC: 17, rhPercent: 81, air: 'still', night: null, cover: null }
+const [cloth, box] = usualCovers.map(overOf) as [NonNullable<Spot['cover']>, NonNullable<Spot['cover']>]
 const layout: TrayLayout = {
   body: { geometry: 'slab', halfThicknessMm: 1 },
   moisture: 0.35,
@@ -43,13 +45,13 @@ const now = (hours: number, of: RackTray) => forecastTray(of, Date.parse(at(hour
 
 describe('a tray as events', () => {
   it('is laid, moved, turned, weighed, packed; what was mistaken is put right or taken back', () => {
-    const moved: Happens = [3, { type: 'tray-moved', tray: 't', spot: { ...lamp, cover: 'cloth' } }]
+    const moved: Happens = [3, { type: 'tray-moved', tray: 't', spot: { ...lamp, cover: cloth } }]
     const all = tray(moved, [4, { type: 'tray-turned', tray: 't' }], weigh(5, 520), [
       9,
       { type: 'tray-packed', tray: 't' },
     ])
     expect(all).toMatchObject({ startG: 600, trayG: 400, turnedAt: [at(4)], end: { how: 'packed', at: at(9) } })
-    expect(all.spots.map(({ spot }) => spot.cover)).toEqual(['open', 'cloth'])
+    expect(all.spots.map(({ spot }) => spot.cover?.name ?? null)).toEqual([null, 'a cloth'])
     expect(all.weighed).toMatchObject([{ at: at(5), grams: 520 }])
     const events = eventsOf(laid(), weigh(5, 520), weigh(6, 500))
     const put = { id: 'a', at: at(7), type: 'amended', of: 'e1', figure: 930 } as const
@@ -150,15 +152,80 @@ it('thin walls lie open in a dry room and lag 17 points, too far; under a cloth 
     const [laidOut] = trays(laid({ layout: { ...thin, spot: { ...lamp, air: 'still', cover } } }))
     return now(0, laidOut!).drying.coreLagAt18!
   }
-  expect(lag('open')).toBeCloseTo(0.167, 2)
-  expect(lag('open')).toBeGreaterThan(CRACKS_OVER)
-  expect(lag('cloth')).toBeLessThan(CRACKS_OVER)
+  expect(lag(null)).toBeCloseTo(0.167, 2)
+  expect(lag(null)).toBeGreaterThan(CRACKS_OVER)
+  expect(lag(cloth)).toBeLessThan(CRACKS_OVER)
 })
 
 it('rooms say whether they dry: yes, nearly never, never', () => {
   expect(endsAt(lamp).reaches).toBe('yes')
   expect(endsAt(store).reaches).toBe('never')
-  expect(endsAt({ temperatureC: 22, rhPercent: 55 }).reaches).toBe('near')
+  expect(endsAt({ temperatureC: 22, rhPercent: 55, night: null }).reaches).toBe('near')
+})
+
+describe('by day and by night', () => {
+  const cool = { temperatureC: 15, rhPercent: 72 }
+  it('the air changes at eight and at eight, wherever the tray was laid', () => {
+    expect(clockHour('2031-03-01T07:30:00+02:00')).toBe(7.5)
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 24, noNaN: true }),
+        fc.double({ min: 0, max: 300, noNaN: true }),
+        (at0, h) => {
+          const next = untilChange(h, at0)
+          expect(next).toBeGreaterThan(0)
+          expect(next).toBeLessThanOrEqual(12 + 1e-6)
+          expect(isNight(h + next, at0)).not.toBe(isNight(h + next / 2, at0))
+          expect((at0 + h + next) % 12).toBeCloseTo(8, 4)
+        },
+      ),
+    )
+  })
+
+  it('one air at every hour: in order, each the night’s at night', () => {
+    const legs = [
+      { fromH: 0, spot: { ...lamp, night: cool } },
+      { fromH: 30, spot: store },
+      { fromH: 40, spot: { ...lamp, night: cool, cover: cloth } },
+    ]
+    const airs = airsThrough(legs, 9)
+    expect(airs.map(({ fromH }) => fromH).slice(0, 6)).toEqual([0, 11, 23, 30, 40, 47])
+    expect(airs.map(({ temperatureC }) => temperatureC).slice(0, 6)).toEqual([27, 15, 27, 17, 15, 27])
+    expect(airs.every(({ fromH }, n) => n === 0 || fromH > airs[n - 1]!.fromH)).toBe(true)
+    expect(airs.at(-1)!.fromH).toBeGreaterThan(LONGEST_H - 13)
+    // Of two moves at once the last counts.
+    expect(airsThrough([legs[0]!, { fromH: 0, spot: store }], 9)).toMatchObject([{ fromH: 0, temperatureC: 17 }])
+  })
+
+  it('a night like the day changes nothing; a cool damp one takes longer, and is still no never', () => {
+    const hours = (night: Spot['night'], of = lamp) =>
+      now(0, trays(laid({ layout: { ...layout, spot: { ...of, night } } }))[0]!)
+    const { temperatureC, rhPercent } = lamp
+    const even = hours(null).hoursToTarget!
+    expect(hours({ temperatureC, rhPercent }).hoursToTarget! / even).toBeCloseTo(1, 2)
+    expect(hours(cool).hoursToTarget!).toBeGreaterThan(even * 1.05)
+    const damp = hours({ temperatureC: 17, rhPercent: 85 }, store)
+    expect(damp.drying.never).toBe(true)
+    expect(damp.drying.equilibriumMoisture).toBeCloseTo(
+      endsAt({ ...store, night: { temperatureC: 17, rhPercent: 85 } }).moisture,
+      9,
+    )
+    expect(endsAt({ ...lamp, night: { temperatureC: 17, rhPercent: 85 } }).reaches).toBe('near')
+  })
+
+  it('a kitchen has each room open and under each cover, and a fan can be off', () => {
+    const room = { id: 'r', name: 'Room', temperatureC: 20, rhPercent: 50, air: 'fan', night: null } as const
+    const ways = spotsOf({ places: [room, { ...room, name: 'Still', air: 'still' }], covers: [...usualCovers] })
+    expect(ways.map(({ place, air, cover }) => [place, air, cover?.name ?? ''].join(' '))).toEqual([
+      'Room fan ',
+      'Room fan a cloth',
+      'Room fan a box with its lid',
+      'Room still ',
+      'Still still ',
+      'Still still a cloth',
+      'Still still a box with its lid',
+    ])
+  })
 })
 
 it('a piece dries as a strand, a wall or a ball', () => {
@@ -180,13 +247,18 @@ describe('the programme', () => {
         temperatureC: fc.double({ min: 14, max: 34, noNaN: true }),
         rhPercent: fc.double({ min: 30, max: 85, noNaN: true }),
         air: fc.constantFrom('still', 'fan'),
+        night: fc.option(
+          fc.record({
+            temperatureC: fc.double({ min: 8, max: 24, noNaN: true }),
+            rhPercent: fc.double({ min: 40, max: 90, noNaN: true }),
+          }),
+          { freq: 2 },
+        ),
       }),
       { minLength: 1, maxLength: 2 },
     )
     .map((rooms): Spot[] =>
-      rooms.flatMap((room, n) =>
-        (['open', 'cloth', 'box'] as const).map((cover) => ({ ...room, place: `Room ${n}`, cover })),
-      ),
+      rooms.flatMap((room, n) => [null, cloth, box].map((cover) => ({ ...room, place: `Room ${n}`, cover }))),
     )
   const bodies = fc.record({
     geometry: fc.constantFrom('slab', 'cylinder'),
@@ -196,7 +268,12 @@ describe('the programme', () => {
   it('is never slower than the best room left as it is, and keeps its limits when it is followed', () => {
     fc.assert(
       fc.property(places, bodies, (spots, body) => {
-        const { best, constant } = programmes({ layout: { ...layout, body }, spots, limits: USUAL_LIMITS })
+        const { best, constant } = programmes({
+          layout: { ...layout, body },
+          spots,
+          limits: USUAL_LIMITS,
+          startsAt: clockHour(at(0)),
+        })
         if (constant) expect(best!.hours).toBeLessThanOrEqual(constant.hours)
         if (!best) return
         const events = best.legs.map(({ fromH, spot }, n): Happens =>
@@ -210,6 +287,30 @@ describe('the programme', () => {
       { numRuns: 8 },
     )
   }, 60_000)
+
+  it('goes on from what the tray is by now: through where it stood, its hours counted from its start', () => {
+    const here = tray(weigh(2, trueGrams(1, 2)))
+    const { drying } = now(3, here)
+    const ask = (nowH: number) =>
+      programmes({
+        layout,
+        spots: [lamp, { ...lamp, cover: cloth }, store],
+        limits: { lagAt18: 1, warmWetH: 100 },
+        soFar: { legs: legsOf(here), turnsH: [], nowH },
+      })
+    const { best, constant } = ask(3)
+    expect(best!.legs[0]!.fromH).toBe(3)
+    expect(best!.hours).toBeCloseTo(drying.hoursToTarget!, 1)
+    expect(constant!.hours).toBeCloseTo(best!.hours, 1)
+    // What a tray has lost of its limits already forbids nothing of what is left.
+    const late = programmes({
+      layout,
+      spots: [lamp],
+      limits: { lagAt18: 1, warmWetH: 0.5 },
+      soFar: { legs: legsOf(here), turnsH: [], nowH: 20 },
+    })
+    expect(late.best).not.toBeNull()
+  })
 
   it('where no room dries, there is none', () => {
     expect(programmes({ layout, spots: [store], limits: USUAL_LIMITS })).toEqual({ best: null, constant: null })

@@ -52,6 +52,8 @@ export const scaleActSchema = z.discriminatedUnion('act', [
     trayG: massG,
     layout: trayLayoutSchema,
     pace: z.number().check(z.minimum(1), z.maximum(3600)),
+    /** The hour of the day it is laid at. */
+    startsAt: z.number().check(z.minimum(0), z.maximum(24)),
   }),
   /** Its air is another from now on. */
   z.strictObject({ act: z.literal('tray-air'), spot: spotSchema }),

@@ -1,7 +1,7 @@
 /** A tray on the practice scale: it loses weight as dough does, by constants of its own that nobody is told. */
 import type { Spot, TrayLayout } from '../model/index.ts'
-import { airOf, LONGEST_H, onCurve, trayIn } from '../rack/index.ts'
-import { atMoistureG, dry, DRYING_MODEL, solidsG, type AirFrom } from '../transport/index.ts'
+import { airsThrough, LONGEST_H, onCurve, trayIn, type Leg } from '../rack/index.ts'
+import { atMoistureG, dry, DRYING_MODEL, solidsG } from '../transport/index.ts'
 
 export interface TrayOnPan {
   readonly startG: number
@@ -10,7 +10,9 @@ export interface TrayOnPan {
   /** Hours of the tray in one of the clock. */
   readonly pace: number
   readonly h: number
-  readonly airs: readonly AirFrom[]
+  readonly legs: readonly Leg[]
+  /** The hour of the day at which it was laid. */
+  readonly startsAt: number
   /** Drawn when it is first looked at: how this tray differs from the model. */
   readonly truth: { readonly scaleD: number; readonly scaleK: number } | null
   /** What is left of the dough, g, from hour to hour. */
@@ -25,25 +27,28 @@ export const trayOnPan = ({
   trayG,
   layout,
   pace,
+  startsAt,
 }: {
   readonly grams: number
   readonly trayG: number
   readonly layout: TrayLayout
   readonly pace: number
+  readonly startsAt: number
 }): TrayOnPan => ({
   startG: grams,
   trayG,
   layout,
   pace,
   h: 0,
-  airs: [airOf(layout.spot, 0)],
+  legs: [{ fromH: 0, spot: layout.spot }],
+  startsAt,
   truth: null,
   grams: [{ h: 0, grams }],
 })
 
 function worked(tray: TrayOnPan, truth: NonNullable<TrayOnPan['truth']>): TrayOnPan {
-  const { startG, layout, airs } = tray
-  const { curve } = dry(trayIn(layout, airs, { ...DRYING_MODEL, ...truth }), { maxH: LONGEST_H })
+  const { startG, layout, legs, startsAt } = tray
+  const { curve } = dry(trayIn(layout, airsThrough(legs, startsAt), { ...DRYING_MODEL, ...truth }), { maxH: LONGEST_H })
   const dryG = solidsG(startG, layout.moisture)
   return { ...tray, truth, grams: curve.map(({ h, moisture }) => ({ h, grams: atMoistureG(dryG, moisture) })) }
 }
@@ -60,8 +65,7 @@ export function later(tray: TrayOnPan, seconds: number, chance: () => number): T
 }
 
 export function moved(tray: TrayOnPan, spot: Spot): TrayOnPan {
-  const airs = [...tray.airs.filter(({ fromH }) => fromH < tray.h || fromH === 0), airOf(spot, tray.h)]
-  const next = { ...tray, airs: tray.h === 0 ? [airOf(spot, 0)] : airs }
+  const next = { ...tray, legs: [...tray.legs.filter(({ fromH }) => fromH < tray.h), { fromH: tray.h, spot }] }
   return tray.truth ? worked(next, tray.truth) : next
 }
 

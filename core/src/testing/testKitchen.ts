@@ -108,8 +108,8 @@ export const testKitchen: Kitchen = {
     scaleStepG: 1,
     boardMm: 600,
     places: [
-      { id: 'damp', name: 'Damp store', temperatureC: 17, rhPercent: 81, air: 'still' },
-      { id: 'dry', name: 'Dry loft', temperatureC: 27, rhPercent: 38, air: 'still' },
+      { id: 'damp', name: 'Damp store', temperatureC: 17, rhPercent: 81, air: 'still', night: null },
+      { id: 'dry', name: 'Dry loft', temperatureC: 27, rhPercent: 38, air: 'still', night: null },
     ],
   },
   lots: [{ id: 'lot-a', name: 'A-1', ingredient: 'durum', note: '' }],

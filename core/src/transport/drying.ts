@@ -2,7 +2,7 @@
 import type { Air, Geometry } from '../model/index.ts'
 import { CELLS } from './body.ts'
 import { dryBasis, equilibrium, waterActivity, wetBasis } from './sorption.ts'
-import { goOn, inAir, pointOf, startTray, turnTray } from './trayRun.ts'
+import { goOn, inAir, pointOf, startTray, turnTray, type TrayRun } from './trayRun.ts'
 
 export interface AirFrom {
   /** Hours from the start until which the one before lasts. */
@@ -80,8 +80,8 @@ const curveHours = (toH: number): readonly number[] =>
   Array.from({ length: CURVE_POINTS }, (_, n) => toH * (n / (CURVE_POINTS - 1)) ** 2)
 
 /** A tray from its start through its airs and turns, as far as it is told to go. */
-function throughItsAirs(tray: Tray, cells: number) {
-  const drying = startTray(tray, tray.climate, cells)
+function throughItsAirs(tray: Tray, cells: number, later: readonly AirFrom[] = []) {
+  const drying = startTray(tray, [...tray.climate, ...later], cells)
   const airs = tray.climate.map((air) => inAir(air, tray))
   let turned = 0
   const nextTurnH = () => tray.turnsH?.[turned] ?? Infinity
@@ -138,6 +138,13 @@ export function dry(tray: Tray, { sampleH = [], maxH, cells = CELLS, onlyTarget 
     coreLagAt18: drying.lagAt18,
     warmWetH: drying.warmWetS / HOUR_S,
   }
+}
+
+/** As it is at this hour, ready to go on in any of these airs besides its own. */
+export function runTo(tray: Tray, airs: readonly AirFrom[], h: number, cells = CELLS): TrayRun {
+  const { drying, goTo } = throughItsAirs(tray, cells, airs)
+  if (h > 0) goTo(h)
+  return drying
 }
 
 /** Hours until the tray is at its target, or null within the time looked at. */

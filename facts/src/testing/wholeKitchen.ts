@@ -19,8 +19,8 @@ export const wholeKitchen: Kitchen = {
   gear: {
     ...defaultGear,
     places: [
-      { id: 'damp', name: 'Damp store', temperatureC: 17, rhPercent: 81, air: 'still' },
-      { id: 'dry', name: 'Dry loft', temperatureC: 27, rhPercent: 38, air: 'still' },
+      { id: 'damp', name: 'Damp store', temperatureC: 17, rhPercent: 81, air: 'still', night: null },
+      { id: 'dry', name: 'Dry loft', temperatureC: 27, rhPercent: 38, air: 'still', night: null },
     ],
   },
   lots: [],

@@ -38,6 +38,11 @@ const upgradeTo = (version: number) => async (was: Transaction) => {
     for (const table of tables)
       for (const record of await was.table<Record<string, unknown>>(table).toArray())
         await was.table(table).put(upgrade(record))
+    if (kind === 'batch')
+      for (const row of await was.table<EventRow>('events').toArray()) {
+        const { events } = upgrade({ events: [row.event] }) as { events: BenchEvent[] }
+        await was.table('events').put({ ...row, event: events[0] })
+      }
   }
 }
 
@@ -81,5 +86,6 @@ export class HarinaDatabase extends Dexie {
     this.version(7).upgrade(upgradeTo(6))
     this.version(8).upgrade(upgradeTo(7))
     this.version(9).upgrade(upgradeTo(8))
+    this.version(10).upgrade(upgradeTo(9))
   }
 }

@@ -13,6 +13,7 @@ import {
 } from '@harina/core'
 import sample from '@harina/core/fixtures/workspace-1.harina.json'
 import sample3 from '@harina/core/fixtures/workspace-3.harina.json'
+import sample8 from '@harina/core/fixtures/workspace-8.harina.json'
 import { Dexie } from 'dexie'
 import { HarinaDatabase } from './database.ts'
 import { BookFull, PartWorkedOn, PhotosFull, Refused, StoreDropped } from './refusal.ts'
@@ -187,6 +188,32 @@ it('a browser that holds version 3 finds its open batch at the step where it sto
   expect(currentStep(batch!.plan, replay(batch!.plan, batch!.events))?.id).toBe('feel')
   expect((await repository.read('gear'))[0]!.kneads).toBe('hand')
   expect(await repository.photosOf('running')).toEqual([])
+})
+
+it('a browser that holds version 8 finds the trays of its open batch as they lay', async () => {
+  const old = new Dexie('was-8')
+  old.version(9).stores({
+    formulas: 'id',
+    lots: 'id',
+    ingredients: 'id',
+    shapes: 'id',
+    gear: 'id',
+    drafts: 'id',
+    closedBatches: 'id',
+    openBatches: 'id',
+    events: '[batch+seq], batch',
+    marks: 'id',
+    summaries: 'bucket',
+    photos: 'id, batch, base64.length',
+  })
+  const { plan, events } = sample8.batches.find((batch) => batch.events.some(({ type }) => type === 'tray-laid'))!
+  await old.table('openBatches').add({ id: 'running', plan })
+  await old.table('events').bulkAdd(events.map((event, seq) => ({ batch: 'running', seq, event })))
+  old.close()
+  const [batch] = await createRepository(new HarinaDatabase('was-8')).batches.open()
+  expect(batchSchema.safeParse(batch).error?.issues ?? []).toEqual([])
+  const [tray] = replay(batch!.plan, batch!.events).trays
+  expect(tray!.spots.map(({ spot }) => spot.cover)).toEqual([null, { name: 'a cloth', open: 0.15 }])
 })
 
 describe('a dough split in two', () => {

@@ -1,17 +1,18 @@
 /** Trays, rooms and covers. */
-import { formatNumber, trayTimeMs, type Air, type Cover, type Laying, type RackTray, type Spot } from '@harina/core'
+import { formatNumber, trayTimeMs, type Air, type Laying, type RackTray, type Spot } from '@harina/core'
 import { format } from 'date-fns'
 
 export const airWords: Readonly<Record<Air, string>> = { still: 'still air', fan: 'a small fan', cabinet: 'a cabinet' }
-export const coverWords: Readonly<Record<Cover, string>> = { open: 'open', cloth: 'under a cloth', box: 'in a box' }
+export const coverWords = (cover: Spot['cover']): string => (cover ? `under ${cover.name}` : 'open')
 export const layingWords: Readonly<Record<Laying, string>> = {
   spread: 'spread',
   nests: 'in nests',
   layers: 'in layers',
 }
 
-/** @example Lamp room, under a cloth */
-export const spotWords = ({ place, cover }: Pick<Spot, 'place' | 'cover'>): string => `${place}, ${coverWords[cover]}`
+/** @example Lamp room, fan on, under a cloth */
+export const spotWords = ({ place, air, cover }: Pick<Spot, 'place' | 'air' | 'cover'>): string =>
+  [place, ...(air === 'fan' ? ['fan on'] : []), coverWords(cover)].join(', ')
 
 /** An hour of a tray as one says it: by the clock, or counted where it is practised with. */
 export function hourOf(tray: Pick<RackTray, 'laidAt' | 'pace'>, h: number): string {

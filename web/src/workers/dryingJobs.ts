@@ -1,5 +1,7 @@
-import type { RackTray } from '@harina/core'
+import type { RackTray, TrayLayout } from '@harina/core'
 import {
+  airsThrough,
+  dryThere,
   forecastTray,
   learntDrying,
   type LearntDrying,
@@ -10,7 +12,7 @@ import {
   type Forecast,
   type ProgrammeRequest,
 } from '@harina/core/rack'
-import { dry, profilesOf, type DryingModel, type Profiles } from '@harina/core/transport'
+import { profilesOf, type DryingModel, type Profiles } from '@harina/core/transport'
 
 export interface ForecastInput {
   readonly tray: RackTray
@@ -25,6 +27,13 @@ export interface TrayForecast extends Forecast {
   readonly profiles: Profiles
   readonly learnt: Pick<LearntDrying, 'factor' | 'n'>
   /** As weighed; before that as learnt: for what is compared with it. */
+  readonly model: DryingModel
+}
+
+/** A tray laid out so, at this hour of the day. */
+export interface WayToDry {
+  readonly layout: TrayLayout
+  readonly startsAt: number
   readonly model: DryingModel
 }
 
@@ -58,12 +67,13 @@ export const dryingJobs = {
     return { ...forecast, profiles: profilesFor(tray, forecast, model), learnt: { factor, n }, model }
   },
   programme: (request: ProgrammeRequest, tell: (done: number, of: number) => void) => programmes(request, tell),
-  compare: (trays: readonly Parameters<typeof trayIn>[]): readonly Tried[] =>
-    trays.map((each) => {
-      const { hoursToTarget, never, coreLagAt18, warmWetH, equilibriumMoisture } = dry(trayIn(...each), {
-        maxH: LONGEST_H,
-        onlyTarget: true,
-      })
+  compare: (ways: readonly WayToDry[]): readonly Tried[] =>
+    ways.map(({ layout, startsAt, model }) => {
+      const { hoursToTarget, never, coreLagAt18, warmWetH, equilibriumMoisture } = dryThere(
+        trayIn(layout, airsThrough([{ fromH: 0, spot: layout.spot }], startsAt), model),
+        layout.spot,
+        { onlyTarget: true },
+      )
       return { hours: hoursToTarget, never, lagAt18: coreLagAt18, warmWetH, endsAt: equilibriumMoisture }
     }),
 }

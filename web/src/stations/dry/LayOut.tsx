@@ -1,17 +1,15 @@
 /** Laying a tray: how much of the batch, on what, in which room and under what. */
 import {
-  COVERS,
   doughMoisture,
   formatNumber,
   formatPercent,
   LAYINGS,
-  type Cover,
   type Laying,
   type Place,
-  type Spot,
   type TrayLayout,
 } from '@harina/core'
-import { endsAt, pieceBodyOf } from '@harina/core/rack'
+import { clockHour, endsAt, overOf, pieceBodyOf, spotIn } from '@harina/core/rack'
+import { formatISO } from 'date-fns'
 import { nanoid } from 'nanoid'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
@@ -29,19 +27,11 @@ import { unlaidG } from './rack.ts'
 const PRACTICE_PACE = 600
 const USUAL_TRAY_G = 400
 
-export const spotIn = (place: Place, cover: Cover): Spot => ({
-  place: place.name,
-  temperatureC: place.temperatureC,
-  rhPercent: place.rhPercent,
-  air: place.air,
-  cover,
-})
-
 /** The driest room: what the air holds a dough at is lowest there. */
 const driestOf = (places: readonly Place[]): Place | undefined =>
   [...places].sort((a, b) => endsAt(a).moisture - endsAt(b).moisture)[0]
 
-export function WhereEnds({ place }: { place: Pick<Place, 'temperatureC' | 'rhPercent' | 'name'> }) {
+export function WhereEnds({ place }: { place: Pick<Place, 'temperatureC' | 'rhPercent' | 'night' | 'name'> }) {
   const { moisture, reaches } = endsAt(place)
   const percent = formatPercent(100 * moisture)
   if (reaches === 'never')
@@ -66,7 +56,7 @@ export function LayOut({ running }: { running: RunningBatch }) {
   const { massFigure, units, temperature } = useUnits()
   const places = kitchen?.gear.places ?? []
   const [placeId, setPlaceId] = useState('')
-  const [cover, setCover] = useState<Cover>('open')
+  const [coverId, setCover] = useState('')
   const [laid, setLaid] = useState<Laying>('spread')
   const [faces, setFaces] = useState<TrayLayout['faces']>('both')
   const [practice, setPractice] = useState(false)
@@ -75,6 +65,8 @@ export function LayOut({ running }: { running: RunningBatch }) {
   const [trayG, setTrayG] = useState(before?.trayG ?? USUAL_TRAY_G)
   const shape = kitchen?.shapes.get(plan.shape.id)
   const place = places.find(({ id }) => id === placeId) ?? driestOf(places)
+  const covers = kitchen?.gear.covers ?? []
+  const over = covers.find(({ id }) => id === coverId)
   if (!shape || !place) return null
   const body = pieceBodyOf({ ...shape, blank: plan.shape.blank })
   const laidG = grams ?? unlaidG(running)
@@ -85,14 +77,17 @@ export function LayOut({ running }: { running: RunningBatch }) {
       moisture: doughMoisture(plan, state),
       laid,
       faces,
-      spot: spotIn(place, cover),
+      spot: spotIn(place, over ? overOf(over) : null),
     }
     const name = `Tray ${state.trays.length + 1}`
     const pace = practice ? { pace: PRACTICE_PACE } : {}
     const stored = await recordTap(batch, { type: 'tray-laid', tray: id, name, grams: laidG, trayG, layout, ...pace })
     if (!stored) return
+    const startsAt = clockHour(formatISO(Date.now()))
     if (practice)
-      void playedScale.act({ act: 'tray', grams: laidG, trayG, layout, pace: PRACTICE_PACE }).catch(() => undefined)
+      void playedScale
+        .act({ act: 'tray', grams: laidG, trayG, layout, pace: PRACTICE_PACE, startsAt })
+        .catch(() => undefined)
     void navigate(`/dry/${id}`)
   }
   return (
@@ -154,7 +149,10 @@ export function LayOut({ running }: { running: RunningBatch }) {
             onChange={setPlaceId}
           />
           <span className="figure">
-            {temperature(place.temperatureC)}, {formatNumber(place.rhPercent, 0)} %, {airWords[place.air]}
+            {temperature(place.temperatureC)}, {formatNumber(place.rhPercent, 0)} %
+            {place.night &&
+              `, at night ${temperature(place.night.temperatureC)}, ${formatNumber(place.night.rhPercent, 0)} %`}
+            , {airWords[place.air]}
           </span>
         </p>
         <p className="mt-1 leading-snug" role="status">
@@ -163,8 +161,8 @@ export function LayOut({ running }: { running: RunningBatch }) {
       </div>
       <Segments
         label="Cover"
-        options={COVERS.map((each) => [each, coverWords[each]] as const)}
-        value={cover}
+        options={[['', coverWords(null)], ...covers.map((each) => [each.id, coverWords(each)] as const)]}
+        value={coverId}
         onChange={setCover}
       />
       <label className="small flex items-center gap-2">

@@ -1,6 +1,17 @@
 /** The rooms and covers that have a tray dry soonest without cracking it, beside what it does as it is. */
-import { COVERS, formatNumber, type RackTray, type Spot } from '@harina/core'
-import { HYGIENE_H, USUAL_LIMITS, type Leg, type Programme as Found, type Programmes } from '@harina/core/rack'
+import { formatNumber, type RackTray, type Spot } from '@harina/core'
+import {
+  clockHour,
+  CRACKS_OVER,
+  HYGIENE_H,
+  legsOf,
+  spotsOf,
+  turnsOf,
+  USUAL_LIMITS,
+  type Leg,
+  type Programme as Found,
+  type Programmes,
+} from '@harina/core/rack'
 import { useEffect, useRef, useState } from 'react'
 import { ownTimers, recordTap } from '#web/state/bench.ts'
 import { notify } from '#web/state/notify.ts'
@@ -9,7 +20,6 @@ import { hourOf, hoursShort, spotWords } from '#web/words/index.ts'
 import { findProgrammes } from '#web/workers/drying.ts'
 import { JobCancelled } from '#web/workers/jobs.ts'
 import type { TrayForecast } from '#web/workers/dryingJobs.ts'
-import { spotIn } from './LayOut.tsx'
 
 interface Props {
   readonly running: RunningBatch
@@ -23,16 +33,31 @@ type Search =
   | { readonly is: 'found'; readonly found: Programmes }
   | { readonly is: 'failed' }
 
-/** Legs as a ribbon, to the length of their hours. */
-function Ribbon({ legs, hours, tray }: { legs: readonly Leg[]; hours: number; tray: RackTray }) {
+interface RibbonProps {
+  readonly name: string
+  readonly legs: readonly Leg[]
+  /** Where it ends, and where the longest of those shown does. */
+  readonly toH: number
+  readonly longestH: number
+  readonly nowH: number
+  readonly tray: RackTray
+}
+
+/** Legs as a ribbon from now on, to the length of their hours. */
+function Ribbon({ name, legs, toH, longestH, nowH, tray }: RibbonProps) {
+  const length = Math.max(1e-6, longestH - nowH)
   return (
-    <ol className="flex flex-wrap md:flex-nowrap" aria-label="From room to room">
-      {legs.map(({ fromH, spot }, n) => {
-        const toH = legs[n + 1]?.fromH ?? hours
-        return (
-          <li key={fromH} className="min-w-28" style={{ flexGrow: toH - fromH, flexBasis: 0 }}>
+    <div className="grid grid-cols-[5.5rem_minmax(0,1fr)] items-start gap-x-3">
+      <span className="text-label leading-tight font-semibold">{name}</span>
+      <ol className="flex" aria-label={`${name}: from room to room`}>
+        {legs.map(({ fromH, spot }, n) => (
+          <li
+            key={fromH}
+            className="min-w-24"
+            style={{ flexBasis: `${(100 * ((legs[n + 1]?.fromH ?? toH) - fromH)) / length}%` }}
+          >
             <span
-              className={`block h-4 ${spot.cover === 'open' ? 'bg-family' : 'mt-1 h-2.5 bg-family opacity-50'}`}
+              className={`block h-4 border-r-2 border-sheet bg-family ${spot.cover ? 'opacity-50' : ''}`}
               aria-hidden="true"
             />
             <span className="block pr-2 text-label leading-tight">
@@ -40,21 +65,22 @@ function Ribbon({ legs, hours, tray }: { legs: readonly Leg[]; hours: number; tr
               <span className="small block">{n === 0 ? 'from now' : `from ${hourOf(tray, fromH)}`}</span>
             </span>
           </li>
-        )
-      })}
-    </ol>
+        ))}
+      </ol>
+    </div>
   )
 }
 
-const sooner = (found: Found, asItIs: number | null): string => {
-  if (asItIs === null) return `Dry after ${hoursShort(found.hours)}; as it is, never.`
-  const gained = asItIs - found.hours
+const sooner = (found: Found, asItIsH: number | null): string => {
+  if (asItIsH === null) return 'As it is, never.'
+  const gained = asItIsH - found.hours
   if (gained > 0.25) return `${hoursShort(gained)} sooner than as it is.`
   if (gained < -0.25) return `${hoursShort(-gained)} later than as it is, and whole.`
   return 'As soon as it is now, and whole.'
 }
 
-const sameSpot = (a: Spot, b: Spot): boolean => a.place === b.place && a.cover === b.cover
+const sameSpot = (a: Spot, b: Spot): boolean =>
+  a.place === b.place && a.air === b.air && a.cover?.name === b.cover?.name
 
 export function Programme({ running, tray, forecast }: Props) {
   const gear = useKitchen()?.gear
@@ -62,18 +88,23 @@ export function Programme({ running, tray, forecast }: Props) {
   const stop = useRef<AbortController | null>(null)
   useEffect(() => () => stop.current?.abort(), [])
   if (!gear || tray.end) return null
-  const isFresh = forecast.nowH < 1 && tray.weighed.length === 0
+  const { nowH } = forecast
+  const here = tray.spots.at(-1)!.spot
 
   const look = async () => {
     const control = new AbortController()
     stop.current = control
     setSearch({ is: 'looking', done: 0, of: 1 })
-    const spots = gear.places.flatMap((place) => COVERS.map((cover) => spotIn(place, cover)))
-    const { laid, faces, body } = tray.layout
-    const layout = { laid, faces, body, moisture: isFresh ? tray.layout.moisture : forecast.now.moisture }
     try {
       const found = await findProgrammes(
-        { layout, spots, limits: USUAL_LIMITS, model: forecast.model },
+        {
+          layout: tray.layout,
+          spots: spotsOf(gear),
+          limits: USUAL_LIMITS,
+          model: forecast.model,
+          startsAt: clockHour(tray.laidAt),
+          soFar: { legs: legsOf(tray), turnsH: turnsOf(tray), nowH },
+        },
         { signal: control.signal, onProgress: (done, of) => setSearch({ is: 'looking', done, of }) },
       )
       setSearch({ is: 'found', found })
@@ -84,7 +115,6 @@ export function Programme({ running, tray, forecast }: Props) {
   /** Its first room at once, and a call for each of the others. */
   const follow = async ({ legs }: Found) => {
     const [first, ...later] = legs
-    const here = tray.spots.at(-1)!.spot
     await recordTap(
       running.batch,
       ...(first && !sameSpot(first.spot, here)
@@ -94,14 +124,15 @@ export function Programme({ running, tray, forecast }: Props) {
         running.state,
         later.map(({ fromH, spot }) => ({
           name: `${tray.name}: ${spotWords(spot)}`,
-          minutes: (fromH * 60) / tray.pace,
+          minutes: ((fromH - nowH) * 60) / tray.pace,
         })),
       ),
     )
     notify(later.length > 0 ? 'You will be called for each move' : 'Nothing more to move')
     setSearch({ is: 'idle' })
   }
-  const asItIs = forecast.hoursToTarget === null ? null : forecast.hoursToTarget - (isFresh ? 0 : forecast.nowH)
+  const asItIsH = forecast.hoursToTarget
+  const longestH = (found: Found) => Math.max(found.hours, asItIsH ?? found.hours * 1.1)
   return (
     <section aria-label="Programme">
       <h2 className="head mb-1 text-lg">Programme</h2>
@@ -126,14 +157,25 @@ export function Programme({ running, tray, forecast }: Props) {
         (search.found.best ? (
           <>
             <Ribbon
+              name="Better"
               legs={search.found.best.legs}
-              hours={search.found.best.hours}
-              tray={isFresh ? tray : from(tray, forecast.nowH)}
+              toH={search.found.best.hours}
+              longestH={longestH(search.found.best)}
+              nowH={nowH}
+              tray={tray}
+            />
+            <Ribbon
+              name="As it is"
+              legs={[{ fromH: nowH, spot: here }]}
+              toH={asItIsH ?? longestH(search.found.best)}
+              longestH={longestH(search.found.best)}
+              nowH={nowH}
+              tray={tray}
             />
             <p className="mt-1 leading-snug">
-              {sooner(search.found.best, asItIs)} The middle lags by{' '}
-              {formatNumber(100 * (search.found.best.lagAt18 ?? 0), 0)} points at the most dangerous moment: under 15 it
-              seldom cracks.
+              Dry after {hoursShort(search.found.best.hours - nowH)}. {sooner(search.found.best, asItIsH)} The middle
+              lags by {formatNumber(100 * (search.found.best.lagAt18 ?? 0), 0)} points at the most dangerous moment:
+              under {formatNumber(100 * CRACKS_OVER, 0)} it seldom cracks.
             </p>
             <p className="mt-2 flex flex-wrap gap-4">
               <button
@@ -157,9 +199,3 @@ export function Programme({ running, tray, forecast }: Props) {
     </section>
   )
 }
-
-/** A tray whose hours are counted from now. */
-const from = (tray: RackTray, nowH: number): Pick<RackTray, 'laidAt' | 'pace'> & RackTray => ({
-  ...tray,
-  laidAt: new Date(Date.parse(tray.laidAt) + (nowH * 3_600_000) / tray.pace).toISOString(),
-})

@@ -1,5 +1,6 @@
 /** One tray: what it will weigh and when, one piece cut across as it dries, and what can be done with it. */
-import { COVERS, formatNumber, trayHours, type BenchAction, type Cover } from '@harina/core'
+import { formatNumber, trayHours, type BenchAction, type Spot } from '@harina/core'
+import { overOf, spotIn } from '@harina/core/rack'
 import { useState, type CSSProperties } from 'react'
 import { Link } from 'react-router'
 import { recordTap, undoTap } from '#web/state/bench.ts'
@@ -13,7 +14,6 @@ import { useUnits } from '#web/ui/units.ts'
 import { coverWords, hourOf, layingWords, spotWords } from '#web/words/index.ts'
 import { playedScale } from '#web/devices/scale.ts'
 import { DryingChart } from './DryingChart.tsx'
-import { spotIn } from './LayOut.tsx'
 import { Programme } from './Programme.tsx'
 import { usePastTrays, type OnRack } from './rack.ts'
 import { Sections } from './Sections.tsx'
@@ -69,16 +69,21 @@ function Weigh({ running, tray, dryG }: OnRack & { dryG: number }) {
   )
 }
 
+const sameNight = (a: Spot['night'], b: Spot['night']): boolean =>
+  a === b ||
+  (a !== null && b !== null && Math.abs(a.temperatureC - b.temperatureC) < 1 && Math.abs(a.rhPercent - b.rhPercent) < 3)
+
 function Move({ tray, onAct }: Pick<OnRack, 'tray'> & { onAct: (action: BenchAction) => void }) {
-  const places = useKitchen()?.gear.places ?? []
+  const { places = [], covers = [] } = useKitchen()?.gear ?? {}
   const here = tray.spots.at(-1)!.spot
+  const move = (spot: Spot) => onAct({ type: 'tray-moved', tray: tray.id, spot })
   const place = places.find(({ name }) => name === here.place)
   const { temperature } = useUnits()
   const hasChanged =
     place !== undefined &&
     (Math.abs(place.temperatureC - here.temperatureC) >= 1 ||
       Math.abs(place.rhPercent - here.rhPercent) >= 3 ||
-      place.air !== here.air)
+      !sameNight(place.night, here.night))
   return (
     <p className="flex flex-wrap items-baseline gap-x-3 gap-y-1">
       <span className="small">stands in</span>
@@ -89,21 +94,34 @@ function Move({ tray, onAct }: Pick<OnRack, 'tray'> & { onAct: (action: BenchAct
         options={places.map(({ id, name }) => [id, name] as const)}
         onChange={(id) => {
           const to = places.find((each) => each.id === id)
-          if (to) onAct({ type: 'tray-moved', tray: tray.id, spot: spotIn(to, here.cover) })
+          if (to) move(spotIn(to, here.cover))
         }}
       />
       <Choice
         label="Cover"
         className="field min-h-9 font-semibold"
-        value={here.cover}
-        options={COVERS.map((cover) => [cover, coverWords[cover]] as const)}
-        onChange={(cover) => onAct({ type: 'tray-moved', tray: tray.id, spot: { ...here, cover: cover as Cover } })}
+        value={covers.find(({ name }) => name === here.cover?.name)?.id ?? ''}
+        none={coverWords(covers.some(({ name }) => name === here.cover?.name) ? null : here.cover)}
+        options={covers.map((cover) => [cover.id, coverWords(cover)] as const)}
+        onChange={(id) => {
+          const cover = covers.find((each) => each.id === id)
+          move({ ...here, cover: cover ? overOf(cover) : null })
+        }}
       />
+      {here.air !== 'cabinet' && (
+        <button
+          type="button"
+          className="quiet"
+          onClick={() => move({ ...here, air: here.air === 'fan' ? 'still' : 'fan' })}
+        >
+          {here.air === 'fan' ? 'Fan off' : 'Fan on'}
+        </button>
+      )}
       {hasChanged && (
         <button
           type="button"
           className="quiet text-left"
-          onClick={() => onAct({ type: 'tray-moved', tray: tray.id, spot: spotIn(place, here.cover) })}
+          onClick={() => move({ ...spotIn(place, here.cover), air: here.air })}
         >
           {place.name} has {temperature(place.temperatureC)} and {formatNumber(place.rhPercent, 0)} % by now: count with
           it

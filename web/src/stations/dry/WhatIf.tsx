@@ -1,6 +1,6 @@
 /** By hand: the same tray otherwise, up to four ways side by side. */
-import { COVERS, formatNumber, formatPercent, type RackTray, type TrayLayout } from '@harina/core'
-import { airOf, CRACKS_OVER } from '@harina/core/rack'
+import { formatNumber, formatPercent, type RackTray, type TrayLayout } from '@harina/core'
+import { clockHour, CRACKS_OVER, overOf, spotIn } from '@harina/core/rack'
 import { useEffect, useMemo, useState } from 'react'
 import { useKitchen } from '#web/state/select.ts'
 import { coverWords, hoursShort } from '#web/words/index.ts'
@@ -29,18 +29,13 @@ export function WhatIf({ tray, model }: { tray: RackTray; model: TrayForecast['m
     return [
       ...(here.air === 'still' ? [{ id: 'fan', words: 'a fan on', to: spot({ air: 'fan' }) }] : []),
       ...(here.air === 'still' ? [] : [{ id: 'still', words: 'the fan off', to: spot({ air: 'still' }) }]),
-      ...COVERS.filter((cover) => cover !== here.cover).map((cover) => ({
-        id: cover,
-        words: coverWords[cover],
-        to: spot({ cover }),
-      })),
+      ...(here.cover ? [{ id: 'open', words: coverWords(null), to: spot({ cover: null }) }] : []),
+      ...(gear?.covers ?? [])
+        .filter(({ name }) => name !== here.cover?.name)
+        .map((cover) => ({ id: cover.id, words: coverWords(cover), to: spot({ cover: overOf(cover) }) })),
       ...(gear?.places ?? [])
         .filter(({ name }) => name !== here.place)
-        .map(({ id, name, temperatureC, rhPercent, air }) => ({
-          id,
-          words: name,
-          to: spot({ place: name, temperatureC, rhPercent, air }),
-        })),
+        .map((place) => ({ id: place.id, words: place.name, to: spot(spotIn(place, here.cover)) })),
       {
         id: 'thinner',
         words: 'a fifth thinner',
@@ -68,14 +63,14 @@ export function WhatIf({ tray, model }: { tray: RackTray; model: TrayForecast['m
   useEffect(() => {
     if (chosen.length === 0) return
     let gone = false
-    compared(ways.map((layout) => [layout, [airOf(layout.spot, 0)], model])).then(
+    compared(ways.map((layout) => ({ layout, startsAt: clockHour(tray.laidAt), model }))).then(
       (answers) => !gone && setTried(answers),
       () => undefined,
     )
     return () => {
       gone = true
     }
-  }, [ways, model, chosen.length])
+  }, [ways, model, tray.laidAt, chosen.length])
   return (
     <section aria-label="What if">
       <h2 className="head mb-1 text-lg">What if</h2>

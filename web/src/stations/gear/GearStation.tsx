@@ -13,7 +13,7 @@ import { Lots } from './Lots.tsx'
 import { Presses } from './Presses.tsx'
 import { Rollers } from './Rollers.tsx'
 import { ScaleChecks } from './ScaleChecks.tsx'
-import { Heat, Places, Pots, Tools, Vessels } from './Tools.tsx'
+import { Covers, Heat, Places, Pots, Tools, Vessels } from './Tools.tsx'
 import { ThisDevice } from './ThisDevice.tsx'
 import { Portions, UnitsUsed, Ways } from './Ways.tsx'
 
@@ -28,6 +28,7 @@ const Bench: Shelf = ({ kitchen: { gear } }) => (
     <div className="flex flex-col gap-6">
       <Places gear={gear} />
       <Pots gear={gear} />
+      <Covers gear={gear} />
     </div>
     <div className="flex flex-col gap-6">
       <ScaleChecks gear={gear} />

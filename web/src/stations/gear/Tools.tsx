@@ -1,4 +1,13 @@
-import { formatNumber, ROOM_FOR, type Gear, type Place, type Pot, type Vessel, USUAL_POT_L } from '@harina/core'
+import {
+  formatNumber,
+  ROOM_FOR,
+  type Cover,
+  type Gear,
+  type Place,
+  type Pot,
+  type Vessel,
+  USUAL_POT_L,
+} from '@harina/core'
 import { KNEADING_WARMS_C, kneadBy } from '@harina/core/heat'
 import { nanoid } from 'nanoid'
 import type { ReactNode } from 'react'
@@ -61,6 +70,7 @@ interface PlaceRowProps {
 
 function PlaceRow({ place, air, bench, onBench, onChange, onRemove }: PlaceRowProps) {
   const { temperatureFigure, units } = useUnits()
+  const { night, temperatureC, rhPercent } = place
   return (
     <li className="border-b border-line py-2">
       <div className="flex items-baseline gap-3">
@@ -108,6 +118,16 @@ function PlaceRow({ place, air, bench, onBench, onChange, onRemove }: PlaceRowPr
           options={Object.entries(airWords) as [Place['air'], string][]}
           onChange={(moves) => moves && onChange({ air: moves })}
         />
+        <button
+          type="button"
+          className="quiet ml-4 min-h-6"
+          aria-label={
+            place.night ? `${place.name} has one air day and night` : `${place.name} has another air at night`
+          }
+          onClick={() => onChange({ night: place.night ? null : { temperatureC, rhPercent } })}
+        >
+          {place.night ? 'same at night' : 'other at night'}
+        </button>
         <label className="ml-4 inline-flex min-h-9 items-center gap-2">
           <input
             type="radio"
@@ -120,6 +140,33 @@ function PlaceRow({ place, air, bench, onBench, onChange, onRemove }: PlaceRowPr
           the bench
         </label>
       </p>
+      {night && (
+        <p className="small">
+          from eight in the evening to eight{' '}
+          <QuantityField
+            label={`${place.name}, temperature at night`}
+            shown={temperatureFigure(night.temperatureC)}
+            unit="°C"
+            min={-20}
+            max={60}
+            widthCh={4}
+            className="text-2xl font-semibold text-ink"
+            onChange={(celsius) => onChange({ night: { ...night, temperatureC: celsius } })}
+          />{' '}
+          {units.temperature} and{' '}
+          <QuantityField
+            label={`${place.name}, humidity at night`}
+            shown={formatNumber(night.rhPercent, 0)}
+            unit="%"
+            min={5}
+            max={95}
+            widthCh={4}
+            className="text-2xl font-semibold text-ink"
+            onChange={(rh) => onChange({ night: { ...night, rhPercent: rh } })}
+          />{' '}
+          % humidity, for what dries on a rack
+        </p>
+      )}
       <TakeAir air={air} place={place} onTake={onChange} />
     </li>
   )
@@ -129,7 +176,8 @@ export function Places({ gear }: { gear: Gear }) {
   const air = useAir(useApp((state) => state.preferences.air))
   const benchPlace = gear.places.find(({ id }) => id === gear.benchPlace) ?? gear.places[0]
   const change = (id: string, part: Partial<Place>) => changePart('place', id, (place) => ({ ...place, ...part }))
-  const add = () => addPart('place', { id: nanoid(), name: 'New place', temperatureC: 20, rhPercent: 55, air: 'still' })
+  const add = () =>
+    addPart('place', { id: nanoid(), name: 'New place', temperatureC: 20, rhPercent: 55, air: 'still', night: null })
   return (
     <Section title="Where flour stands" lead="Flour drifts towards its air, trays dry in it.">
       <ul>
@@ -319,6 +367,47 @@ export function Pots({ gear }: { gear: Gear }) {
       {gear.pots.length < ROOM_FOR && (
         <button type="button" className="quiet mt-2" onClick={add}>
           Add a pot
+        </button>
+      )}
+    </Section>
+  )
+}
+
+/** What lies over a tray. What is tight lets hardly anything through. */
+export function Covers({ gear }: { gear: Gear }) {
+  const change = (id: string, part: Partial<Cover>) => void changePart('cover', id, (cover) => ({ ...cover, ...part }))
+  const add = () => addPart('cover', { id: nanoid(), name: 'a net', open: 0.6 })
+  return (
+    <Section title="Covers for the rack" lead="A cover slows the outside, so that the middle can catch up.">
+      {gear.covers.length === 0 && <p className="py-2">Cloths, nets, lids and boxes would stand here.</p>}
+      <ul>
+        {gear.covers.map((cover) => (
+          <Holds
+            key={cover.id}
+            kind="cover"
+            name={cover.name}
+            onName={(name) => change(cover.id, { name })}
+            onRemove={() => removePart('cover', cover)}
+          >
+            lets{' '}
+            <QuantityField
+              label={`${cover.name}, share of the air it lets through`}
+              shown={formatNumber(100 * cover.open, cover.open < 0.095 ? 1 : 0)}
+              unit="%"
+              min={0.5}
+              max={100}
+              widthCh={4}
+              className="text-2xl font-semibold text-ink"
+              onChange={(percent) => change(cover.id, { open: percent / 100 })}
+            />{' '}
+            % through
+          </Holds>
+        ))}
+      </ul>
+      <p className="small mt-1">A net about 60, a cloth 15, a lid 3: estimates, until weighings put them right.</p>
+      {gear.covers.length < ROOM_FOR && (
+        <button type="button" className="quiet mt-2" onClick={add}>
+          Add a cover
         </button>
       )}
     </Section>
