@@ -5,13 +5,14 @@ import {
   lumpIsEven,
   lumps,
   planBatch,
-  potAtBench,
+  potTurns,
   pourGo,
   pressAtBench,
   replay,
   rolledSheetAtBench,
   shapesFor,
   startSheet,
+  USUAL_POT_L,
   waterTargets,
   type BenchEvent,
   type Plan,
@@ -108,7 +109,7 @@ it('filling for the pieces that were made, not for those that were planned', () 
 
 it('potfuls share the batter evenly, none over what the pot bears', () => {
   const plan = planOf('batter-board', 'board-scraped')
-  const { turns, eachG } = potAtBench(plan, full(plan))
+  const { turns, eachG } = potTurns(benchPieces(plan, full(plan)).usableG, plan.pot, USUAL_POT_L)
   expect(turns * eachG).toBeCloseTo(benchPieces(plan, full(plan)).usableG, 6)
   expect(eachG).toBeLessThanOrEqual(600 + 1e-6)
 })

@@ -3,7 +3,6 @@ import { roundHalfUp } from '../formula/index.ts'
 import { cookedAt, type Pieces } from '../shape/index.ts'
 import {
   benchC,
-  largestPotL,
   type Kitchen,
   placeOf,
   type ShapeShare,
@@ -120,7 +119,6 @@ export function planBatch(worked: Worked, kitchen: Kitchen, at: string, formula:
     pot: {
       litresPer100G: dough.pot.litresPer100G,
       saltGPerL: practice.potSaltGPerL,
-      largestL: largestPotL(kitchen.gear),
     },
   }
 }

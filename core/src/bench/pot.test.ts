@@ -16,8 +16,8 @@ it('no pot is filled over three quarters: more goes in equal turns', () => {
   expect(potTurns(100, tenGrams, 2)).toMatchObject({ turns: 1, litres: 1.5 })
 })
 
-it('without a pot in Gear a household’s large one is meant, and it says so', () => {
-  expect(potTurns(600, tenGrams, null)).toMatchObject({ potL: 8, isUsual: true, turns: 1, litres: 6 })
-  expect(potTurns(600, tenGrams, 12)).toMatchObject({ potL: 12, isUsual: false })
-  expect(potTurns(0, tenGrams, null)).toMatchObject({ turns: 1, eachG: 0 })
+it('a pot that takes all of it takes it in one turn, and nothing at all in one', () => {
+  expect(potTurns(600, tenGrams, 8)).toMatchObject({ potL: 8, turns: 1, litres: 6 })
+  expect(potTurns(600, tenGrams, 12)).toMatchObject({ potL: 12, turns: 1 })
+  expect(potTurns(0, tenGrams, 8)).toMatchObject({ turns: 1, eachG: 0 })
 })

@@ -1,8 +1,6 @@
 /** Water for what is cooked now, and in how many turns the largest pot of the kitchen takes it. */
 import { dropped } from '../geometry/index.ts'
 import type { Plan } from '../model/index.ts'
-import { benchPieces } from './bowl.ts'
-import type { BenchState } from './state.ts'
 
 /** Higher than this it boils over: water, of what the pot holds. */
 const FILLED = 0.75
@@ -18,9 +16,8 @@ export interface PotTurns {
   readonly turns: number
   /** Dough, each turn. */
   readonly eachG: number
-  /** What the pot holds, and whether Gear says so. */
+  /** What the pot holds. */
   readonly potL: number
-  readonly isUsual: boolean
 }
 
 /** Water of a pot that is no fuller than it may be, litres. @example a pot of 8 L → 6 L */
@@ -33,15 +30,10 @@ export const waterOfPot = (potL: number): number => FILLED * potL
 export function potTurns(
   doughG: number,
   { litresPer100G, saltGPerL }: Pick<Plan['pot'], 'litresPer100G' | 'saltGPerL'>,
-  largestL: number | null,
+  potL: number,
 ): PotTurns {
-  const potL = largestL ?? USUAL_POT_L
   const waterL = waterOfPot(potL)
   const { potfuls: turns, eachG } = dropped({ doughG, potL: waterL, litresPer100G })
   const litres = Math.min(waterL, Math.ceil(Math.max(LEAST_L, (litresPer100G * eachG) / 100) - 1e-9))
-  return { litres, saltG: litres * saltGPerL, turns, eachG, potL, isUsual: largestL === null }
+  return { litres, saltG: litres * saltGPerL, turns, eachG, potL }
 }
-
-/** Of the dough that is really there and goes into this pot. */
-export const potAtBench = (plan: Plan, state: BenchState): PotTurns =>
-  potTurns(benchPieces(plan, state).usableG, plan.pot, plan.pot.largestL)

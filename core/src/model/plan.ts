@@ -2,7 +2,7 @@
 import { z } from '../zod.ts'
 import { blankSchema } from './blank.ts'
 import { each, figureOr, one, partOf, together, upgradesOf, type Loose, type Upgrades } from './loose.ts'
-import { between, celsius, fraction, lengthMm, litres, massG, minutes, pieces, reckoned, whole } from './ranges.ts'
+import { between, celsius, fraction, lengthMm, massG, minutes, pieces, reckoned, whole } from './ranges.ts'
 import type { Reference } from './reference.ts'
 import { sheetReferencesAt, sheetSchema, sheetUpgrades } from './sheet.ts'
 import { plannedStepSchema } from './step.ts'
@@ -96,11 +96,10 @@ export const planSchema = z.strictObject({
   kneads: z.enum(WORKERS),
   /** Heat of the air at the bench, °C. */
   roomC: celsius,
-  /** Water by the dough, salt by the water; the largest pot of Gear holds so much, null where it has none. */
+  /** Water by the dough, salt by the water. */
   pot: z.strictObject({
     litresPer100G: between(0.001, 100_000),
     saltGPerL: between(0, 1000),
-    largestL: z.nullable(litres),
   }),
 })
 
@@ -196,7 +195,7 @@ function plan5to6(plan: Loose): Loose {
     each(steps, (step) => (step['kind'] === 'knead' ? { ...step, processor: null } : step))
   return {
     ...plan,
-    pot: { ...pot, litresPer100G: Math.min(100_000, Math.max(0.001, litresPer100G)), largestL: null },
+    pot: { ...pot, litresPer100G: Math.min(100_000, Math.max(0.001, litresPer100G)) },
     steps: withProcessor(plan['steps']),
     also: each(plan['also'], (also) => ({
       ...also,
@@ -205,7 +204,7 @@ function plan5to6(plan: Loose): Loose {
   }
 }
 
-/** 2: every blank, doughs on a base. 3: drops say how. 4: the batch's own steps. 5: how long it keeps, folds and belts. 6: processors, pots. */
+/** 2: every blank, doughs on a base. 3: drops say how. 4: the batch's own steps. 5: how long it keeps, folds and belts. 6: processors, pots. 9: the pot is the kitchen's of the day. */
 const ownUpgrades: Upgrades = {
   2: (plan) => ({
     ...plan,
@@ -228,6 +227,10 @@ const ownUpgrades: Upgrades = {
   }),
   5: (plan) => ({ ...plan, steps: each(plan['steps'], step4to5) }),
   6: plan5to6,
+  9: (plan) => {
+    const { largestL: _, ...pot } = partOf(plan, 'pot')
+    return { ...plan, pot }
+  },
 }
 export const planUpgrades = together(
   upgradesOf(sheetUpgrades, (upgrade) => (plan) => ({ ...plan, sheet: one(plan['sheet'], upgrade) })),

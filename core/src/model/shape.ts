@@ -131,6 +131,8 @@ export const shapeSchema = z.strictObject({
   /** At a full boil at sea level, from the return of the boil. */
   cookFreshMin: spanSchema,
   cookDriedMin: z.optional(spanSchema),
+  /** Of small soft pieces: how long they stay in after they rise. */
+  afterFloatMin: z.optional(spanSchema),
   /** Where it is not boiled. */
   heat: z.optional(z.enum(['bake', 'pan', 'steam'])),
   doneSign: someText,

@@ -1,2 +1,4 @@
 export * from './learnt.ts'
-export * from './stove.ts'
+export * from './times.ts'
+export * from './together.ts'
+export * from './water.ts'

@@ -9,6 +9,7 @@ describe('preferences', () => {
     air: false,
     learnt: true,
     upAtMs: null,
+    potFor: {},
     theme: 'system',
     sound: true,
     lastPath: '/formula',
@@ -46,6 +47,7 @@ describe('preferences', () => {
       air: false,
       learnt: false,
       upAtMs: 1_900_000_000_000,
+      potFor: { b1: 'kettle' },
     } as const
     writePreferences(preferences)
     expect(readPreferences()).toEqual(preferences)

@@ -89,8 +89,15 @@ export function minutesWords(minutes: number): string {
   return Math.abs(part - 0.5) < 1e-9 ? `${whole}½ min` : formatCountdown(Math.round(minutes * 60))
 }
 
+/** Whole or half minutes as one says them, else to ten seconds. */
+export const toTheSixth = (minutes: number): number => Math.round(minutes * 6) / 6
+
 export function spanOfMinutes(from: number, to: number): string {
   if (from === to) return minutesWords(from)
   const [low, high] = [minutesWords(from), minutesWords(to)]
   return low.endsWith(' min') && high.endsWith(' min') ? `${low.replace(' min', '')} to ${high}` : `${low} to ${high}`
 }
+
+/** As the clock in the pot tells it. @example [3.97, 6.02] → 4 to 6 min */
+export const minuteSpan = ([from, to]: readonly [number, number]): string =>
+  spanOfMinutes(toTheSixth(from), toTheSixth(to))

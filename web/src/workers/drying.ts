@@ -1,5 +1,6 @@
-/** Drying is worked out away from the page; the same question asked again is answered from memory. */
+/** Drying and cooking are worked out away from the page; the same question asked again is answered from memory. */
 import type { ProgrammeRequest } from '@harina/core/rack'
+import type { Piece } from '@harina/core/stove'
 import type { DryingJobs, ForecastInput } from './dryingJobs.ts'
 import { createPool, remembered, type JobOptions } from './jobs.ts'
 
@@ -21,6 +22,9 @@ export const compared = remembered(
   JSON.stringify,
   COMPARED_KEPT,
 )
+
+const COOKINGS_KEPT = 60
+export const cookingFor = remembered(async (piece: Piece) => dryer.run('cooking', piece), JSON.stringify, COOKINGS_KEPT)
 
 export const findProgrammes = async (request: ProgrammeRequest, options: JobOptions) =>
   dryer.run('programme', request, options)

@@ -12,6 +12,7 @@ import {
   type Forecast,
   type ProgrammeRequest,
 } from '@harina/core/rack'
+import { cookingOf, type Piece, type PieceCooking } from '@harina/core/stove'
 import { profilesOf, type DryingModel, type Profiles } from '@harina/core/transport'
 
 export interface ForecastInput {
@@ -66,6 +67,7 @@ export const dryingJobs = {
     const model = fit ? { ...learnt, scaleD: fit.scaleD, scaleK: fit.scaleK } : learnt
     return { ...forecast, profiles: profilesFor(tray, forecast, model), learnt: { factor, n }, model }
   },
+  cooking: (piece: Piece): PieceCooking => cookingOf(piece),
   programme: (request: ProgrammeRequest, tell: (done: number, of: number) => void) => programmes(request, tell),
   compare: (ways: readonly WayToDry[]): readonly Tried[] =>
     ways.map(({ layout, startsAt, model }) => {

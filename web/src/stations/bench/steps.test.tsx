@@ -236,13 +236,17 @@ it('batter is dropped potful by potful, each with its own minutes', async () => 
     { ...as('batter-board', 'board-scraped'), minutesAgo: 60, upTo: 'drop' },
     { type: 'poured', grams: 900 },
   )
-  await press(/^They are in/)
-  const again = screen.queryByRole('button', { name: /the next potful in: 2 of/ })
-  if (again) {
-    fireEvent.click(again)
-    await settle()
-    expect((await benchState()).ticked).toEqual(['drop-1'])
-  }
+  await press(/^They are in: 1 of 3/)
+  const before = (await benchState()).timers['drop']!
+  await press(/^They float/)
+  const floating = (await benchState()).timers['drop']!
+  expect(floating.startedAt).toBe(before.startedAt)
+  expect((floating.endsAtMs - Date.now()) / 1000).toBeCloseTo(30, 0)
+  await press(/^Out: 1 of 3/)
+  expect(await benchState()).toMatchObject({ ticked: ['drop-1'], timers: { drop: { stage: 'stopped' } } })
+  await press(/^Boil is back: 2 of 3 in/)
+  await press(/^Out: 2 of 3/)
+  await press(/^Boil is back: 3 of 3 in/)
   await press(/^All cooked/)
   const { plan, events } = await openBatch(BATCH)
   expect(replay(plan, events).done).toContain('drop')

@@ -8,12 +8,10 @@ import {
   type Place,
   type TrayLayout,
 } from '@harina/core'
-import { clockHour, endsAt, overOf, pieceBodyOf, spotIn } from '@harina/core/rack'
-import { formatISO } from 'date-fns'
+import { endsAt, overOf, pieceBodyOf, spotIn } from '@harina/core/rack'
 import { nanoid } from 'nanoid'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
-import { playedScale } from '#web/devices/scale.ts'
 import { recordTap } from '#web/state/bench.ts'
 import { useKitchen, type RunningBatch } from '#web/state/select.ts'
 import { Choice } from '#web/ui/Choice.tsx'
@@ -21,7 +19,7 @@ import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { Segments } from '#web/ui/Segments.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { airWords, coverWords, layingWords } from '#web/words/index.ts'
-import { unlaidG } from './rack.ts'
+import { practise, unlaidG } from './rack.ts'
 
 /** Hours of the tray in one of the clock, to practise with. */
 const PRACTICE_PACE = 600
@@ -83,11 +81,7 @@ export function LayOut({ running }: { running: RunningBatch }) {
     const pace = practice ? { pace: PRACTICE_PACE } : {}
     const stored = await recordTap(batch, { type: 'tray-laid', tray: id, name, grams: laidG, trayG, layout, ...pace })
     if (!stored) return
-    const startsAt = clockHour(formatISO(Date.now()))
-    if (practice)
-      void playedScale
-        .act({ act: 'tray', grams: laidG, trayG, layout, pace: PRACTICE_PACE, startsAt })
-        .catch(() => undefined)
+    if (practice) practise({ grams: laidG, trayG, layout, pace: PRACTICE_PACE })
     void navigate(`/dry/${id}`)
   }
   return (

@@ -47,26 +47,32 @@ interface RibbonProps {
 function Ribbon({ name, legs, toH, longestH, nowH, tray }: RibbonProps) {
   const length = Math.max(1e-6, longestH - nowH)
   return (
-    <div className="grid grid-cols-[5.5rem_minmax(0,1fr)] items-start gap-x-3">
+    <div className="mb-2 grid grid-cols-[4.5rem_minmax(0,1fr)] gap-x-3">
       <span className="text-label leading-tight font-semibold">{name}</span>
-      <ol className="flex" aria-label={`${name}: from room to room`}>
-        {legs.map(({ fromH, spot }, n) => (
-          <li
-            key={fromH}
-            className="min-w-24"
-            style={{ flexBasis: `${(100 * ((legs[n + 1]?.fromH ?? toH) - fromH)) / length}%` }}
-          >
+      <div>
+        <div className="flex" aria-hidden="true">
+          {legs.map(({ fromH, spot }, n) => (
             <span
-              className={`block h-4 border-r-2 border-sheet bg-family ${spot.cover ? 'opacity-50' : ''}`}
-              aria-hidden="true"
-            />
-            <span className="block pr-2 text-label leading-tight">
-              {spotWords(spot)}
-              <span className="small block">{n === 0 ? 'from now' : `from ${hourOf(tray, fromH)}`}</span>
+              key={fromH}
+              className="border-r-2 border-sheet text-sm leading-tight"
+              style={{ width: `${(100 * ((legs[n + 1]?.fromH ?? toH) - fromH)) / length}%` }}
+            >
+              <span className={`block h-5 bg-family ${spot.cover ? 'opacity-50' : ''}`} />
+              {legs.length > 1 && n + 1}
             </span>
-          </li>
-        ))}
-      </ol>
+          ))}
+        </div>
+        <ol
+          className={`leading-snug ${legs.length > 1 ? 'list-decimal pl-5' : ''}`}
+          aria-label={`${name}: from room to room`}
+        >
+          {legs.map(({ fromH, spot }, n) => (
+            <li key={fromH}>
+              {spotWords(spot)} <span className="small">{n === 0 ? 'from now' : `from ${hourOf(tray, fromH)}`}</span>
+            </li>
+          ))}
+        </ol>
+      </div>
     </div>
   )
 }

@@ -123,8 +123,11 @@ function Move({ tray, onAct }: Pick<OnRack, 'tray'> & { onAct: (action: BenchAct
           className="quiet text-left"
           onClick={() => move({ ...spotIn(place, here.cover), air: here.air })}
         >
-          {place.name} has {temperature(place.temperatureC)} and {formatNumber(place.rhPercent, 0)} % by now: count with
-          it
+          {place.name} has {temperature(place.temperatureC)} and {formatNumber(place.rhPercent, 0)} %
+          {place.night
+            ? `, at night ${temperature(place.night.temperatureC)} and ${formatNumber(place.night.rhPercent, 0)} %,`
+            : ''}{' '}
+          by now: count with it
         </button>
       )}
       {(tray.layout.laid !== 'spread' || tray.layout.faces === 'one') && (

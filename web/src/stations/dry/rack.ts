@@ -1,6 +1,9 @@
 /** What lies on the rack, batch by batch, and what still has to be laid out. */
-import { benchPieces, type RackTray } from '@harina/core'
+import { benchPieces, type RackTray, type TrayLayout } from '@harina/core'
+import { clockHour } from '@harina/core/rack'
+import { formatISO } from 'date-fns'
 import { useMemo } from 'react'
+import { playedScale } from '#web/devices/scale.ts'
 import { selectEnded, useRunningBatches, type RunningBatch } from '#web/state/select.ts'
 import { useApp } from '#web/state/store.ts'
 
@@ -65,3 +68,7 @@ export function usePastTrays({ running, tray }: OnRack): readonly RackTray[] {
     return told.length === 0 ? NONE : told.sort((a, b) => Date.parse(a.laidAt) - Date.parse(b.laidAt))
   }, [wanted, ended, open, running, tray])
 }
+
+/** The tray is set on the played scale, where it dries by constants that nobody is told. */
+export const practise = (tray: { grams: number; trayG: number; layout: TrayLayout; pace: number }): void =>
+  void playedScale.act({ act: 'tray', ...tray, startsAt: clockHour(formatISO(Date.now())) }).catch(() => undefined)

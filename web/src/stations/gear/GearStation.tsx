@@ -24,11 +24,11 @@ const Bench: Shelf = ({ kitchen: { gear } }) => (
     <div className="flex flex-col gap-6">
       <Tools gear={gear} />
       <Heat gear={gear} />
+      <Covers gear={gear} />
     </div>
     <div className="flex flex-col gap-6">
       <Places gear={gear} />
       <Pots gear={gear} />
-      <Covers gear={gear} />
     </div>
     <div className="flex flex-col gap-6">
       <ScaleChecks gear={gear} />

@@ -1,12 +1,11 @@
 /** One basket: in or out, its clock in seconds, when to taste it, and how far the water is in. */
-import { formatCountdown, type Timer } from '@harina/core'
-import { clockFor, dropAt } from '@harina/core/stove'
+import { formatCountdown } from '@harina/core'
+import { clockFor, dropAt, floated, turnOut } from '@harina/core/stove'
 import type { CSSProperties } from 'react'
 import { finishStep, recordTap, takeOut } from '#web/state/bench.ts'
-import { useKitchen } from '#web/state/select.ts'
 import { familyInk } from '#web/ui/family.tsx'
 import { useUnits } from '#web/ui/units.ts'
-import { counted, minutesWords, spanOfMinutes } from '#web/words/index.ts'
+import { counted, doneWords, minutesWords, minuteSpan, toTheSixth } from '#web/words/index.ts'
 import type { Basket } from './baskets.ts'
 
 interface Props {
@@ -17,49 +16,44 @@ interface Props {
   readonly upAtMs: number | null
 }
 
-/** Whole or half minutes as one says them, else to ten seconds. */
-const told = (minutes: number) => Math.round(minutes * 6) / 6
-
 const state = { null: 'fresh', cook: 'fresh', hold: 'from the fridge', freeze: 'frozen', dry: 'dried' } as const
-
-/** The clock that runs for it in the pot; null before. */
-export function clockOf({ running, clockId }: Basket): Timer | null {
-  const clock = running.state.timers[clockId]
-  return clock && clock.stage !== 'stopped' ? clock : null
-}
 
 /** What is done with it next, from wherever it waits. */
 export async function actOn(basket: Basket, nowMs: number, upAtMs: number | null): Promise<void> {
-  const { running, clockId, isHere, cooked } = basket
+  const { running, stepId, isHere, span, turn, turns, clock } = basket
   const { batch, step } = running
   if (!isHere) {
     if (step?.kind === 'then') await finishStep(batch, { type: 'finish-chosen', finish: 'cook' })
     else await takeOut(batch, 1, batch.id)
     return
   }
-  const clock = clockOf(basket)
   if (!clock) {
-    const [from, to] = cooked.span
-    const minutes = upAtMs === null ? (from + to) / 2 : clockFor([from, to], upAtMs, nowMs)
-    await recordTap(batch, { type: 'timer-started', timer: clockId, minutes })
+    const minutes = upAtMs === null ? (span[0] + span[1]) / 2 : clockFor(basket, turn, upAtMs, nowMs)
+    await recordTap(batch, { type: 'timer-started', timer: stepId, minutes })
+    return
+  }
+  if (turn < turns) {
+    await recordTap(batch, ...turnOut(stepId, turn))
     return
   }
   const minutes = Number(Math.max(0, (nowMs - Date.parse(clock.startedAt)) / 60_000).toFixed(2))
-  await finishStep(batch, { type: 'timer-stopped', timer: clockId }, { type: 'cooked', minutes })
+  await finishStep(batch, { type: 'timer-stopped', timer: stepId }, { type: 'cooked', minutes })
 }
 
 /** What the dark button says. */
 export function actionWords(basket: Basket): string {
-  if (!basket.isHere) return basket.running.step?.kind === 'then' ? 'To the pot' : 'Out, to the pot'
-  return clockOf(basket) ? 'Out' : 'In, boil is back'
+  const { isHere, running, turn, turns, clock } = basket
+  if (!isHere) return running.step?.kind === 'then' ? 'To the pot' : 'Out, to the pot'
+  const which = turns > 1 ? ` ${turn} of ${turns}` : ''
+  return clock ? `Out${which}` : `In${which}, boil is back`
 }
 
 function Clock({ basket, nowMs }: Pick<Props, 'basket' | 'nowMs'>) {
-  const clock = clockOf(basket)
+  const { clock } = basket
   if (!clock) return null
   const left = (clock.endsAtMs - nowMs) / 1000
   const goneMin = (nowMs - Date.parse(clock.startedAt)) / 60_000
-  const { tasteAtMin } = basket.cooked
+  const { tasteAtMin } = basket
   return (
     <>
       <p className={`figure text-6xl leading-none font-semibold ${left < 0 ? 'text-danger' : ''}`}>
@@ -77,14 +71,15 @@ function Clock({ basket, nowMs }: Pick<Props, 'basket' | 'nowMs'>) {
 }
 
 export function BasketRow({ basket, number, nowMs, upAtMs }: Props) {
-  const kitchen = useKitchen()
   const { mass } = useUnits()
-  const { running, cooked, grams, shape, finish } = basket
-  const [from, to] = cooked.span
-  const doneSign = kitchen?.shapes.get(running.batch.plan.shape.id)?.doneSign
-  const family = kitchen?.doughs.get(running.batch.plan.sheet.dough)?.family ?? 'semolina'
-  const isIn = clockOf(basket) !== null
-  const dropAtMs = upAtMs === null || isIn || !basket.isHere ? null : dropAt([from, to], upAtMs)
+  const { running, grams, shape, finish, span, turn, turns, water, clock, table, family, afterFloatMin, stepId } =
+    basket
+  const { plan } = running.batch
+  const isIn = clock !== null
+  // Only the first of several turns is called for by the clock; the others go in when the boil is back.
+  const dropAtMs = upAtMs === null || isIn || !basket.isHere || turn > 1 ? null : dropAt(basket, upAtMs)
+  const step = plan.steps.find(({ id }) => id === stepId)
+  const sign = doneWords(step && 'done' in step ? step.done : undefined, shape.doneSign)
   return (
     <li
       className="flex flex-wrap items-center gap-x-6 gap-y-2 border-b border-l-5 border-b-line border-l-family py-3 pl-3"
@@ -96,12 +91,13 @@ export function BasketRow({ basket, number, nowMs, upAtMs }: Props) {
           {basket.name}
         </h2>
         <p className="small leading-snug">
-          {shape}, {state[finish ?? 'null']}, {mass(grams)}; {spanOfMinutes(told(from), told(to))}
+          {plan.shape.name}, {state[finish ?? 'null']}, {mass(grams)}
+          {turns > 1 && ` in ${counted(turns, 'turn')} of ${mass(water.eachG)}`}; {minuteSpan(span)}
         </p>
         <p className="small leading-snug">
           {basket.learnt.n > 0 &&
-            `By ${counted(basket.learnt.n, 'time')} of yours; the table says ${spanOfMinutes(told(basket.learnt.table[0]), told(basket.learnt.table[1]))}. `}
-          Taste first at {minutesWords(told(cooked.tasteAtMin))}. Done: {doneSign ?? 'no white inside'}.
+            `By ${counted(basket.learnt.n, 'time')} of yours; the table says ${minuteSpan(table)}. `}
+          Taste first at {minutesWords(toTheSixth(basket.tasteAtMin))}. Done: {sign}.
         </p>
       </div>
       <div className="min-w-36">
@@ -114,6 +110,16 @@ export function BasketRow({ basket, number, nowMs, upAtMs }: Props) {
           </p>
         ) : null}
       </div>
+      {clock && afterFloatMin !== null && afterFloatMin < (clock.endsAtMs - nowMs) / 60_000 && (
+        <button
+          type="button"
+          className="box min-h-16 font-semibold"
+          aria-label={`They float: ${basket.name}`}
+          onClick={() => void recordTap(running.batch, floated(stepId, clock, afterFloatMin, Date.now()))}
+        >
+          They float
+        </button>
+      )}
       <button
         type="button"
         className={`${isIn || (dropAtMs !== null && dropAtMs <= nowMs) ? 'action' : 'box'} min-h-16 min-w-44 text-lg font-semibold`}

@@ -2,14 +2,14 @@
 import { formatNumber } from '@harina/core'
 import { useMemo } from 'react'
 import { Chart } from '#web/ui/chart/Chart.tsx'
-import { spanOfMinutes } from '#web/words/index.ts'
+import { minuteSpan } from '#web/words/index.ts'
 import type { Basket } from './baskets.ts'
 
 const FONT = 'Barlow Semi Condensed'
 
 export function Inside({ basket }: { basket: Basket }) {
-  const { model, span } = basket.cooked
-  const { curve } = model
+  const { cooking, span } = basket
+  const curve = cooking?.model.curve
   // The table's times are the anchor: where the model has a tenth of raw core left, it is firm by the table.
   const firm = curve?.find(({ coreFraction }) => coreFraction <= 0.1)
   const scale = firm && firm.min > 0 ? span[0] / firm.min : 1
@@ -27,11 +27,12 @@ export function Inside({ basket }: { basket: Basket }) {
     }),
     [basket.name, curve, scale],
   )
+  if (!cooking) return null
   if (!curve)
     return (
       <p className="small max-w-[60ch]">
-        {basket.name} holds its water already: it is done when its middle is hot,{' '}
-        {spanOfMinutes(Math.round(span[0] * 6) / 6, Math.round(span[1] * 6) / 6)}, and a little after it floats.
+        {basket.name} holds its water already: it is done when its middle is hot, {minuteSpan(span)}
+        {basket.afterFloatMin !== null && ', and a little after it floats'}.
       </p>
     )
   return (

@@ -14,9 +14,10 @@ import { usePageTitle } from '#web/ui/pageTitle.ts'
 import { useKeyIsTaken } from '#web/ui/useKeyIsTaken.ts'
 import { useNow } from '#web/ui/useNow.ts'
 import { familyInk } from '#web/ui/family.tsx'
-import { actionWords, actOn, BasketRow, clockOf } from './BasketRow.tsx'
+import { actionWords, actOn, BasketRow } from './BasketRow.tsx'
 import { useBaskets, type Basket } from './baskets.ts'
 import { Inside } from './Inside.tsx'
+import { Line } from './Line.tsx'
 import { WaterPanel } from './WaterPanel.tsx'
 
 /** Time to get ready before the first goes in. */
@@ -25,6 +26,7 @@ const HALF_DAY_MS = 12 * 3_600_000
 /** After the pot, each with a clock of its own. */
 const AFTER = [
   ['Drain', 0.5],
+  ['Rinse', 1],
   ['Ice bath', 1],
   ['Brown in the pan', 3],
 ] as const
@@ -47,9 +49,8 @@ function Empty() {
 /** The one that wants hands first: over its time, then the next that goes in, then the next to come out. */
 function nextOf(baskets: readonly Basket[], upAtMs: number | null): Basket | undefined {
   const due = (basket: Basket): number => {
-    const clock = clockOf(basket)
-    if (clock) return clock.endsAtMs
-    return upAtMs === null ? Number.MAX_SAFE_INTEGER : dropAt(basket.cooked.span, upAtMs)
+    if (basket.clock) return basket.clock.endsAtMs
+    return upAtMs === null ? Number.MAX_SAFE_INTEGER : dropAt(basket, upAtMs)
   }
   return [...baskets].sort((a, b) => due(a) - due(b))[0]
 }
@@ -70,9 +71,9 @@ interface TogetherProps {
 
 function Together({ baskets, upAtMs, nowMs, onUpAt }: TogetherProps) {
   const [clock, setClock] = useState('')
-  const waiting = baskets.filter((basket) => basket.isHere && !clockOf(basket))
+  const waiting = baskets.filter((basket) => basket.isHere && !basket.clock && basket.turn === 1)
   if (baskets.filter(({ isHere }) => isHere).length < 2) return null
-  const order = upTogether(waiting.map((basket) => ({ id: basket, span: basket.cooked.span })))
+  const order = upTogether(waiting)
   const first = order[0]
   if (upAtMs !== null)
     return (
@@ -90,9 +91,9 @@ function Together({ baskets, upAtMs, nowMs, onUpAt }: TogetherProps) {
   /** Back from when they are up: a call for each that goes in later. */
   const together = async (atMs: number) => {
     onUpAt(atMs)
-    for (const { id: basket, beforeMin } of order) {
+    for (const { load: basket, beforeMin } of order) {
       const minutes = (atMs - beforeMin * 60_000 - Date.now()) / 60_000
-      const name = `Into the pot: ${basket.shape}`
+      const name = `Into the pot: ${basket.shape.name}`
       if (minutes > 0) await recordTap(basket.running.batch, ...ownTimers(basket.running.state, [{ name, minutes }]))
     }
   }
@@ -124,7 +125,7 @@ function Together({ baskets, upAtMs, nowMs, onUpAt }: TogetherProps) {
       </p>
       {tooLate && (
         <p role="alert" className="mt-1 border-l-5 border-danger pl-3">
-          Too late for that: {first.id.name} wants {formatCountdown(first.beforeMin * 60)}. Soonest is{' '}
+          Too late for that: {first.load.name} wants {formatCountdown(first.beforeMin * 60)}. Soonest is{' '}
           {format(soonestMs(nowMs), 'HH:mm')}.
         </p>
       )}
@@ -135,7 +136,7 @@ function Together({ baskets, upAtMs, nowMs, onUpAt }: TogetherProps) {
 function After({ basket }: { basket: Basket }) {
   const { batch, state } = basket.running
   const start = (name: string, minutes: number) => {
-    void recordTap(batch, ...ownTimers(state, [{ name: `${name}: ${basket.shape}`, minutes }]))
+    void recordTap(batch, ...ownTimers(state, [{ name: `${name}: ${basket.shape.name}`, minutes }]))
   }
   return (
     <p className="flex flex-wrap items-center gap-3">
@@ -169,7 +170,6 @@ function TableOrLog({ any }: { any: boolean }) {
 export default function PotStation() {
   const all = useBaskets()
   const gear = useKitchen()?.gear
-  const doughs = useKitchen()?.doughs
   const nowMs = useNow(500)
   const dispatch = useAppDispatch()
   // Kept on the device: a reload in the middle of service changes nothing.
@@ -180,6 +180,7 @@ export default function PotStation() {
   const baskets = useMemo(() => [...all].sort((a, b) => Number(b.isHere) - Number(a.isHere)), [all])
   const here = baskets.filter(({ isHere }) => isHere)
   const main = nextOf(here, upAtMs)
+  const stand = useMemo(() => new Set(all.map(({ id }) => id)), [all])
   const seen = baskets.find(({ id }) => id === shown) ?? main ?? baskets[0]
   usePageTitle(main?.name, 'Pot')
   const keyIsTaken = useKeyIsTaken()
@@ -218,6 +219,7 @@ export default function PotStation() {
                 )}
               </div>
               <Together baskets={baskets} upAtMs={upAtMs} nowMs={nowMs} onUpAt={setUpAtMs} />
+              <Line baskets={here} upAtMs={upAtMs} nowMs={nowMs} />
               <ul className="border-t border-line">
                 {baskets.map((basket, n) => (
                   <BasketRow key={basket.id} basket={basket} number={n + 1} nowMs={nowMs} upAtMs={upAtMs} />
@@ -234,7 +236,7 @@ export default function PotStation() {
               className="flex min-w-0 flex-col gap-5"
               style={
                 {
-                  '--family': familyInk[doughs?.get(seen.running.batch.plan.sheet.dough)?.family ?? 'semolina'],
+                  '--family': familyInk[seen.family],
                 } as CSSProperties
               }
             >
@@ -253,7 +255,7 @@ export default function PotStation() {
                   ))}
                 </div>
               )}
-              <WaterPanel key={seen.id} basket={seen} gear={gear} />
+              <WaterPanel basket={seen} gear={gear} stand={stand} />
               <Inside basket={seen} />
             </div>
           </div>

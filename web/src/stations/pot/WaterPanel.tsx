@@ -1,11 +1,13 @@
 /** The water: how much, how salt, when it boils here, and how much may go in at once. */
-import { formatNumber, type Gear, type Pot } from '@harina/core'
-import { onThePlate, potsOf, waterFor } from '@harina/core/stove'
-import { useState } from 'react'
+import { formatNumber, type Gear } from '@harina/core'
+import { onThePlate, potsOf } from '@harina/core/stove'
+import { preferred } from '#web/state/preferencesSlice.ts'
+import { useApp, useAppDispatch } from '#web/state/store.ts'
 import { Choice } from '#web/ui/Choice.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { counted, minutesWords } from '#web/words/index.ts'
 import type { Basket } from './baskets.ts'
+import { PotDrawing } from './PotDrawing.tsx'
 
 const SAUCE_ML = 250
 
@@ -22,10 +24,10 @@ function Figure({ label, figure, note }: { label: string; figure: string; note?:
 const plain = (value: number) => formatNumber(value, value < 10 && value % 1 !== 0 ? 1 : 0)
 
 function Plate({ basket }: { basket: Basket }) {
-  const { running, cooked, finish } = basket
+  const { running, cooking, finish } = basket
   const { plan } = running.batch
   const { mass, volume } = useUnits()
-  const plate = onThePlate(plan, running.state, cooked, finish)
+  const plate = cooking && onThePlate(plan, running.state, cooking, finish)
   if (!plate) return null
   return (
     <p className="small leading-snug">
@@ -40,14 +42,28 @@ function Plate({ basket }: { basket: Basket }) {
   )
 }
 
-export function WaterPanel({ basket, gear }: { basket: Basket; gear: Gear }) {
+interface Props {
+  readonly basket: Basket
+  readonly gear: Gear
+  /** Batches there are. */
+  readonly stand: ReadonlySet<string>
+}
+
+export function WaterPanel({ basket, gear, stand }: Props) {
   const { mass, temperature, degrees } = useUnits()
   const pots = potsOf(gear)
-  const [potId, setPotId] = useState('')
-  const chosen: Pot = pots.find(({ id }) => id === potId) ?? pots[0]!
-  const { plan } = basket.running.batch
-  const water = waterFor(basket.grams, plan, basket, chosen, gear)
-  const { saltGPerL } = plan.pot
+  const dispatch = useAppDispatch()
+  const potFor = useApp((state) => state.preferences.potFor)
+  const { water } = basket
+  const chosen = water.pot
+  const { saltGPerL } = basket.running.batch.plan.pot
+  /** Of batches that are gone, nothing is kept. */
+  const choose = (potId: string) =>
+    dispatch(
+      preferred({
+        potFor: { ...Object.fromEntries(Object.entries(potFor).filter(([id]) => stand.has(id))), [basket.id]: potId },
+      }),
+    )
   return (
     <section aria-label={`Water for ${basket.name}`} className="flex flex-col gap-3">
       <p className="flex flex-wrap items-baseline gap-x-3">
@@ -59,14 +75,15 @@ export function WaterPanel({ basket, gear }: { basket: Basket; gear: Gear }) {
           className="field min-h-9 text-lg font-semibold"
           value={chosen.id}
           options={pots.map((pot) => [pot.id, pot.name] as const)}
-          onChange={setPotId}
+          onChange={choose}
         />
         <span className="small">
           {plain(chosen.holdsL)} L to the brim
           {chosen.ringKW === null ? ', on a usual ring: say yours in Gear' : `, ${formatNumber(chosen.ringKW, 1)} kW`}
         </span>
       </p>
-      <div className="grid grid-cols-2 gap-x-6 gap-y-3 sm:grid-cols-4">
+      <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
+        <PotDrawing holdsL={chosen.holdsL} litres={water.litres} />
         <Figure
           label="water"
           figure={`${plain(water.litres)} L`}

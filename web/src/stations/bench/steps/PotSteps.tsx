@@ -1,12 +1,23 @@
 /** Into the heat: cooked at once, or dropped in potful by potful. */
-import { benchPieces, cookingSpan, formatNumber, MOST_MINUTES, potAtBench, type StepOf } from '@harina/core'
+import { formatNumber, MOST_MINUTES, type StepOf } from '@harina/core'
+import { floated, turnOut } from '@harina/core/stove'
+import { useMemo } from 'react'
 import { finishStep, recordTap } from '#web/state/bench.ts'
-import { useKitchen } from '#web/state/select.ts'
 import { ShapeEngraving } from '#web/ui/ShapeEngraving.tsx'
 import { useUnits } from '#web/ui/units.ts'
+import { usePot, type PotOf } from '#web/ui/usePot.ts'
 import { Note, StepPage, useBench, useStep } from '../StepPage.tsx'
 import { Timed } from './Timed.tsx'
-import { counted, capital, doneWords, dropTestWords, dropWords, minutesWords, spanOfMinutes } from '#web/words/index.ts'
+import {
+  counted,
+  capital,
+  doneWords,
+  dropTestWords,
+  dropWords,
+  minutesWords,
+  minuteSpan,
+  toTheSixth,
+} from '#web/words/index.ts'
 
 const boiling = (
   <Note title="Boiling water" grade="caution">
@@ -39,45 +50,74 @@ const heatWords: Readonly<
   },
 }
 
-function useCooked() {
+/** The pot of the batch at the bench: as the Pot station tells it. */
+function usePotHere(): PotOf | null {
+  const { running } = useBench()
+  const all = useMemo(() => [running], [running])
+  return usePot(all).get(running.batch.id) ?? null
+}
+
+/** Out: a turn of several, or the last, with the minutes it took. */
+function useOut(pot: PotOf | null) {
   const { running, step } = useBench()
-  return (elapsed: number) =>
-    void finishStep(
-      running.batch,
+  return (elapsed: number) => {
+    const { batch } = running
+    if (pot && pot.turn < pot.turns && pot.clock) return void recordTap(batch, ...turnOut(step.id, pot.turn))
+    return void finishStep(
+      batch,
       { type: 'timer-stopped', timer: step.id },
       ...(elapsed > 0
         ? [{ type: 'cooked', minutes: Math.min(MOST_MINUTES, Number(elapsed.toFixed(1))) } as const]
         : []),
     )
+  }
 }
 
-function CookingMinutes({ from, to, state }: { from: number; to: number; state: string }) {
-  const { running } = useBench()
+const stateWords = { null: 'fresh', cook: 'fresh', hold: 'from the fridge', freeze: 'frozen', dry: 'dried' } as const
+
+function CookingMinutes({ pot }: { pot: PotOf }) {
+  const { running, nowMs } = useBench()
   const { plan } = running.batch
-  const shape = useKitchen()?.shapes.get(plan.shape.id)
+  const { shape, learnt, table, span, finish, clock, afterFloatMin, stepId } = pot
   return (
     <div className="mt-2 flex flex-wrap items-center gap-x-10 gap-y-3 border-t border-line pt-4">
-      {shape && <ShapeEngraving shape={shape} width={300} height={190} withScale />}
-      <p className="figure text-3xl leading-snug">
-        {plan.shape.name}, {state}:
-        <br />
-        <span className="text-5xl font-semibold">{spanOfMinutes(from, to)}</span>
-      </p>
+      <ShapeEngraving shape={shape} width={300} height={190} withScale />
+      <div>
+        <p className="figure text-3xl leading-snug">
+          {plan.shape.name}, {stateWords[finish ?? 'null']}:
+          <br />
+          <span className="text-5xl font-semibold">{minuteSpan(span)}</span>
+        </p>
+        {learnt.n > 0 && (
+          <p className="small mt-1">
+            By {counted(learnt.n, 'time')} of yours; the table says {minuteSpan(table)}.
+          </p>
+        )}
+        {clock && afterFloatMin !== null && afterFloatMin < (clock.endsAtMs - nowMs) / 60_000 && (
+          <button
+            type="button"
+            className="press mt-3 min-h-14 px-5"
+            onClick={() => void recordTap(running.batch, floated(stepId, clock, afterFloatMin, Date.now()))}
+          >
+            They float
+          </button>
+        )}
+      </div>
     </div>
   )
 }
 
 /** Water and salt for what is cooked now, and how often the pot is filled with dough. */
-function PotNote() {
+function PotNote({ pot: { water } }: { pot: PotOf }) {
   const { running } = useBench()
   const { plan } = running.batch
   const { mass } = useUnits()
-  const { litres, saltG, turns, eachG, potL, isUsual } = potAtBench(plan, running.state)
+  const { litres, saltG, turns, eachG, potL, pot: vessel } = water
   const salted = plan.pot.saltGPerL === 0 ? 'No salt in it' : `${mass(saltG)} of salt in it`
-  const pot = `${isUsual ? 'a pot' : 'your largest pot'} of ${formatNumber(potL, potL % 1 === 0 ? 0 : 1)} L`
+  const pot = `${vessel.name}, ${litreWords(potL)} to the brim`
   return (
     <Note title={turns > 1 ? `${counted(turns, 'turn')} of ${mass(eachG)}` : `${litreWords(litres)} of water`}>
-      {turns > 1 && `In ${pot}, ${litreWords(litres)} of water. `}
+      {turns > 1 && `${pot}, ${litreWords(litres)} of water. `}
       {salted}, once.{' '}
       {turns > 1
         ? 'Wait for the boil before the next goes in, and top up from a kettle.'
@@ -88,27 +128,34 @@ function PotNote() {
 
 const litreWords = (litres: number): string => `${formatNumber(litres, litres % 1 === 0 ? 0 : 1)} L`
 
+/** What the dark buttons say, of one turn or of several. */
+const labelsOf = ({ turn, turns }: PotOf, start: string, done: string) =>
+  turns === 1
+    ? { startLabel: start, doneLabel: done }
+    : {
+        startLabel: turn === 1 ? `${start}: 1 of ${turns}` : `Boil is back: ${turn} of ${turns} in`,
+        doneLabel: turn < turns ? `Out: ${turn} of ${turns}` : done,
+      }
+
 export function CookStep() {
-  const { running } = useBench()
   const { how, done } = useStep('cook')
-  const { plan } = running.batch
-  const shape = useKitchen()?.shapes.get(plan.shape.id)
-  const { finish } = running.state
-  const [low, high] = cookingSpan(plan, finish, shape?.cookDriedMin)
+  const pot = usePotHere()
+  const out = useOut(pot)
+  if (!pot) return null
   const words = heatWords[how]
+  const boiled = how === 'boil'
   return (
     <Timed
       timer="cook"
       title={words.title}
-      lead={`${words.from} Taste first at ${minutesWords(low)}: ${doneWords(done, shape?.doneSign ?? 'no white inside')}.`}
-      minutes={low}
-      startLabel={words.start}
-      doneLabel="Cooked"
-      onDone={useCooked()}
+      lead={`${words.from} Taste first at ${minutesWords(toTheSixth(pot.tasteAtMin))}: ${doneWords(done, pot.shape.doneSign)}.`}
+      minutes={pot.tasteAtMin}
+      {...labelsOf(boiled ? pot : { ...pot, turns: 1 }, words.start, 'Cooked')}
+      onDone={out}
       aside={
-        how === 'boil' ? (
+        boiled ? (
           <>
-            <PotNote />
+            <PotNote pot={pot} />
             {boiling}
           </>
         ) : (
@@ -118,11 +165,7 @@ export function CookStep() {
         )
       }
     >
-      <CookingMinutes
-        from={low}
-        to={high}
-        state={finish === 'dry' ? 'dried' : finish === 'freeze' ? 'frozen' : 'fresh'}
-      />
+      <CookingMinutes pot={pot} />
     </Timed>
   )
 }
@@ -149,48 +192,32 @@ export function RinseStep() {
 export function DropStep() {
   const { running } = useBench()
   const step = useStep('drop')
-  const { batch, state } = running
-  const { plan } = batch
+  const { blank } = running.batch.plan.shape
   const { mass } = useUnits()
-  const kitchen = useKitchen()
-  const shape = kitchen?.shapes.get(plan.shape.id)
-  const { blank } = plan.shape
-  const [low, high] = plan.minutes.cook
-  const doughG = benchPieces(plan, state).usableG
-  const { turns, eachG } = potAtBench(plan, state)
-  const inPot = state.ticked.filter((item) => item.startsWith(`${step.id}-`)).length
-  const next = () =>
-    void recordTap(
-      batch,
-      { type: 'ticked', item: `${step.id}-${inPot + 1}`, on: true },
-      { type: 'timer-started', timer: step.id, minutes: low },
-    )
+  const pot = usePotHere()
+  const out = useOut(pot)
+  if (!pot) return null
+  const { turns, water, grams, afterFloatMin } = pot
   return (
     <Timed
       timer={step.id}
       title="Drop them in"
-      lead={`${blank.type === 'drop' ? `${capital(dropWords[blank.by])}. ` : ''}Start the clock when they float. Done: ${doneWords(step.done, shape?.doneSign ?? 'firm all through')}.`}
-      minutes={low}
-      startLabel="They are in"
-      doneLabel="All cooked"
-      onDone={useCooked()}
+      lead={`${blank.type === 'drop' ? `${capital(dropWords[blank.by])}. ` : ''}Start the clock when they are in${afterFloatMin === null ? '' : ', and say when they float'}. Done: ${doneWords(step.done, pot.shape.doneSign)}.`}
+      minutes={pot.tasteAtMin}
+      {...labelsOf(pot, 'They are in', 'All cooked')}
+      onDone={out}
       aside={
         <>
-          <PotNote />
+          <PotNote pot={pot} />
           {blank.type === 'drop' && <Note title="Thick enough?">{dropTestWords[blank.by]}</Note>}
           {boiling}
         </>
       }
     >
-      <div className="flex flex-wrap items-center gap-x-6 gap-y-2 text-lg">
-        <p>{turns === 1 ? `All of it at once: ${mass(doughG)}.` : `${counted(turns, 'potful')} of ${mass(eachG)}.`}</p>
-        {turns > 1 && state.timers[step.id] && inPot + 1 < turns && (
-          <button type="button" className="press min-h-14 px-5" onClick={next}>
-            Out, and the next potful in: {inPot + 2} of {turns}
-          </button>
-        )}
-      </div>
-      <CookingMinutes from={low} to={high} state="fresh" />
+      <p className="text-lg">
+        {turns === 1 ? `All of it at once: ${mass(grams)}.` : `${counted(turns, 'potful')} of ${mass(water.eachG)}.`}
+      </p>
+      <CookingMinutes pot={pot} />
     </Timed>
   )
 }

@@ -1,0 +1,62 @@
+/** How long a piece cooks: the table's time, moved by thickness, dryness, height and what this kitchen has found. */
+import { cookingSpan, DRIED_MOISTURE } from '../bench/index.ts'
+import type { Finish, Plan, Shape } from '../model/index.ts'
+import { pieceBodyOf } from '../rack/index.ts'
+import { cook, type Cooking } from '../transport/index.ts'
+import type { LearntTimes } from './learnt.ts'
+
+/** A piece as it goes in. */
+export interface Piece {
+  readonly shape: Pick<Shape, 'blank' | 'wallMm'>
+  /** As it was made. */
+  readonly made: Shape['blank']
+  readonly finish: Finish | null
+  readonly moisture: number
+  readonly altitudeM: number
+}
+
+export interface PieceCooking {
+  /** Times the table's. */
+  readonly factor: number
+  /** Of the piece as it goes in; its times are the model's own and only scale the table's. */
+  readonly model: Cooking
+}
+
+/**
+ * The table's times are the anchor. The plan's have the thickness as made in them; the model adds what height takes, and for
+ * dried pieces how their thickness differs from the listed one. Some milliseconds a piece.
+ */
+export function cookingOf({ shape, made, finish, moisture, altitudeM }: Piece): PieceCooking {
+  const isDried = finish === 'dry'
+  const startMoisture = isDried ? DRIED_MOISTURE : moisture
+  const body = pieceBodyOf({ ...shape, blank: made })
+  const low = cook({ ...body, startMoisture, altitudeM: 0 })
+  const high = altitudeM === 0 ? low : cook({ ...body, startMoisture, altitudeM })
+  const listed = pieceBodyOf(shape)
+  const isListed = listed.geometry === body.geometry && listed.halfThicknessMm === body.halfThicknessMm
+  const thickness = !isDried || isListed ? 1 : low.doneMin / cook({ ...listed, startMoisture, altitudeM: 0 }).doneMin
+  return { factor: (high.doneMin / low.doneMin) * thickness, model: high }
+}
+
+export interface Times {
+  /** Minutes from the return of the boil, each way of the band. */
+  readonly span: readonly [number, number]
+  readonly tasteAtMin: number
+  /** The same without what this kitchen has found. */
+  readonly table: readonly [number, number]
+}
+
+/** `cooking` is null while it is being worked out: the table's time stands until then. */
+export function timesOf(
+  plan: Plan,
+  shape: Pick<Shape, 'cookDriedMin'>,
+  finish: Finish | null,
+  cooking: Pick<PieceCooking, 'factor'> | null,
+  { factor: learnt }: Pick<LearntTimes, 'factor'>,
+): Times {
+  const [from, to] = cookingSpan(plan, finish, shape.cookDriedMin)
+  const factor = cooking?.factor ?? 1
+  const table = [from * factor, to * factor] as const
+  const span = [table[0] * learnt, table[1] * learnt] as const
+  return { span, tasteAtMin: span[0], table }
+}

@@ -1,0 +1,120 @@
+/** A batch and its pot, the same wherever it is told: how long, in how much water, in how many turns, and which of them is in. */
+import { benchPieces, doughMoisture, type Finish, type Shape, type ShapeTaught } from '@harina/core'
+import {
+  afterFloatOf,
+  inPot,
+  learntTimes,
+  potsOf,
+  timesOf,
+  waterFor,
+  type InPot,
+  type LearntTimes,
+  type Load,
+  type Piece,
+  type PieceCooking,
+  type Times,
+  type Water,
+} from '@harina/core/stove'
+import { useEffect, useMemo, useState } from 'react'
+import { selectEnded, useKitchen, type RunningBatch } from '../state/select.ts'
+import { useApp } from '../state/store.ts'
+import { cookingFor } from '../workers/drying.ts'
+
+export interface PotOf extends Times, Load, InPot {
+  readonly learnt: LearntTimes
+  /** Null while it is worked out; until then the table's time stands. */
+  readonly cooking: PieceCooking | null
+  readonly shape: Shape
+  readonly grams: number
+  readonly finish: Finish | null
+  readonly moisture: number
+  readonly water: Water
+  /** Minutes after it rises; null where nobody goes by that. */
+  readonly afterFloatMin: number | null
+  /** Its step in the pot, and the clock of it. */
+  readonly stepId: string
+}
+
+function useTaught(): readonly ShapeTaught[] {
+  const ended = useApp(selectEnded)
+  const wanted = useApp((state) => state.preferences.learnt)
+  return useMemo(() => (wanted ? (ended ?? []).flatMap((each) => each.taught ?? []) : []), [wanted, ended])
+}
+
+const keyOf = JSON.stringify as (piece: Piece) => string
+
+/** Each piece once it is worked out, away from the page. */
+function useCookings(pieces: readonly Piece[]): ReadonlyMap<string, PieceCooking> {
+  const [known, setKnown] = useState<ReadonlyMap<string, PieceCooking>>(new Map())
+  const keys = pieces.map(keyOf).join('\n')
+  useEffect(() => {
+    let gone = false
+    for (const key of keys === '' ? [] : keys.split('\n'))
+      cookingFor(JSON.parse(key) as Piece).then(
+        (cooking) => gone || setKnown((before) => (before.has(key) ? before : new Map([...before, [key, cooking]]))),
+        () => undefined,
+      )
+    return () => {
+      gone = true
+    }
+  }, [keys])
+  return known
+}
+
+/** The step in which a batch is cooked, in water or otherwise. */
+export const cookedIn = ({ batch: { plan } }: RunningBatch) =>
+  plan.steps.find((step) => step.kind === 'drop' || step.kind === 'cook')
+
+/** By the batch's id. */
+export function usePot(running: readonly RunningBatch[]): ReadonlyMap<string, PotOf> {
+  const kitchen = useKitchen()
+  const taught = useTaught()
+  const potFor = useApp((state) => state.preferences.potFor)
+  const gear = kitchen?.gear
+  const going = useMemo(
+    () =>
+      running.flatMap((each) => {
+        const { plan } = each.batch
+        const shape = kitchen?.shapes.get(plan.shape.id)
+        const step = cookedIn(each)
+        if (!shape || !step || !kitchen) return []
+        const { blank, wallMm } = shape
+        const { finish } = each.state
+        const piece: Piece = {
+          shape: { blank, wallMm },
+          made: plan.shape.blank,
+          finish,
+          // To what moves no time.
+          moisture: Number(doughMoisture(plan, each.state).toFixed(3)),
+          altitudeM: kitchen.gear.altitudeM,
+        }
+        return [{ each, shape, step, piece }]
+      }),
+    [running, kitchen],
+  )
+  const known = useCookings(useMemo(() => going.map(({ piece }) => piece), [going]))
+  return useMemo(() => {
+    const pots = potsOf(gear ?? { pots: [] })
+    return new Map(
+      going.map(({ each: { batch, state }, shape, step, piece }): [string, PotOf] => {
+        const { plan } = batch
+        const { finish, moisture } = piece
+        const cooking = known.get(keyOf(piece)) ?? null
+        const learnt = learntTimes(taught, shape, finish)
+        const grams = benchPieces(plan, state).usableG
+        const pot = pots.find(({ id }) => id === potFor[batch.id]) ?? pots[0]!
+        const water = waterFor(grams, plan, piece, pot, gear ?? { altitudeM: 0, tapC: 15 })
+        const of = {
+          ...timesOf(plan, shape, finish, cooking, learnt),
+          ...inPot(state, step.id),
+          ...{ learnt, cooking, shape, grams, finish, moisture, water },
+          turns: water.turns,
+          returnMin: water.minutesToReturn,
+          afterFloatMin: afterFloatOf(step, shape),
+          stepId: step.id,
+        }
+        return [batch.id, of]
+      }),
+    )
+  }, [going, known, taught, gear, potFor])
+}
