@@ -53,7 +53,7 @@ function WhenDry({ tray, forecast }: { tray: RackTray; forecast: TrayForecast })
   return (
     <Note title={`Dry ${tray.pace === 1 ? `on ${hourOf(tray, hoursToTarget)}` : hourOf(tray, hoursToTarget)}`}>
       {fit === null
-        ? `Good to ${formatNumber(100 * UNFITTED, 0)} % either way until it is weighed: the first weighing halves that.`
+        ? `Good to ${formatNumber(100 * UNFITTED, 0)} % either way until it is weighed; each weighing narrows that.`
         : low !== null && high !== null
           ? `${eitherWay(low, high)} either way, nine times out of ten, by ${tray.weighed.length === 1 ? 'one weighing' : `${tray.weighed.length} weighings`}.`
           : 'It may be never: the air is near what it takes.'}

@@ -83,7 +83,7 @@ export function WhatIf({ tray, model }: { tray: RackTray; model: TrayForecast['m
               type="button"
               aria-pressed={on}
               disabled={!on && chosen.length >= MOST}
-              className={`min-h-9 border px-2 text-sm disabled:text-second ${on ? 'border-ink bg-ink text-sheet' : 'border-second hover:border-ink'}`}
+              className="chip"
               onClick={() => setChosen(on ? chosen.filter((each) => each !== id) : [...chosen, id])}
             >
               {words}

@@ -3,9 +3,6 @@ import { QuantityField } from '../../ui/QuantityField.tsx'
 import { useUnits } from '../../ui/units.ts'
 import { useSheet } from './useSheet.ts'
 
-const chip = (on: boolean) =>
-  `min-h-8.5 border px-2 text-sm ${on ? 'border-ink bg-ink text-sheet' : 'border-second text-ink hover:border-ink'}`
-
 /** Where the flour stands, and so how damp it is: a place with its air, or a figure of the maker's own. */
 export function FlourStands({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
   const { edit, done } = useSheet()
@@ -21,7 +18,7 @@ export function FlourStands({ worked, kitchen }: { worked: Worked; kitchen: Kitc
             key={place.id}
             type="button"
             aria-pressed={on}
-            className={chip(on)}
+            className="chip"
             onClick={() => edit((sheet) => ({ ...sheet, flourState: { by: 'place', place: place.id } }))}
           >
             {place.name}{' '}

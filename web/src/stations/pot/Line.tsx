@@ -42,30 +42,36 @@ export function Line({ baskets, upAtMs, nowMs }: Props) {
   const share = (ms: number) => `${(100 * (ms - fromMs)) / (toMs - fromMs)}%`
   return (
     <section aria-label="Sieves on a line of time">
-      <ol className="relative border-r-2 border-ink">
-        {rows.map(({ basket, bars }, n) => (
-          <li
-            key={basket.id}
-            className="relative mb-1 flex h-7 items-center"
-            style={{ '--family': familyInk[basket.family] } as CSSProperties}
-            aria-label={`${basket.name}: ${bars.map((bar) => `in ${format(bar.fromMs, 'HH:mm:ss')}, out ${format(bar.toMs, 'HH:mm:ss')}`).join('; ')}`}
-          >
-            {bars.map((bar, turn) => (
-              <span
-                key={turn}
-                aria-hidden="true"
-                className={`absolute inset-y-0 border-2 border-family ${bar.isIn ? 'bg-family' : ''}`}
-                style={{ left: share(bar.fromMs), right: `calc(100% - ${share(bar.toMs)})` }}
-              />
-            ))}
-            <span aria-hidden="true" className="figure absolute -left-0.5 w-4 text-label font-semibold">
+      <div className="grid grid-cols-[1.25rem_minmax(0,1fr)]">
+        <ol className="figure text-label font-semibold" aria-hidden="true">
+          {rows.map(({ basket }, n) => (
+            <li key={basket.id} className="mb-1 h-7 leading-7">
               {n + 1}
-            </span>
-          </li>
-        ))}
-        <li aria-hidden="true" className="absolute inset-y-0 w-0.5 bg-danger" style={{ left: share(nowMs) }} />
-      </ol>
-      <p className="small flex justify-between" aria-hidden="true">
+            </li>
+          ))}
+        </ol>
+        <ol className="relative border-r-2 border-ink">
+          {rows.map(({ basket, bars }) => (
+            <li
+              key={basket.id}
+              className="relative mb-1 h-7"
+              style={{ '--family': familyInk[basket.family] } as CSSProperties}
+              aria-label={`${basket.name}: ${bars.map((bar) => `in ${format(bar.fromMs, 'HH:mm:ss')}, out ${format(bar.toMs, 'HH:mm:ss')}`).join('; ')}`}
+            >
+              {bars.map((bar) => (
+                <span
+                  key={bar.fromMs}
+                  aria-hidden="true"
+                  className={`absolute inset-y-0 border-2 border-family ${bar.isIn ? 'bg-family' : ''}`}
+                  style={{ left: share(bar.fromMs), right: `calc(100% - ${share(bar.toMs)})` }}
+                />
+              ))}
+            </li>
+          ))}
+          <li aria-hidden="true" className="absolute inset-y-0 w-0.5 bg-danger" style={{ left: share(nowMs) }} />
+        </ol>
+      </div>
+      <p className="small flex justify-between pl-5" aria-hidden="true">
         <span>{format(fromMs, 'HH:mm:ss')}</span>
         <span>{upAtMs === null ? `at the soonest ${format(upMs, 'HH:mm:ss')}` : `up ${format(upMs, 'HH:mm:ss')}`}</span>
       </p>

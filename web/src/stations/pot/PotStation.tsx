@@ -247,7 +247,7 @@ export default function PotStation() {
                       key={id}
                       type="button"
                       aria-pressed={id === seen.id}
-                      className={`min-h-9 border px-2 text-sm ${id === seen.id ? 'border-ink bg-ink text-sheet' : 'border-second hover:border-ink'}`}
+                      className="chip"
                       onClick={() => setShown(id)}
                     >
                       {name}

@@ -149,7 +149,7 @@ export function CookStep() {
       timer="cook"
       title={words.title}
       lead={`${words.from} Taste first at ${minutesWords(toTheSixth(pot.tasteAtMin))}: ${doneWords(done, pot.shape.doneSign)}.`}
-      minutes={pot.tasteAtMin}
+      minutes={toTheSixth(pot.tasteAtMin)}
       {...labelsOf(boiled ? pot : { ...pot, turns: 1 }, words.start, 'Cooked')}
       onDone={out}
       aside={
@@ -203,7 +203,7 @@ export function DropStep() {
       timer={step.id}
       title="Drop them in"
       lead={`${blank.type === 'drop' ? `${capital(dropWords[blank.by])}. ` : ''}Start the clock when they are in${afterFloatMin === null ? '' : ', and say when they float'}. Done: ${doneWords(step.done, pot.shape.doneSign)}.`}
-      minutes={pot.tasteAtMin}
+      minutes={toTheSixth(pot.tasteAtMin)}
       {...labelsOf(pot, 'They are in', 'All cooked')}
       onDone={out}
       aside={
