@@ -36,7 +36,11 @@ it.each([
   ['broken off', text.slice(0, text.length / 2), 'breaks off before its end'],
   ['no JSON', 'semolina, water', 'This is not a Harina file'],
   ['foreign', '{"name":"somebody","version":"1.0"}', 'was not made by Harina'],
-  ['newer', JSON.stringify({ ...good, version: 9 }), 'A newer Harina made this file (version 9)'],
+  [
+    'newer',
+    JSON.stringify({ ...good, version: FILE_VERSION + 1 }),
+    `A newer Harina made this file (version ${FILE_VERSION + 1})`,
+  ],
   ['nothing but zeros, 60 MB of them', '0'.repeat(60_000_000), 'This is not a Harina file'],
   [
     'a list of zeros, 60 MB of them',

@@ -1,7 +1,7 @@
 /** The pot: two shapes brought up together by their clocks, by keys, through a reload; what was dried is cooked from the jar. */
 import type { BenchEvent } from '@harina/core'
 import type { Page } from 'puppeteer-core'
-import { goTo, keptEvents, onTo, openPage, press, reload, sees } from './harness/index.ts'
+import { fill, goTo, keptEvents, onTo, openPage, press, reload, sees } from './harness/index.ts'
 import { useSiteAnew } from './useSite.ts'
 
 const here = useSiteAnew()
@@ -12,6 +12,8 @@ async function cookFrom(page: Page, formula: string): Promise<void> {
   await press(page, 'Formula book')
   await press(page, formula)
   await page.waitForFunction(() => !document.querySelector('[role=dialog]'))
+  // So little that the pot takes it in one turn.
+  await fill(page, 'Portions', '3')
   await press(page, 'Take to the bench')
   await sees(page, 'At hand first')
   await onTo(page, 'Cook')
@@ -54,7 +56,8 @@ it('what was dried waits in the jar, is taken out for the pot, and has its water
   const page = await openPage(here.visit, here.site.url)
   await go(page, '/pot')
   await press(page, 'Out, to the pot: Gale noodles')
-  await page.waitForSelector('[aria-label="In, boil is back: Gale noodles"]')
+  // More than a potful: turn by turn.
+  await page.waitForSelector('[aria-label="In 1 of 2, boil is back: Gale noodles"]')
   const water = await page.$eval('[aria-label^="Water for "]', (section) => section.textContent ?? '')
   expect(water).toMatch(/to the boil\d/)
   expect(water).toContain('of salt')

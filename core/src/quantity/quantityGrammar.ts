@@ -47,7 +47,7 @@ function takeSign(cursor: Cursor): Sign | null {
   return token.sign
 }
 
-interface Figure {
+export interface Figure {
   readonly value: number
   /** One number without a stroke or a fraction; whole: without a decimal either. */
   readonly plain: boolean
@@ -91,7 +91,8 @@ function takeDigits(cursor: Cursor): Figure | null {
   return rest !== null && rest < 1 ? mixed(token.value + rest) : null
 }
 
-function takeFigure(cursor: Cursor): Figure | null {
+/** `½`, `1 1/2`, `half`, `one and a half`, `three quarters`, `a`: the cursor stands behind what was read. */
+export function takeFigure(cursor: Cursor): Figure | null {
   const fraction = takeFractionWord(cursor)
   if (fraction !== null) return mixed(fraction)
   const word = wordAt(cursor) ?? ''
@@ -99,6 +100,12 @@ function takeFigure(cursor: Cursor): Figure | null {
   const named = word === 'a' || word === 'an' ? 1 : numberWords[word]
   if (named !== undefined) cursor.at += 1
   const read = named === undefined ? takeDigits(cursor) : { value: named, plain: true, whole: true }
+  // Three quarters.
+  const parts = read?.whole ? fractionWords[(wordAt(cursor) ?? '').replace(/s$/, '')] : undefined
+  if (read && parts !== undefined && wordAt(cursor)!.endsWith('s')) {
+    cursor.at += 1
+    return mixed(read.value * parts)
+  }
   if (!read?.whole || wordAt(cursor) !== 'and') return read
   // One and a half; with *and* before a figure it is the next part of the quantity.
   const before = cursor.at

@@ -14,8 +14,8 @@ export const isWhole = (token: Token | undefined): boolean => token?.type === 'n
 
 /** Thousands by space; by comma or point where the other follows or where there are two; else one decimal sign. ASCII digits alone. */
 const NUMBER =
-  /^(?:\d{1,3}(?: \d{3})+(?!\d)(?:[.,]\d+)?|\d{1,3}(?:,\d{3})+\.\d+|\d{1,3}(?:\.\d{3})+,\d+|\d{1,3}(?:,\d{3}){2,}|\d{1,3}(?:\.\d{3}){2,}|\d+(?:[.,]\d+)?|[.,]\d+)/
-const WORD = /^(?:[°º] ?)?\p{L}+\.?|^[°º%'"′″’”]/u
+  /(?:[1-9]\d{0,2}(?: \d{3})+(?!\d)(?:[.,]\d+)?|\d{1,3}(?:,\d{3})+\.\d+|\d{1,3}(?:\.\d{3})+,\d+|\d{1,3}(?:,\d{3}){2,}|\d{1,3}(?:\.\d{3}){2,}|\d+(?:[.,]\d+)?|[.,]\d+)/y
+const WORD = /(?:[°º] ?)?\p{L}+\.?|[°º%'"′″’”]/uy
 const SIGNS: Readonly<Record<string, Sign>> = {
   '+': '+',
   '-': '-',
@@ -39,29 +39,44 @@ function valueOf(text: string): number {
   return Number(`${plain.slice(0, decimal).replace(/[.,]/g, '')}.${plain.slice(decimal + 1)}`)
 }
 
+export interface Found {
+  readonly token: Token
+  /** Where it ends. */
+  readonly to: number
+}
+
+function matchAt(pattern: RegExp, text: string, at: number): string | undefined {
+  pattern.lastIndex = at
+  return pattern.exec(text)?.[0]
+}
+
+/** The token that begins here; null where the character is of none. */
+export function tokenAt(text: string, at: number): Found | null {
+  const first = String.fromCodePoint(text.codePointAt(at) ?? 0)
+  const number = matchAt(NUMBER, text, at)
+  if (number !== undefined)
+    return { token: { type: 'number', value: valueOf(number), text: number }, to: at + number.length }
+  const part = fractionSigns[first]
+  if (part !== undefined) return { token: { type: 'part', value: part }, to: at + first.length }
+  const sign = SIGNS[first]
+  if (sign !== undefined) return { token: { type: 'sign', sign }, to: at + first.length }
+  const word = matchAt(WORD, text, at)
+  if (word === undefined) return null
+  const name = word.toLowerCase().replace('º', '°').replace(' ', '').replace(/\.$/, '')
+  return { token: name === 'x' ? { type: 'sign', sign: '×' } : { type: 'word', text: name }, to: at + word.length }
+}
+
 /** Null where a character is none of these. */
 export function tokensOf(text: string): readonly Token[] | null {
   const tokens: Token[] = []
-  let rest = text
-  while (rest !== '') {
-    const [first = ''] = rest
-    const number = NUMBER.exec(rest)?.[0]
-    const word = WORD.exec(rest)?.[0]
-    if (first === ' ') rest = rest.slice(1)
-    else if (number !== undefined) {
-      tokens.push({ type: 'number', value: valueOf(number), text: number })
-      rest = rest.slice(number.length)
-    } else if (fractionSigns[first] !== undefined) {
-      tokens.push({ type: 'part', value: fractionSigns[first] })
-      rest = rest.slice(first.length)
-    } else if (SIGNS[first] !== undefined) {
-      tokens.push({ type: 'sign', sign: SIGNS[first] })
-      rest = rest.slice(first.length)
-    } else if (word !== undefined) {
-      const name = word.toLowerCase().replace('º', '°').replace(' ', '').replace(/\.$/, '')
-      tokens.push(name === 'x' ? { type: 'sign', sign: '×' } : { type: 'word', text: name })
-      rest = rest.slice(word.length)
-    } else return null
+  for (let at = 0; at < text.length;) {
+    if (text[at] === ' ') at += 1
+    else {
+      const found = tokenAt(text, at)
+      if (!found) return null
+      tokens.push(found.token)
+      at = found.to
+    }
   }
   return tokens
 }

@@ -121,9 +121,7 @@ function PlaceRow({ place, air, bench, onBench, onChange, onRemove }: PlaceRowPr
         <button
           type="button"
           className="quiet ml-4 min-h-6"
-          aria-label={
-            place.night ? `${place.name} has one air day and night` : `${place.name} has another air at night`
-          }
+          aria-label={`${place.name}: ${place.night ? 'same at night' : 'other at night'}`}
           onClick={() => onChange({ night: place.night ? null : { temperatureC, rhPercent } })}
         >
           {place.night ? 'same at night' : 'other at night'}
