@@ -2,8 +2,11 @@
 import { readFileSync } from 'node:fs'
 import { calcText } from '@harina/core/calc'
 import { ingredientTable } from '@harina/core/model'
-import { ingredients } from '@harina/facts'
+import { doughs, ingredients, reader } from '@harina/facts'
 
-const answers = calcText(readFileSync(0, 'utf8'), ingredientTable(ingredients))
+const answers = calcText(readFileSync(0, 'utf8'), {
+  ingredients: ingredientTable(ingredients),
+  recipes: { ingredients, doughs, reader },
+})
 process.stdout.write(`${JSON.stringify(answers)}\n`)
 process.exitCode = [answers].flat().every((answer) => answer.ok) ? 0 : 1

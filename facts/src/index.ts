@@ -5,6 +5,7 @@
 import type { Flavour } from '@harina/core/flavour'
 import type { Hazard, School } from '@harina/core/schools'
 import type { PressKind, Dough, Shape, Ingredient } from '@harina/core/model'
+import type { ReaderFacts } from '@harina/core/recipe'
 import type { SauceRow } from '@harina/core/sauce'
 import type { Trouble } from '@harina/core/trouble'
 import doughRows from '../doughs.json' with { type: 'json' }
@@ -12,6 +13,7 @@ import ingredientRows from '../ingredients.json' with { type: 'json' }
 import flavourRows from '../flavours.json' with { type: 'json' }
 import hazardRows from '../hazards.json' with { type: 'json' }
 import schoolRows from '../schools.json' with { type: 'json' }
+import readerRows from '../reader.json' with { type: 'json' }
 import pressRows from '../presses.json' with { type: 'json' }
 import sauceRows from '../sauces.json' with { type: 'json' }
 import troubleRows from '../troubles.json' with { type: 'json' }
@@ -23,6 +25,8 @@ export const schools = schoolRows as unknown as readonly School[]
 export const hazards = hazardRows as unknown as readonly Hazard[]
 export const flavours = flavourRows as unknown as readonly Flavour[]
 export const sauces = sauceRows as unknown as readonly SauceRow[]
+/** What the words of a recipe come to. */
+export const reader = readerRows as unknown as ReaderFacts
 export const presses = pressRows as unknown as readonly PressKind[]
 export const troubles = troubleRows as unknown as readonly Trouble[]
 export const shapes = shapeRows as unknown as readonly Shape[]

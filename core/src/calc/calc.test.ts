@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { testTable } from '../testing/testTable.ts'
+import { testTables } from '../testing/testTable.ts'
 import { calc, calcText } from './calc.ts'
 
 const rope = { kind: 'rope', doughG: 500, densityGPerCm3: 1.2, diameterMm: 9, cutMm: 13, boardMm: 600 }
@@ -16,7 +16,7 @@ it.each([
   ['an unknown field', JSON.stringify({ ...rope, colour: 'red' }), 'unknown-field'],
   ['numbers beyond any kitchen', JSON.stringify({ ...rope, doughG: 1e308, diameterMm: 1e-200 }), 'not-finite'],
 ])('%s is refused as %s, with words', (_, text, code) => {
-  const answer = calcText(text, testTable)
+  const answer = calcText(text, testTables)
   expect(answer).toMatchObject({ ok: false, error: { code } })
   expect(JSON.stringify(answer)).not.toMatch(/NaN|Infinity|null,"error"\s*:\s*null/)
 })
@@ -30,17 +30,17 @@ it('names the place of what is wrong', () => {
     ],
     target: { by: 'flour', grams: 5 },
   }
-  expect(calc(request, testTable)).toMatchObject({ ok: false, error: { path: 'rows.1.percent' } })
+  expect(calc(request, testTables)).toMatchObject({ ok: false, error: { path: 'rows.1.percent' } })
 })
 
 it('one bad request does not spoil the others, and an empty list is an empty list', () => {
-  expect(calcText(JSON.stringify([rope, { kind: 'no' }, 7, rope]), testTable)).toMatchObject([
+  expect(calcText(JSON.stringify([rope, { kind: 'no' }, 7, rope]), testTables)).toMatchObject([
     { ok: true, kind: 'rope' },
     { ok: false, kind: 'no' },
     { ok: false, kind: null },
     { ok: true },
   ])
-  expect(calcText('[]', testTable)).toEqual([])
+  expect(calcText('[]', testTables)).toEqual([])
 })
 
 it('warns of a scale too coarse for a small row, and of a cut longer than the board', () => {
@@ -52,16 +52,16 @@ it('warns of a scale too coarse for a small row, and of a cut longer than the bo
     ],
     target: { by: 'flour', grams: 300 },
   }
-  expect(calc(batch, testTable)).toMatchObject({ warnings: [{ code: 'scale-too-coarse', severity: 'caution' }] })
-  expect(calc({ ...batch, scaleStepG: 0.1 }, testTable)).toMatchObject({ warnings: [] })
-  expect(calc({ ...rope, cutMm: 700 }, testTable)).toMatchObject({ warnings: [{ code: 'cut-longer-than-board' }] })
+  expect(calc(batch, testTables)).toMatchObject({ warnings: [{ code: 'scale-too-coarse', severity: 'caution' }] })
+  expect(calc({ ...batch, scaleStepG: 0.1 }, testTables)).toMatchObject({ warnings: [] })
+  expect(calc({ ...rope, cutMm: 700 }, testTables)).toMatchObject({ warnings: [{ code: 'cut-longer-than-board' }] })
 })
 
 it('answers anything at all without throwing', () => {
   fc.assert(
     fc.property(fc.jsonValue(), (junk) => {
-      expect(typeof calc(junk, testTable).ok).toBe('boolean')
-      expect(calc({ kind: 'batch', rows: junk, target: junk }, testTable).ok).toBe(false)
+      expect(typeof calc(junk, testTables).ok).toBe('boolean')
+      expect(calc({ kind: 'batch', rows: junk, target: junk }, testTables).ok).toBe(false)
     }),
   )
 })

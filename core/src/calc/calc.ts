@@ -1,7 +1,6 @@
 import type { z } from '../zod.ts'
-import type { IngredientTable } from '../model/index.ts'
 import { problem, type PortProblemCode, type Problem } from '../result.ts'
-import type { Warning } from './kind.ts'
+import type { CalcTables, Warning } from './kind.ts'
 import { kinds } from './kinds.ts'
 import { errorMessage, warningMessage } from './messages.ts'
 
@@ -57,7 +56,7 @@ function allFinite(value: unknown): boolean {
  * The calculation port: one plain JSON request in, one plain JSON answer out; `docs/calc.md` is its contract.
  * Total: whatever comes in, an answer comes out, with no NaN or Infinity in it.
  */
-export function calc(request: unknown, table: IngredientTable): Answer {
+export function calc(request: unknown, tables: CalcTables): Answer {
   if (typeof request !== 'object' || request === null || Array.isArray(request))
     return refuse(null, problem('not-a-request').problem)
   const name = (request as { kind?: unknown }).kind
@@ -66,7 +65,7 @@ export function calc(request: unknown, table: IngredientTable): Answer {
   if (!kind) return refuse(name, problem('unknown-kind', 'kind', { known: Object.keys(kinds) }).problem)
   const read = kind.schema.safeParse(request, { reportInput: true })
   if (!read.success) return refuse(name, problemOf(read.error.issues[0] as z.core.$ZodIssue))
-  const computed = kind.run(read.data as never, table)
+  const computed = kind.run(read.data as never, tables)
   if (!computed.ok) return refuse(name, computed.problem)
   const { result, warnings } = computed.value
   if (!allFinite(result)) return refuse(name, problem('not-finite').problem)
@@ -83,12 +82,12 @@ export function calc(request: unknown, table: IngredientTable): Answer {
 }
 
 /** What the command line does with its input: text in, an answer or an array of answers out. */
-export function calcText(text: string, table: IngredientTable): Answer | readonly Answer[] {
+export function calcText(text: string, tables: CalcTables): Answer | readonly Answer[] {
   let input: unknown
   try {
     input = JSON.parse(text)
   } catch {
     return refuse(null, problem('not-json').problem)
   }
-  return Array.isArray(input) ? input.map((request) => calc(request, table)) : calc(input, table)
+  return Array.isArray(input) ? input.map((request) => calc(request, tables)) : calc(input, tables)
 }

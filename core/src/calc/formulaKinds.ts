@@ -14,7 +14,17 @@ import { materialOf, PACKINGS, type IngredientTable, type Material, fraction } f
 import { flourLot, flourLotAir, usualSack } from '../lot/index.ts'
 import { ok, problem, type Result } from '../result.ts'
 import { z } from '../zod.ts'
-import { id, kind, notNegative, plain, positive, type Computed, type Kind, type Warning } from './kind.ts'
+import {
+  id,
+  kind,
+  notNegative,
+  plain,
+  positive,
+  type CalcTables,
+  type Computed,
+  type Kind,
+  type Warning,
+} from './kind.ts'
 
 const batchSchema = z.strictObject({
   kind: z.literal('batch'),
@@ -84,8 +94,8 @@ function batchWarnings({ rounding }: BatchResult): readonly Warning[] {
   ]
 }
 
-function batch(request: BatchPortRequest, table: IngredientTable): Result<Computed> {
-  const materials = materialsFor(request, table)
+function batch(request: BatchPortRequest, { ingredients }: CalcTables): Result<Computed> {
+  const materials = materialsFor(request, ingredients)
   if (!materials.ok) return materials
   const solve = solveOf(request)
   if (!solve.ok) return solve

@@ -1,1 +1,2 @@
 export { calc, calcText, type Answer } from './calc.ts'
+export type { CalcTables } from './kind.ts'

@@ -1,5 +1,6 @@
 /** What a kind of request is, and the small words their schemas share. */
 import type { IngredientTable } from '../model/index.ts'
+import type { RecipeTables } from '../recipe/index.ts'
 import { ok, type Result } from '../result.ts'
 import { z } from '../zod.ts'
 
@@ -14,14 +15,20 @@ export interface Computed {
   readonly warnings: readonly Warning[]
 }
 
+/** What the kinds look things up in. */
+export interface CalcTables {
+  readonly ingredients: IngredientTable
+  readonly recipes: RecipeTables
+}
+
 export interface Kind {
   readonly schema: z.ZodMiniType
-  run(request: never, table: IngredientTable): Result<Computed>
+  run(request: never, tables: CalcTables): Result<Computed>
 }
 
 export const kind = <S extends z.ZodMiniType>(
   schema: S,
-  run: (request: z.infer<S>, table: IngredientTable) => Result<Computed>,
+  run: (request: z.infer<S>, tables: CalcTables) => Result<Computed>,
 ): Kind => ({ schema, run })
 
 export const plain = (result: object): Result<Computed> => ok({ result, warnings: [] })

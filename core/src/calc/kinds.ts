@@ -6,12 +6,15 @@ import { heatKinds } from './heatKinds.ts'
 import { transportKinds } from './transportKinds.ts'
 import { evenness } from '../evenness/index.ts'
 import { CUP_ML, readQuantity } from '../quantity/index.ts'
+import { decode, REGIONS } from '../recipe/index.ts'
 import { z } from '../zod.ts'
+import { contradictionMessage } from './messages.ts'
 import { kind, notNegative, plain, positive, type Kind } from './kind.ts'
 
 const MOST_PIECES = 100_000
 /** What is longer than a field is refused by the reader itself. */
 const LONGEST_TEXT = 100_000
+const LONGEST_RECIPE = 2_000_000
 
 export const kinds: Readonly<Record<string, Kind>> = {
   ...formulaKinds,
@@ -28,6 +31,22 @@ export const kinds: Readonly<Record<string, Kind>> = {
       sigmaG: z.optional(notNegative),
     }),
     (request) => plain(evenness(request)),
+  ),
+  decode: kind(
+    z.strictObject({
+      kind: z.literal('decode'),
+      text: z.string().check(z.maxLength(LONGEST_RECIPE)),
+      region: z.optional(z.enum(REGIONS)),
+    }),
+    ({ text, region }, { recipes }) => {
+      const { rows, hydration, contradictions, unread } = decode(text, recipes, { region })
+      return plain({
+        rows: rows.map(({ id, name, grams, low, high, flour, read }) => ({ id, name, grams, low, high, flour, read })),
+        hydration,
+        contradictions: contradictions.map((each) => ({ code: each.code, message: contradictionMessage(each) })),
+        unread,
+      })
+    },
   ),
   'read-quantity': kind(
     z.strictObject({

@@ -1,5 +1,6 @@
 /** English for every code of the port: what is wrong and what to do about it. The stations word their own. */
 import type { PortProblemCode, Problem } from '../result.ts'
+import type { Contradiction, ContradictionCode } from '../recipe/index.ts'
 import type { Warning } from './kind.ts'
 
 type Data = Readonly<Record<string, string | number | readonly string[]>>
@@ -86,6 +87,26 @@ const warnings: Readonly<Record<string, Say>> = {
   'cut-longer-than-board': () => 'One piece is longer than the board. Roll along a longer edge or cut shorter.',
 }
 
+const contradictions: Readonly<Record<ContradictionCode, Say>> = {
+  'ratio-against-masses': ({ said, claimed, percent }) =>
+    `"${String(said)}" says ${rounded(claimed)} %, the amounts say ${rounded(percent)} %. Keep one of the two.`,
+  'total-against-sum': ({ total, sum }) =>
+    `The dough is said to weigh ${rounded(total)} g, its parts add to ${rounded(sum)} g. Check each amount.`,
+  'volume-half': ({ percent }) =>
+    `Half by the cup is no half by weight: these cups come to ${rounded(percent)} % water on flour. Weigh both.`,
+  'alkali-dose': ({ percent }) =>
+    `${rounded(percent)} % of carbonate on flour is over 2 %: harsh, soapy, and it irritates skin and eyes. Use 0.6 to 1.5 %, weighed.`,
+  'salt-dose': ({ percent }) => `${rounded(percent)} % of salt is over 8 %. Look for a slip in the figure or its unit.`,
+  'outside-any-dough': ({ percent, low, high }) =>
+    `${rounded(percent)} % water on flour is no dough of that kind: they lie between ${rounded(low)} and ${rounded(high)} %.`,
+  'no-flour': () => 'There is no flour in it. Add what was left out.',
+  'no-liquid': () => 'Nothing in it wets the flour. Add what was left out.',
+  'time-impossible': ({ minutes, steps }) =>
+    steps === undefined
+      ? `No such piece stands ${rounded(minutes)} minutes in the pot. Check the time and its unit.`
+      : `${rounded(minutes)} minutes in all is less than its steps take, ${rounded(steps)}. Check the times.`,
+}
+
 function say(table: Readonly<Record<string, Say>>, code: string, data: Data): string {
   const words = table[code]
   if (!words) throw new Error(`calc/messages.ts has no words for "${code}"`)
@@ -93,4 +114,5 @@ function say(table: Readonly<Record<string, Say>>, code: string, data: Data): st
 }
 
 export const errorMessage = ({ code, data = {} }: Problem): string => say(errors, code, data)
+export const contradictionMessage = ({ code, data }: Contradiction): string => contradictions[code](data)
 export const warningMessage = ({ code, data = {} }: Warning): string => say(warnings, code, data)

@@ -8,7 +8,7 @@ import pieceCases from '../../vectors/pieces.json'
 import quantityCases from '../../vectors/quantity.json'
 import sackCases from '../../vectors/sack.json'
 import transportCases from '../../vectors/transport.json'
-import { testTable } from '../testing/testTable.ts'
+import { testTables } from '../testing/testTable.ts'
 import { calc } from './calc.ts'
 
 interface Case {
@@ -48,7 +48,7 @@ it('has cases to run', () => expect(cases.length).toBeGreaterThan(20))
 it.each(cases.map((c) => [`${c.id} ${c.note ?? ''}`, c] as const))(
   '%s',
   (_, { request, expect: expected, tol = {} }) => {
-    const answer = calc(request, testTable)
+    const answer = calc(request, testTables)
     if (expected['ok'] === false) {
       expect(answer.ok).toBe(false)
       return

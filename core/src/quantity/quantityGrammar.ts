@@ -10,7 +10,7 @@
  * read; nothing is ever read in part.
  */
 import { isWhole, type Sign, type Token } from './tokens.ts'
-import { fractionWords, nextSmaller, numberWords, type Conversion } from './unitTables.ts'
+import { articles, fractionWords, nextSmaller, numberWords, tensWords, type Conversion } from './unitTables.ts'
 
 export interface Measure {
   readonly name: string
@@ -91,14 +91,37 @@ function takeDigits(cursor: Cursor): Figure | null {
   return rest !== null && rest < 1 ? mixed(token.value + rest) : null
 }
 
+/** Two, forty five, three hundred and twenty, a hundred; undefined where no word of number stands. */
+function takeCardinal(cursor: Cursor): number | undefined {
+  const below100 = (): number | undefined => {
+    const word = wordAt(cursor) ?? ''
+    const tens = tensWords[word]
+    if (tens === undefined && numberWords[word] === undefined) return undefined
+    cursor.at += 1
+    if (tens === undefined) return numberWords[word]
+    const unit = numberWords[wordAt(cursor) ?? ''] ?? 0
+    if (unit === 0 || unit > 9) return tens
+    cursor.at += 1
+    return tens + unit
+  }
+  const isArticle = articles.has(wordAt(cursor) ?? '')
+  if (isArticle) cursor.at += 1
+  const first = isArticle ? 1 : below100()
+  if (first === undefined || !takeWord(cursor, 'hundred')) return first
+  const before = cursor.at
+  takeWord(cursor, 'and')
+  const rest = below100()
+  if (rest === undefined) cursor.at = before
+  return 100 * first + (rest ?? 0)
+}
+
 /** `½`, `1 1/2`, `half`, `one and a half`, `three quarters`, `a`: the cursor stands behind what was read. */
 export function takeFigure(cursor: Cursor): Figure | null {
   const fraction = takeFractionWord(cursor)
   if (fraction !== null) return mixed(fraction)
   const word = wordAt(cursor) ?? ''
   if (word === 'dozen') return { value: 1, plain: true, whole: true }
-  const named = word === 'a' || word === 'an' ? 1 : numberWords[word]
-  if (named !== undefined) cursor.at += 1
+  const named = takeCardinal(cursor)
   const read = named === undefined ? takeDigits(cursor) : { value: named, plain: true, whole: true }
   // Three quarters.
   const parts = read?.whole ? fractionWords[(wordAt(cursor) ?? '').replace(/s$/, '')] : undefined
@@ -144,7 +167,7 @@ interface Part extends Figure {
 }
 
 function takePart(cursor: Cursor): Part | null {
-  const isName = wordAt(cursor) === 'a' || wordAt(cursor) === 'an'
+  const isName = articles.has(wordAt(cursor) ?? '')
   const figure = takeFigure(cursor)
   if (!figure) return null
   const filler = [takeWord(cursor, 'of'), takeWord(cursor, 'a', 'an')].includes(true)

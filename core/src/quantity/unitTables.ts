@@ -75,9 +75,42 @@ export const numberWords: Readonly<Record<string, number>> = {
   ten: 10,
   eleven: 11,
   twelve: 12,
+  thirteen: 13,
+  fourteen: 14,
+  fifteen: 15,
+  sixteen: 16,
+  seventeen: 17,
+  eighteen: 18,
+  nineteen: 19,
+  due: 2,
+  tre: 3,
+  dos: 2,
+  tres: 3,
 }
 
-export const fractionWords: Readonly<Record<string, number>> = { half: 1 / 2, third: 1 / 3, quarter: 1 / 4 }
+export const tensWords: Readonly<Record<string, number>> = {
+  twenty: 20,
+  thirty: 30,
+  forty: 40,
+  fifty: 50,
+  sixty: 60,
+  seventy: 70,
+  eighty: 80,
+  ninety: 90,
+}
+
+/** One of what follows; no figure where nothing does. */
+export const articles: ReadonlySet<string> = new Set(['a', 'an', 'un', 'una', 'uno'])
+
+export const fractionWords: Readonly<Record<string, number>> = {
+  half: 1 / 2,
+  third: 1 / 3,
+  quarter: 1 / 4,
+  mezzo: 1 / 2,
+  mezza: 1 / 2,
+  medio: 1 / 2,
+  media: 1 / 2,
+}
 
 export const fractionSigns: Readonly<Record<string, number>> = {
   '½': 1 / 2,

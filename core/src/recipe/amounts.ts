@@ -3,7 +3,7 @@
  *
  *     amount  = {modifier} figure [to figure] {size | modifier} [of a] [measure | unit] { plus amount }
  */
-import { takeFigure, type Cursor, type Token } from '../quantity/index.ts'
+import { articles, takeFigure, type Cursor, type Token } from '../quantity/index.ts'
 import { english } from './english.ts'
 import { phraseAt, type Lexicon, type PlainUnit } from './lexicon.ts'
 import type { ReaderMeasure, ReaderModifier } from './tables.ts'
@@ -16,8 +16,16 @@ export interface Span {
 }
 
 export const exactly = (typical: number): Span => ({ low: typical, typical, high: typical })
-export const times = (a: Span, b: Span): Span => ({ low: a.low * b.low, typical: a.typical * b.typical, high: a.high * b.high })
-export const plus = (a: Span, b: Span): Span => ({ low: a.low + b.low, typical: a.typical + b.typical, high: a.high + b.high })
+export const times = (a: Span, b: Span): Span => ({
+  low: a.low * b.low,
+  typical: a.typical * b.typical,
+  high: a.high * b.high,
+})
+export const plus = (a: Span, b: Span): Span => ({
+  low: a.low + b.low,
+  typical: a.typical + b.typical,
+  high: a.high + b.high,
+})
 
 export interface Term {
   readonly figure: Span
@@ -39,7 +47,13 @@ export type Amount = Read &
         /** Without a figure of its own: a pinch, a cup. */
         readonly article: boolean
       }
-    | { readonly kind: 'bare'; readonly figure: Span; readonly size: 'small' | 'large' | 'xl' | null; readonly fraction: boolean; readonly modifiers: readonly ReaderModifier[] }
+    | {
+        readonly kind: 'bare'
+        readonly figure: Span
+        readonly size: 'small' | 'large' | 'xl' | null
+        readonly fraction: boolean
+        readonly modifiers: readonly ReaderModifier[]
+      }
     | { readonly kind: 'percent' | 'parts'; readonly figure: Span }
     | { readonly kind: 'min' | 'mm' | '°C'; readonly figure: Span }
   )
@@ -57,6 +71,9 @@ export const sentenceOf = (words: readonly Word[]): Sentence => ({
   tokens: words.map(({ token }) => token ?? MARK),
 })
 
+/** No recipe has more of anything. */
+const HIGHEST = 1e7
+
 interface Figured {
   readonly figure: Span
   readonly to: number
@@ -64,15 +81,18 @@ interface Figured {
   readonly fraction: boolean
 }
 
-const isA = (word: Word | undefined): boolean => word?.plain === 'a' || word?.plain === 'an'
+const isA = (word: Word | undefined): boolean => word !== undefined && articles.has(word.plain)
 
-function oneFigure({ words, tokens }: Sentence, at: number): { readonly value: number; readonly to: number; readonly plain: boolean } | null {
+function oneFigure(
+  { words, tokens }: Sentence,
+  at: number,
+): { readonly value: number; readonly to: number; readonly plain: boolean } | null {
   const cursor: Cursor = { tokens, measures: NO_MEASURES, at, stranger: null }
   const read = takeFigure(cursor)
-  if (read && Number.isFinite(read.value)) return { value: read.value, to: cursor.at, plain: read.plain }
+  if (read && read.value <= HIGHEST) return { value: read.value, to: cursor.at, plain: read.plain }
   // 500 00 flour: the second is a name.
   const token = words[at]?.token
-  return token?.type === 'number' ? { value: token.value, to: at + 1, plain: true } : null
+  return token?.type === 'number' && token.value <= HIGHEST ? { value: token.value, to: at + 1, plain: true } : null
 }
 
 const isDash = (word: Word | undefined): boolean => word !== undefined && /^[-–—−]$/.test(word.raw)
@@ -93,7 +113,12 @@ function figureAt(sentence: Sentence, at: number): Figured | null {
   if (next && (dash || english.to.includes(next.plain))) {
     const second = isA(words[first.to + 1]) ? null : oneFigure(sentence, first.to + 1)
     if (second && second.value > first.value)
-      return { figure: { low: first.value, typical: (first.value + second.value) / 2, high: second.value }, to: second.to, article: false, fraction: false }
+      return {
+        figure: { low: first.value, typical: (first.value + second.value) / 2, high: second.value },
+        to: second.to,
+        article: false,
+        fraction: false,
+      }
     // 1-1/2 cups.
     if (second && dash && second.value < 1 && !second.plain)
       return { figure: exactly(first.value + second.value), to: second.to, article: false, fraction: false }
@@ -101,7 +126,10 @@ function figureAt(sentence: Sentence, at: number): Figured | null {
   return { figure: exactly(first.value), to: first.to, article, fraction }
 }
 
-const plainAt = ({ words }: Sentence, at: number) => (ahead: number) => words[at + ahead]?.plain
+const plainAt =
+  ({ words }: Sentence, at: number) =>
+  (ahead: number) =>
+    words[at + ahead]?.plain
 
 interface Described {
   readonly modifiers: readonly ReaderModifier[]
@@ -121,13 +149,25 @@ function describedAt(sentence: Sentence, start: number, lexicon: Lexicon): Descr
       modifiers.push(...found.is)
       at += found.length
     } else if (word && english.sizes.has(word.plain)) {
-      size = /^(extra|jumbo)$/.test(word.plain) ? 'xl' : size === 'xl' ? 'xl' : english.large.test(word.plain) ? 'large' : english.small.test(word.plain) ? 'small' : size
+      size = /^(extra|jumbo)$/.test(word.plain)
+        ? 'xl'
+        : size === 'xl'
+          ? 'xl'
+          : english.large.test(word.plain)
+            ? 'large'
+            : english.small.test(word.plain)
+              ? 'small'
+              : size
       at += 1
     } else return { modifiers, size, to: at }
   }
 }
 
-function measureAt(sentence: Sentence, at: number, lexicon: Lexicon): { measures: readonly ReaderMeasure[]; to: number } | null {
+function measureAt(
+  sentence: Sentence,
+  at: number,
+  lexicon: Lexicon,
+): { measures: readonly ReaderMeasure[]; to: number } | null {
   const word = sentence.words[at]
   if (!word || word.token?.type !== 'word') return null
   const exact = lexicon.exact.get(word.raw.replace(/\.$/, ''))
@@ -152,7 +192,12 @@ function spanOf(figure: Span, is: (written: number) => number): Span {
 }
 
 /** A further part of the same: ¾ cup plus 2 tablespoons, 1 lb 2 oz, 1 h 20. */
-function furtherTerm(sentence: Sentence, at: number, lexicon: Lexicon, before: readonly ReaderMeasure[]): (Term & { readonly to: number }) | null {
+function furtherTerm(
+  sentence: Sentence,
+  at: number,
+  lexicon: Lexicon,
+  before: readonly ReaderMeasure[],
+): (Term & { readonly to: number }) | null {
   const { words } = sentence
   const joined = words[at]?.raw === '+' || english.plus.includes(words[at]?.plain ?? '')
   const sure = words[at]?.raw === '+' || words[at]?.plain === 'plus'
@@ -171,6 +216,7 @@ function furtherTerm(sentence: Sentence, at: number, lexicon: Lexicon, before: r
 /** The amount that begins at this word; null where none does. */
 export function amountAt(sentence: Sentence, start: number, lexicon: Lexicon): Amount | null {
   const { words } = sentence
+  if (words[start]?.token === null) return null
   const time = phraseAt(lexicon.times, plainAt(sentence, start))
   if (time) return { kind: 'min', figure: time.is.minutes, from: start, to: start + time.length }
   // About, a good, a bit more than.
@@ -178,7 +224,7 @@ export function amountAt(sentence: Sentence, start: number, lexicon: Lexicon): A
   const hasModifier = ahead.modifiers.length > 0
   const figured = figureAt(sentence, hasModifier ? ahead.to : start)
   const article = figured ? figured.article : hasModifier && isA(words[start])
-  if (!figured && !article) return null
+  if (!figured && !article) return measureAlone(sentence, start, lexicon)
   const figure = figured?.figure ?? exactly(1)
   const after = describedAt(sentence, figured?.to ?? ahead.to, lexicon)
   const modifiers = [...(hasModifier ? ahead.modifiers : []), ...after.modifiers]
@@ -188,18 +234,38 @@ export function amountAt(sentence: Sentence, start: number, lexicon: Lexicon): A
   if (measured) {
     const terms: Term[] = [{ figure, measures: measured.measures }]
     let { to } = measured
-    for (let more = furtherTerm(sentence, to, lexicon, measured.measures); more; more = furtherTerm(sentence, to, lexicon, more.measures)) {
+    for (
+      let more = furtherTerm(sentence, to, lexicon, measured.measures);
+      more;
+      more = furtherTerm(sentence, to, lexicon, more.measures)
+    ) {
       terms.push(more)
       ;({ to } = more)
     }
     // 450 g to 500 g
     const upTo = isDash(words[to]) || english.to.includes(words[to]?.plain ?? '') ? figureAt(sentence, to + 1) : null
     const upToMeasure = upTo && measureAt(sentence, upTo.to, lexicon)
-    if (upTo && upToMeasure && terms.length === 1 && upToMeasure.measures[0] === measured.measures[0] && upTo.figure.high > figure.low) {
-      terms[0] = { measures: measured.measures, figure: { low: figure.low, typical: (figure.low + upTo.figure.high) / 2, high: upTo.figure.high } }
+    if (
+      upTo &&
+      upToMeasure &&
+      terms.length === 1 &&
+      upToMeasure.measures[0] === measured.measures[0] &&
+      upTo.figure.high > figure.low
+    ) {
+      terms[0] = {
+        measures: measured.measures,
+        figure: { low: figure.low, typical: (figure.low + upTo.figure.high) / 2, high: upTo.figure.high },
+      }
       to = upToMeasure.to
     }
-    return { kind: 'measured', terms, modifiers: [...modifiers, ...orSo(sentence, to, lexicon)], article, from: start, to }
+    return {
+      kind: 'measured',
+      terms,
+      modifiers: [...modifiers, ...orSo(sentence, to, lexicon)],
+      article,
+      from: start,
+      to,
+    }
   }
   const plainUnit = unitAt(sentence, at, lexicon)
   if (plainUnit) {
@@ -212,8 +278,37 @@ export function amountAt(sentence: Sentence, start: number, lexicon: Lexicon): A
     }
   }
   if (/^(part|parte)$/.test(words[at]?.plain ?? '')) return { kind: 'parts', figure, from: start, to: at + 1 }
-  if (!figured || figured.article) return null
-  return { kind: 'bare', figure, size, fraction: figured.fraction, modifiers, from: start, to: Math.max(figured.to, size === null ? figured.to : after.to) }
+  if (!figured || (figured.article && !isCounted(sentence, at, lexicon))) return null
+  return {
+    kind: 'bare',
+    figure,
+    size,
+    fraction: figured.fraction,
+    modifiers,
+    from: start,
+    to: Math.max(figured.to, size === null ? figured.to : after.to),
+  }
+}
+
+/** An egg, un tuorlo. */
+const isCounted = (sentence: Sentence, at: number, lexicon: Lexicon): boolean =>
+  phraseAt(lexicon.ingredients, plainAt(sentence, at))?.is.ingredient.group === 'egg'
+
+/** “Pinch of salt”, “big pinch salt”, at the head of an item; “for every kilo of potato”. */
+function measureAlone(sentence: Sentence, start: number, lexicon: Lexicon): Amount | null {
+  const { words } = sentence
+  const before = words[start - 1]
+  const described = describedAt(sentence, start, lexicon)
+  const measured = measureAt(sentence, described.to, lexicon)
+  if (!measured) return null
+  const isOf = words[measured.to]?.plain === 'of'
+  if (!isOf && !phraseAt(lexicon.ingredients, plainAt(sentence, measured.to))) return null
+  // “Drops of potato” is what they are called.
+  const isVague = measured.measures.every(({ low }) => low !== undefined) && !words[measured.to - 1]!.raw.endsWith('s')
+  const stands = before === undefined || before.token === null ? isVague : /^(every|per|each)$/.test(before.plain)
+  if (!stands) return null
+  const terms = [{ figure: exactly(1), measures: measured.measures }]
+  return { kind: 'measured', terms, modifiers: described.modifiers, article: true, from: start, to: measured.to }
 }
 
 /** 60 g or so: after what it is said of. */
@@ -228,7 +323,8 @@ function furtherTime(sentence: Sentence, at: number, lexicon: Lexicon): { figure
   const figured = figureAt(sentence, from)
   if (!figured) return null
   // An hour and a half.
-  if (figured.fraction && from > at && !unitAt(sentence, figured.to, lexicon)) return { figure: exactly(60 * figured.figure.typical), to: figured.to }
+  if (figured.fraction && from > at && !unitAt(sentence, figured.to, lexicon))
+    return { figure: exactly(60 * figured.figure.typical), to: figured.to }
   const unit = unitAt(sentence, figured.to, lexicon)
   return unit?.unit.unit === 'min' ? { figure: spanOf(figured.figure, unit.unit.is), to: unit.to } : null
 }

@@ -40,7 +40,12 @@ export function elementsOf(sentence: Sentence, lexicon: Lexicon): readonly Eleme
     else if (amount) elements.push({ is: 'amount', amount, from: at, to: amount.to })
     else {
       const word = words[at]!
-      elements.push({ is: word.token === null || word.token.type === 'sign' ? 'mark' : 'word', plain: word.plain, from: at, to: at + 1 })
+      elements.push({
+        is: word.token === null || word.token.type === 'sign' ? 'mark' : 'word',
+        plain: word.plain,
+        from: at,
+        to: at + 1,
+      })
     }
     at = elements.at(-1)!.to
   }
@@ -49,7 +54,11 @@ export function elementsOf(sentence: Sentence, lexicon: Lexicon): readonly Eleme
 
 /** The sentence with ‹iN› for its ingredients and ‹aN› for its amounts, to look for what is said of them. */
 export const tagged = (elements: readonly Element[]): string =>
-  elements.map((element, n) => (element.is === 'ingredient' ? `‹i${n}›` : element.is === 'amount' ? `‹a${n}›` : element.plain)).join(' ')
+  elements
+    .map((element, n) =>
+      element.is === 'ingredient' ? `‹i${n}›` : element.is === 'amount' ? `‹a${n}›` : element.plain,
+    )
+    .join(' ')
 
 export interface Pair {
   /** Of the elements; null where the amount is of nothing known. */
@@ -68,7 +77,12 @@ export const isQuantity = ({ kind }: Amount): boolean =>
 /** “¾ cup (170 g)”, “500 g / 17 oz”: the same once more, in brackets or behind a stroke. */
 function isAlternative(elements: readonly Element[], first: number, second: number): boolean {
   const between = elements.slice(first + 1, second)
-  return between.length > 0 && between.length <= 3 && between.every((each) => each.is === 'mark' || (each.is === 'word' && /^(about|or|circa|ca)$/.test(each.plain))) && between.some((each) => each.is !== 'ingredient' && each.is !== 'amount' && /^[(/[|=]$|^or$/.test(each.plain))
+  return (
+    between.length > 0 &&
+    between.length <= 3 &&
+    between.every((each) => each.is === 'mark' || (each.is === 'word' && /^(about|or|circa|ca)$/.test(each.plain))) &&
+    between.some((each) => each.is !== 'ingredient' && each.is !== 'amount' && /^[(/[|=]$|^or$/.test(each.plain))
+  )
 }
 
 /** How exactly an amount is told: the sharper of two that say the same is taken. */
@@ -77,8 +91,12 @@ function sharpness({ amount }: AmountElement): number {
   const { measures } = amount.terms[0]!
   const weighs = measures[0]?.g !== undefined && measures[0].low === undefined
   const isMetric = /^(g|kg|mg)$/.test(measures[0]?.id ?? '')
-  return (weighs ? 2 : 1) + (isMetric ? 1 : 0)
+  return (weighs ? 4 : 0) + (isMetric ? 2 : 0) + (measures[0]?.regions === undefined ? 1 : 0)
 }
+
+/** Another thing, or how much of it; a heat or a length only describes. */
+const isOther = (each: Element): boolean =>
+  each.is === 'ingredient' || (each.is === 'amount' && isQuantity(each.amount))
 
 interface Gap {
   readonly words: number
@@ -90,11 +108,11 @@ function gapBetween(elements: readonly Element[], first: number, second: number)
   const between = elements.slice(first + 1, second)
   const words = between.filter((each): each is Other => each.is === 'word')
   const marks = between.filter((each): each is Other => each.is === 'mark')
-  const plainWords = words.filter(({ plain }) => !english.of.includes(plain as never))
+  const plainWords = words.filter(({ plain }) => !english.of.includes(plain))
   return {
     words: plainWords.length,
     tight: plainWords.length === 0 && marks.every(({ plain }) => JOINS.has(plain)),
-    broken: between.some((each) => each.is === 'ingredient' || each.is === 'amount') || words.some(({ plain }) => english.breaks.has(plain as never)),
+    broken: between.some(isOther) || words.some(({ plain }) => english.breaks.has(plain)),
   }
 }
 
@@ -110,8 +128,10 @@ function isBackward(elements: readonly Element[], mention: number, amount: numbe
   const gap = gapBetween(elements, mention, amount)
   if (gap.tight) return true
   const words = elements.slice(mention + 1, amount).filter((each): each is Other => each.is === 'word')
-  const breaks = words.filter(({ plain }) => english.breaks.has(plain as never) && !/^(and|is|at|for|e|y|in|are)$/.test(plain))
-  return breaks.length === 0 && gap.words <= FARTHEST + 1 && !elements.slice(mention + 1, amount).some((each) => each.is === 'ingredient' || each.is === 'amount')
+  const breaks = words.filter(
+    ({ plain }) => english.breaks.has(plain) && !/^(and|is|at|for|e|y|in|are|to)$/.test(plain),
+  )
+  return breaks.length === 0 && gap.words <= FARTHEST + 1 && !elements.slice(mention + 1, amount).some(isOther)
 }
 
 const SPARE: Element = { is: 'mark', plain: ')', from: 0, to: 0 }
@@ -124,22 +144,41 @@ function withoutAlternatives(elements: readonly Element[]): readonly Element[] {
     const next = quantities[n + 1]
     if (next === undefined || !isAlternative(elements, at, next)) continue
     const [one, two] = [elements[at] as AmountElement, elements[next] as AmountElement]
-    spare.add(sharpness(two) > sharpness(one) ? at : next)
+    const isSecond = sharpness(two) > sharpness(one)
+    // With what joins them: nothing stands between the other and what it is of.
+    for (let n = isSecond ? at : at + 1; n < (isSecond ? next : next + 1); n += 1) spare.add(n)
   }
   return elements.map((each, n) => (spare.has(n) ? SPARE : each))
 }
 
-/** Of each amount, what it is of. In a sentence that begins by a name and its amount, names come first. */
+/** “Flour 500 g water 250 g”: what stands before an amount is its own where what comes after has another. */
+const hasItsOwn = (elements: readonly Element[], mention: number): boolean => {
+  const next = elements[mention + 1]
+  return next?.is === 'amount' && isQuantity(next.amount)
+}
+
+/** “5 g each of salt and oil”. */
+const isEach = (elements: readonly Element[], amount: number, mention: number): boolean =>
+  elements.slice(amount + 1, mention).some((each) => each.is === 'word' && each.plain === 'each')
+
+function alsoNamed(elements: readonly Element[], mention: number): readonly number[] {
+  const also: number[] = []
+  for (let at = mention + 1; at < elements.length; at += 1) {
+    const each = elements[at]!
+    if (each.is === 'ingredient') also.push(at)
+    else if (!((each.is === 'word' && each.plain === 'and') || (each.is === 'mark' && /^[,&+]$/.test(each.plain))))
+      break
+  }
+  // The last of a list is followed by nothing of its own.
+  const next = elements[(also.at(-1) ?? mention) + 1]
+  return next?.is === 'amount' && also.length > 0 && isQuantity(next.amount) ? also.slice(0, -1) : also
+}
+
+/** Of each amount, what it is of: what follows it, or else what stands before it. */
 export function pairsOf(all: readonly Element[]): readonly Pair[] {
   const elements = withoutAlternatives(all)
   const mentions = elements.flatMap((each, n) => (each.is === 'ingredient' ? [n] : []))
   const amounts = elements.flatMap((each, n) => (each.is === 'amount' && isQuantity(each.amount) ? [n] : []))
-  const [firstMention, firstAmount] = [mentions[0], amounts[0]]
-  const namesFirst =
-    firstMention !== undefined &&
-    firstAmount !== undefined &&
-    firstMention < firstAmount &&
-    gapBetween(elements, firstMention, firstAmount).tight
   const taken = new Set<number>()
   return amounts.flatMap((amount): Pair[] => {
     const next = mentions.find((at) => at > amount)
@@ -149,9 +188,11 @@ export function pairsOf(all: readonly Element[]): readonly Pair[] {
     // In brackets after what has its amount: told once more in other units.
     if (behind !== null && taken.has(behind) && ahead === null && isBracketed(elements, behind, amount)) return []
     const free = behind !== null && !taken.has(behind) ? behind : null
-    const mention = namesFirst ? (free ?? ahead) : (ahead ?? free)
+    const mention = ahead !== null && free !== null && hasItsOwn(elements, ahead) ? free : (ahead ?? free)
     if (mention !== null) taken.add(mention)
-    return [{ mention, amount }]
+    const also = mention !== null && isEach(elements, amount, mention) ? alsoNamed(elements, mention) : []
+    for (const each of also) taken.add(each)
+    return [{ mention, amount }, ...also.map((each) => ({ mention: each, amount }))]
   })
 }
 

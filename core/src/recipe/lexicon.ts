@@ -10,7 +10,9 @@ export function plainWord(word: string): string {
     .replace(/\p{M}/gu, '')
     .toLowerCase()
     .replace(/\.$/, '')
+    .replace(/(spoon|cup)s?fuls?$/, '$1')
   if (plain.length < 4 || /(ss|us|is)$/.test(plain)) return plain
+  if (/(ch|sh|x|ss)es$/.test(plain)) return plain.slice(0, -2)
   if (plain.endsWith('ies')) return `${plain.slice(0, -3)}y`
   return plain.endsWith('oes') ? plain.slice(0, -2) : plain.replace(/s$/, '')
 }
@@ -63,6 +65,7 @@ export interface PlainUnit {
 }
 
 export interface Lexicon {
+  readonly byId: ReadonlyMap<string, Ingredient>
   readonly ingredients: Phrases<NamedIngredient>
   /** All that share a name: which is meant depends on the region, and on what is measured. */
   readonly measures: Phrases<readonly ReaderMeasure[]>
@@ -108,6 +111,7 @@ function lexiconOf({ ingredients, reader }: RecipeTables): Lexicon {
   })
   const measures = reader.measures.flatMap((measure) => measure.names.map((name) => [name, measure] as const))
   return {
+    byId,
     ingredients: phrasesOf(named),
     measures: phrasesOf(grouped(measures.filter(([name]) => !isExact(name)))),
     exact: new Map(

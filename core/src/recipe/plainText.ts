@@ -71,13 +71,15 @@ function said(value: unknown): string {
   return said(text ?? name ?? plain)
 }
 
-const listOf = (value: unknown): readonly unknown[] => (Array.isArray(value) ? value : value === undefined ? [] : [value])
+const listOf = (value: unknown): readonly unknown[] =>
+  Array.isArray(value) ? value : value === undefined ? [] : [value]
 
 /** Steps, however deep: strings, HowToStep, HowToSection. */
 function stepsOf(value: unknown, depth = 0): readonly string[] {
   if (depth > 6) return []
   return listOf(value).flatMap((step) => {
-    const items = typeof step === 'object' && step !== null ? (step as Record<string, unknown>)['itemListElement'] : undefined
+    const items =
+      typeof step === 'object' && step !== null ? (step as Record<string, unknown>)['itemListElement'] : undefined
     return items === undefined ? said(step).split('\n') : stepsOf(items, depth + 1)
   })
 }
@@ -93,7 +95,9 @@ const isRecipe = (value: unknown): value is Record<string, unknown> =>
 function recipeIn(value: unknown, depth = 0): Record<string, unknown> | null {
   if (depth > 6 || typeof value !== 'object' || value === null) return null
   if (isRecipe(value)) return value
-  const inside = Array.isArray(value) ? (value as unknown[]) : [(value as Record<string, unknown>)['@graph'], (value as Record<string, unknown>)['mainEntity']]
+  const inside = Array.isArray(value)
+    ? (value as unknown[])
+    : [(value as Record<string, unknown>)['@graph'], (value as Record<string, unknown>)['mainEntity']]
   for (const each of inside) {
     const found = recipeIn(each, depth + 1)
     if (found) return found
@@ -118,7 +122,9 @@ function fromJson(text: string): PlainRecipe | null {
     title,
     lines: [
       ...(title ? [line(title, null, { isHeading: true })] : []),
-      ...said(recipe['description']).split('\n').map((each) => line(each, 'method')),
+      ...said(recipe['description'])
+        .split('\n')
+        .map((each) => line(each, 'method')),
       ...serves.map((each) => line(/^\d+$/.test(each) ? `serves ${each}` : each, null)),
       ...ingredients.map((each) => line(each, 'ingredients', { isItem: true })),
       ...stepsOf(recipe['recipeInstructions']).map((each) => line(each, 'method')),
@@ -136,8 +142,10 @@ export function isoMinutes(text: string): number | null {
 
 const JSON_LD = /<script\b[^>]{0,500}application\/ld\+json[^>]{0,500}>([^]*?)<\/script\s*>/gi
 
-const INGREDIENTS = /^(the )?(ingredients?|you need|what you need|dough|for the (dough|pasta|noodles|batter|gnocchi)|impasto|per l['’]impasto|ingredienti|ingredientes|masa|para la masa)\b/i
-const METHOD = /^(the )?(method|directions?|instructions?|steps?|preparation|procedimento|preparazione|preparaci[oó]n|how to|making|what to do)\b/i
+const INGREDIENTS =
+  /^(the )?(ingredients?|you need|what you need|dough|for the (dough|pasta|noodles|batter|gnocchi)|impasto|per l['’]impasto|ingredienti|ingredientes|masa|para la masa)\b/i
+const METHOD =
+  /^(the )?(method|directions?|instructions?|steps?|preparation|procedimento|preparazione|preparaci[oó]n|how to|making|what to do)\b/i
 
 const BULLET = /^\s*(?:[-*+•·–]\s+|\d{1,2}[.)]\s+|\[[ x]\]\s+)/
 /** Two or more cells. */
@@ -150,13 +158,29 @@ function fromText(text: string): PlainRecipe {
   for (const raw of text.split(/\r\n|[\r\n\u2028\u2029]/)) {
     if (TABLE_RULE.test(raw) && raw.includes('-')) continue
     const cells = TABLE_ROW.exec(raw)?.[1]
-    const bare = (cells === undefined ? raw : cells.split('|').join(' : ')).replace(/[*_`]{1,3}(\S[^*_`]*?)[*_`]{1,3}/g, '$1')
+    const bare = (cells === undefined ? raw : cells.split('|').join(' : ')).replace(
+      /[*_`]{1,3}(\S[^*_`]*?)[*_`]{1,3}/g,
+      '$1',
+    )
     const marked = /^\s*#{1,6}\s+/.test(bare)
     const isItem = !marked && (BULLET.test(bare) || cells !== undefined)
-    const plain = bare.replace(/^\s*#{1,6}\s+/, '').replace(BULLET, '').replace(/^\s*>\s?/, '')
+    const plain = bare
+      .replace(/^\s*#{1,6}\s+/, '')
+      .replace(BULLET, '')
+      .replace(/^\s*>\s?/, '')
     const short = plain.trim().length <= 60
-    const named: Zone | undefined = !short || isItem ? undefined : METHOD.test(plain.trim()) ? 'method' : INGREDIENTS.test(plain.trim()) && !/\d/.test(plain) ? 'ingredients' : undefined
-    const isHeading = marked || (named !== undefined && /^[^.,;]*:?\s*$/.test(plain.trim()) && !/\d/.test(plain)) || /^[^\d.,;:]{2,50}:\s*$/.test(plain)
+    const named: Zone | undefined =
+      !short || isItem
+        ? undefined
+        : METHOD.test(plain.trim())
+          ? 'method'
+          : INGREDIENTS.test(plain.trim()) && !/\d/.test(plain)
+            ? 'ingredients'
+            : undefined
+    const isHeading =
+      marked ||
+      (named !== undefined && /^[^.,;]*:?\s*$/.test(plain.trim()) && !/\d/.test(plain)) ||
+      /^[^\d.,;:]{2,50}:\s*$/.test(plain)
     if (named !== undefined && isHeading) zone = named
     const made = line(plain, zone, { isHeading, isItem })
     if (made.text !== '') lines.push(made)

@@ -5,7 +5,17 @@ import { exactly, plus, times, type Amount, type Span } from './amounts.ts'
 import type { ReaderMeasure, ReaderModifier, RecipeTables, Region } from './tables.ts'
 
 /** What makes a weight unsure. */
-export const WHYS = ['range', 'about', 'cup-filling', 'spoon', 'egg-size', 'piece-size', 'vague', 'region', 'ounce'] as const
+export const WHYS = [
+  'range',
+  'about',
+  'cup-filling',
+  'spoon',
+  'egg-size',
+  'piece-size',
+  'vague',
+  'region',
+  'ounce',
+] as const
 export type Why = (typeof WHYS)[number]
 
 export interface Weighed {
@@ -24,12 +34,15 @@ const NEAR: Readonly<Record<Region, readonly Region[]>> = {
   au: ['au', 'metric', 'uk'],
 }
 
-const isOf = ({ of }: ReaderMeasure, { id, group }: Ingredient): boolean => of === undefined || of === id || of === group
+const isOf = ({ of }: ReaderMeasure, { id, group }: Ingredient): boolean =>
+  of === undefined || of === id || of === group
 
 function measureFor(measures: readonly ReaderMeasure[], ingredient: Ingredient, region: Region): ReaderMeasure | null {
   const fit = measures.filter((measure) => isOf(measure, ingredient))
   const own = fit.find(({ of }) => of === ingredient.id) ?? fit.find(({ of }) => of === ingredient.group)
-  const regional = NEAR[region].flatMap((each) => fit.find(({ regions, of }) => of === undefined && regions?.includes(each)) ?? [])
+  const regional = NEAR[region].flatMap(
+    (each) => fit.find(({ regions, of }) => of === undefined && regions?.includes(each)) ?? [],
+  )
   return own ?? regional[0] ?? fit.find(({ regions }) => regions === undefined) ?? fit[0] ?? null
 }
 
@@ -39,8 +52,10 @@ const spanOfMeasure = ({ g, ml, low, high }: ReaderMeasure): Span => {
 }
 
 /** Cups and the like by the cup's filling; spoons by the spoon's. */
-const isSpoon = ({ id }: ReaderMeasure): boolean => /^(tbsp|tsp|dessertspoon|cucchia|cuillere|essloeffel|teeloeffel|spoon|chinese)/.test(id)
-const isCup = ({ id }: ReaderMeasure): boolean => /^(cup|go-|tazz|bicchiere|verre|tasse|su-|tea-glass|stakan|katori|mug|pint|quart|gill|gallon)/.test(id)
+const isSpoon = ({ id }: ReaderMeasure): boolean =>
+  /^(tbsp|tsp|dessertspoon|cucchia|cuillere|essloeffel|teeloeffel|spoon|chinese)/.test(id)
+const isCup = ({ id }: ReaderMeasure): boolean =>
+  /^(cup|go-|tazz|bicchiere|verre|tasse|su-|tea-glass|stakan|katori|mug|pint|quart|gill|gallon)/.test(id)
 
 function modified(grams: Span, modifiers: readonly ReaderModifier[], on: 'spoon' | 'cup' | 'count' | null): Span {
   const used = modifiers.filter((each) => each.on === 'any' || each.on === on)
@@ -52,7 +67,11 @@ function modified(grams: Span, modifiers: readonly ReaderModifier[], on: 'spoon'
 const FLUID_OUNCE: Readonly<Partial<Record<Region, number>>> = { us: 29.5735, uk: 28.4131 }
 
 /** Dry things fill a cup loosely or shaken down. */
-const filledBy = ({ cupFactor }: Ingredient): Span => ({ low: cupFactor?.low ?? 1, typical: 1, high: cupFactor?.high ?? 1 })
+const filledBy = ({ cupFactor }: Ingredient): Span => ({
+  low: cupFactor?.low ?? 1,
+  typical: 1,
+  high: cupFactor?.high ?? 1,
+})
 
 function termG(
   measure: ReaderMeasure,
@@ -72,7 +91,11 @@ function termG(
     const fluid = FLUID_OUNCE[region]
     if (measure.id === 'oz' && ingredient.group === 'liquid' && fluid !== undefined) {
       const poured = fluid * ingredient.densityGPerMl
-      const either = { low: Math.min(each.low, poured), typical: (each.typical + poured) / 2, high: Math.max(each.high, poured) }
+      const either = {
+        low: Math.min(each.low, poured),
+        typical: (each.typical + poured) / 2,
+        high: Math.max(each.high, poured),
+      }
       return { grams: modified(times(figure, either), modifiers, on), why: [...why, 'ounce'], ml: null }
     }
     return { grams: modified(times(figure, each), modifiers, on), why, ml: null }
@@ -80,7 +103,8 @@ function termG(
   const ml = times(figure, each)
   const filled = times(exactly(ingredient.densityGPerMl), on === null ? exactly(1) : filledBy(ingredient))
   const grams = modified(times(ml, filled), modifiers, on)
-  if (on === 'cup' && ingredient.cupFactor && ingredient.cupFactor.low < ingredient.cupFactor.high) why.push('cup-filling')
+  if (on === 'cup' && ingredient.cupFactor && ingredient.cupFactor.low < ingredient.cupFactor.high)
+    why.push('cup-filling')
   else if (on === 'spoon') why.push('spoon')
   if (measure.regions) why.push('region')
   return { grams, why, ml: modified(ml, modifiers, on) }
@@ -113,7 +137,8 @@ function countedG(
     return { grams: times(times(figure, exactly(one)), spread), why: [...range, 'egg-size'], ml: null }
   }
   const sizes = reader.counted.filter(({ ingredient }) => ingredient === id)
-  const piece = sizes.find((each) => (each.size ?? null) === size) ?? sizes.find((each) => each.size === undefined) ?? sizes[0]
+  const piece =
+    sizes.find((each) => (each.size ?? null) === size) ?? sizes.find((each) => each.size === undefined) ?? sizes[0]
   if (!piece) return null
   const one = { low: piece.low, typical: piece.g, high: piece.high }
   return { grams: modified(times(figure, one), modifiers, 'count'), why: [...range, 'piece-size'], ml: null }
@@ -126,7 +151,12 @@ export interface Setting {
 }
 
 /** Null where the amount is none that weighs: a share, a time, a count of what is not counted. */
-export function weighed(amount: Amount, ingredient: Ingredient, { region, egg }: Setting, { reader }: RecipeTables): Weighed | null {
+export function weighed(
+  amount: Amount,
+  ingredient: Ingredient,
+  { region, egg }: Setting,
+  { reader }: RecipeTables,
+): Weighed | null {
   if (amount.kind === 'bare') return countedG(amount, ingredient, region, egg, reader)
   if (amount.kind !== 'measured') return null
   const terms = amount.terms.flatMap(({ figure, measures }) => {
@@ -136,7 +166,11 @@ export function weighed(amount: Amount, ingredient: Ingredient, { region, egg }:
   const [first, ...rest] = terms
   if (!first) return null
   const all = rest.reduce<Weighed>(
-    (sum, each) => ({ grams: plus(sum.grams, each.grams), why: [...sum.why, ...each.why], ml: sum.ml && each.ml ? plus(sum.ml, each.ml) : null }),
+    (sum, each) => ({
+      grams: plus(sum.grams, each.grams),
+      why: [...sum.why, ...each.why],
+      ml: sum.ml && each.ml ? plus(sum.ml, each.ml) : null,
+    }),
     first,
   )
   return { ...all, why: [...new Set(all.why)] }

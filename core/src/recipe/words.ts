@@ -12,16 +12,59 @@ export interface Word {
   readonly to: number
 }
 
-/** Short forms that end in a point and no sentence. */
+/** Short forms that are written with a point. */
 const SHORT = new Set([
-  ...['tbsp', 'tsp', 'tbs', 'oz', 'lb', 'lbs', 'approx', 'ca', 'c', 'g', 'kg', 'ml', 'cl', 'dl', 'l', 'min', 'mins', 'sec', 'hr'],
-  ...['hrs', 'no', 'pt', 'qt', 'fl', 'q', 'b', 'dsp', 'temp', 'cm', 'mm', 'e', 'i', 'st', 'nr', 'vs', 'incl', 'dag'],
+  ...[
+    'tbsp',
+    'tsp',
+    'tbs',
+    'oz',
+    'lb',
+    'lbs',
+    'approx',
+    'ca',
+    'c',
+    't',
+    'no',
+    'pt',
+    'qt',
+    'fl',
+    'q',
+    'b',
+    'dsp',
+    'temp',
+  ],
+  ...['st', 'nr', 'vs', 'incl', 'e', 'i'],
 ])
+/** Symbols: with a point and a capital after it, the sentence ends. */
+const SYMBOL = new Set([
+  'g',
+  'kg',
+  'ml',
+  'cl',
+  'dl',
+  'l',
+  'min',
+  'mins',
+  'sec',
+  'hr',
+  'hrs',
+  'cm',
+  'mm',
+  'dag',
+  'h',
+  's',
+])
+/** Nobody writes longer sentences; what goes on is another. */
+const LONGEST = 150
 const ENDS = new Set(['.', '!', '?', ';', '…'])
 
 /** Between letters a hyphen joins what names write apart; after a figure it stands before a unit: 8-mm. */
 const unhyphened = (text: string): string =>
-  text.replace(/(\p{L})[-‐‑](?=\p{L})/gu, '$1 ').replace(/(\d)[-‐‑](?=\p{L})/gu, '$1 ').replace(/[’]/g, "'")
+  text
+    .replace(/(\p{L})[-‐‑](?=\p{L})/gu, '$1 ')
+    .replace(/(\d)[-‐‑](?=\p{L})/gu, '$1 ')
+    .replace(/[’]/g, "'")
 
 function wordAt(text: string, at: number): Word {
   const found = tokenAt(text, at)
@@ -56,9 +99,11 @@ export function sentencesOf(line: string): readonly (readonly Word[])[] {
     }
     const word = wordAt(text, at)
     at = word.to
-    const ended = word.token?.type === 'word' && word.raw.endsWith('.') && !SHORT.has(word.plain)
+    const pointed = word.token?.type === 'word' && word.raw.endsWith('.') && !SHORT.has(word.plain)
+    const ended = pointed && (!SYMBOL.has(word.plain) || /^\s+[\p{Lu}\d"“]/u.test(text.slice(word.to, word.to + 4)))
     if (ENDS.has(word.raw)) sentences.push([])
     else {
+      if (sentences.at(-1)!.length >= LONGEST) sentences.push([])
       sentences.at(-1)!.push(word)
       if (ended || (word.raw.endsWith('.') && isLast(word.to))) sentences.push([])
     }

@@ -42,3 +42,13 @@ export const testTable = ingredientTable([
   row('potato', { group: 'vegetable', basis: 'liquid', water: 0.78, protein: 0.02, availableWater: 0.25 }),
   row('carbonate', { group: 'alkali', basis: 'additive', carbonate: 1 }),
 ])
+
+/** What the port looks things up in; recipes are read with the whole tables elsewhere. */
+export const testTables = {
+  ingredients: testTable,
+  recipes: {
+    ingredients: [...testTable.values()],
+    doughs: [],
+    reader: { measures: [], modifiers: [], times: [], heats: [], counted: [], names: [] },
+  },
+}

@@ -1,0 +1,298 @@
+/** What a recipe says, sentence by sentence: amounts with what they are of, and what is not the dough's left aside. */
+import type { Ingredient } from '../model/index.ts'
+import { sentenceOf, type Amount } from './amounts.ts'
+import { elementsOf, pairsOf, tagged, type Element, type Mention } from './elements.ts'
+import { english } from './english.ts'
+import type { Lexicon } from './lexicon.ts'
+import type { Line, PlainRecipe } from './plainText.ts'
+import { sentencesOf } from './words.ts'
+
+export interface Sentence {
+  readonly text: string
+  readonly elements: readonly Element[]
+  /** With ‹iN› and ‹aN›. */
+  readonly tag: string
+  readonly line: Line
+  /** Under a heading of something else: a sauce, the pot. */
+  readonly aside: boolean
+}
+
+export interface HeardRow {
+  /** Null where nobody knows what it is. */
+  readonly ingredient: Ingredient | null
+  readonly unsure: boolean
+  /** By the bare word *flour*: any flour may be meant. */
+  readonly generic: boolean
+  readonly name: string
+  readonly amount: Amount
+  readonly read: string
+  readonly sentence: number
+  /** Of one person. */
+  readonly perPerson: boolean
+  /** For the board: not of the dough. */
+  readonly dusting: boolean
+  /** Said before, and told again. */
+  readonly again: boolean
+  readonly more: boolean
+}
+
+export interface Heard {
+  readonly sentences: readonly Sentence[]
+  readonly rows: readonly HeardRow[]
+  /** Amounts of nothing known, as they are written. */
+  readonly loose: readonly {
+    readonly text: string
+    readonly amount: Amount
+    readonly sentence: number
+    readonly element: number
+  }[]
+  readonly people: number | null
+  /** There is a list of ingredients: what its method tells again is not counted again. */
+  readonly isListed: boolean
+}
+
+const GENERIC = /^(flour|white flour|wheat flour|farina|harina|the flour)$/
+
+export const isWater = ({ id }: Pick<Ingredient, 'id'>): boolean => id.startsWith('water-') || id === 'ice'
+export const isFlour = ({ basis, group }: Pick<Ingredient, 'basis' | 'group'>): boolean =>
+  basis === 'flour' || group === 'starch'
+
+/** One and the same thing told in another way: any water is water. */
+export const isSame = (a: Ingredient, b: Ingredient): boolean => a.id === b.id || (isWater(a) && isWater(b))
+
+/** The words from one element up to another, as they are written. */
+function written(
+  sentence: Pick<Sentence, 'text' | 'elements'>,
+  words: readonly { from: number; to: number }[],
+  first: number,
+  last: number,
+): string {
+  const [from, to] = [sentence.elements[first]!, sentence.elements[last]!]
+  return sentence.text.slice(words[from.from]!.from, words[to.to - 1]!.to).trim()
+}
+
+const wordsBefore = (elements: readonly Element[], at: number, count: number): string =>
+  elements
+    .slice(Math.max(0, at - count), at)
+    .map((each) => (each.is === 'word' || each.is === 'mark' ? each.plain : '‹›'))
+    .join(' ')
+const wordsAfter = (elements: readonly Element[], at: number, count: number): string =>
+  elements
+    .slice(at + 1, at + 1 + count)
+    .map((each) => (each.is === 'word' || each.is === 'mark' ? each.plain : '‹›'))
+    .join(' ')
+const wordsBetween = (elements: readonly Element[], a: number, b: number): string =>
+  wordsBefore(elements, Math.max(a, b), Math.abs(a - b) - 1)
+
+/** Where in a sentence what follows is no longer the dough's. */
+function leavesTheDoughAt(elements: readonly Element[]): number {
+  const at = elements.findIndex((each, n) => {
+    const found = each.is === 'word' ? english.notFromHere.exec(`${each.plain} ${wordsAfter(elements, n, 2)}`) : null
+    return found?.index === 0
+  })
+  return at < 0 ? elements.length : at
+}
+
+const POT_THINGS = new Set(['liquid', 'salt', 'fat', 'alkali'])
+
+/** So much is no dough's. */
+const POTFUL_ML = 1900
+const isPotful = (amount: Amount): boolean =>
+  amount.kind === 'measured' &&
+  amount.terms.some(({ figure, measures }) => figure.typical * (measures[0]?.ml ?? measures[0]?.g ?? 0) >= POTFUL_ML)
+
+/** In the pot: after a word of cooking, or in a sentence that speaks of the pot. */
+function isOfThePot(elements: readonly Element[], mention: number, ingredient: Ingredient, amount: Amount): boolean {
+  if (!POT_THINGS.has(ingredient.group)) return false
+  // What is cooked in milk is the dough itself.
+  if (elements.some((each) => each.is === 'ingredient' && each.ingredient.id.startsWith('milk-'))) return false
+  const isBoiled = elements.some((each) => each.is === 'word' && english.pot.test(each.plain))
+  const alone = !elements.some((each) => each.is === 'ingredient' && isFlour(each.ingredient))
+  if (isBoiled && alone && isPotful(amount)) return true
+  if (isBoiled && alone && elements.slice(0, mention).some((each) => each.is === 'amount' && isPotful(each.amount)))
+    return true
+  const whole = elements.map((each) => (each.is === 'word' ? each.plain : '‹›')).join(' ')
+  if (english.potIs.test(whole)) return true
+  const cooks = elements.reduce(
+    (last, each, n) => (n < mention && each.is === 'word' && english.pot.test(each.plain) ? n : last),
+    -1,
+  )
+  if (cooks < 0) return false
+  const between = elements.slice(cooks + 1, mention)
+  const intoDough = between.some((each) => each.is === 'ingredient' && !POT_THINGS.has(each.ingredient.group))
+  return !intoDough && between.some((each) => each.is === 'word' && /^(in|with|into|en|con)$/.test(each.plain))
+}
+
+const UNKNOWN_WORDS = 4
+/** What an amount of nothing known is called: the words after it, up to a break. */
+function unknownNameAfter(elements: readonly Element[], amount: number): Unknown | null {
+  const words: string[] = []
+  let last = amount
+  for (let at = amount + 1; at < elements.length && words.length < UNKNOWN_WORDS; at += 1) {
+    const each = elements[at]!
+    if (each.is !== 'word' || english.breaks.has(each.plain)) break
+    if (words.length > 0 || !english.of.includes(each.plain)) words.push(each.plain)
+    last = at
+  }
+  const isNone = words.length === 0 || words.some((word) => english.noThing.has(word))
+  return isNone ? null : { name: words.join(' '), first: amount, last }
+}
+
+interface Unknown {
+  readonly name: string
+  /** Of the elements. */
+  readonly first: number
+  readonly last: number
+}
+
+/** “Malt extract: 20 g”: the words before it, from the last comma or the beginning on. */
+function unknownNameBefore(elements: readonly Element[], amount: number): Unknown | null {
+  const words: string[] = []
+  let first = amount
+  for (let at = amount - 1; at >= 0; at -= 1) {
+    const each = elements[at]!
+    if (each.is === 'mark' && /^[,;|•]$/.test(each.plain) && words.length > 0) break
+    if (each.is === 'mark' && words.length === 0 && /^[:=|(–-]$/.test(each.plain)) continue
+    if (each.is !== 'word') return null
+    words.unshift(each.plain)
+    first = at
+  }
+  const isNone = words.some((word) => english.noThing.has(word) || english.breaks.has(word) || NO_NAME.test(word))
+  if (isNone || words.length === 0 || words.length > UNKNOWN_WORDS) return null
+  return { name: words.join(' '), first, last: amount }
+}
+const NO_NAME =
+  /^(about|total|serve|yield|make|give|day|step|recipe|version|no|weigh|use|take|need|want|have|which|you|i|we)$/
+
+const NUMBERS: Readonly<Record<string, number>> = {
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  eight: 8,
+  ten: 10,
+  twelve: 12,
+}
+
+function peopleIn({ tag, elements }: Sentence): number | null {
+  const found = english.people.exec(tag)?.[1]
+  if (found === undefined) return null
+  const at = /‹a(\d+)›/.exec(found)?.[1]
+  if (at === undefined) return NUMBERS[found] ?? null
+  const element = elements[Number(at)]
+  const amount = element?.is === 'amount' ? element.amount : null
+  return amount?.kind === 'bare' && amount.figure.typical >= 1 && amount.figure.typical <= 200
+    ? amount.figure.typical
+    : null
+}
+
+const LONGEST_LABEL = 50
+/** What a sentence or a line is labelled: “For the broth: …”, “Sauce: …”. */
+const labelOf = (plain: string): string | null => /^[^:.,;\d]{2,40}(?=:)/.exec(plain)?.[0] ?? null
+
+const isNotTheDough = (plain: string): boolean =>
+  english.notTheDough.test(plain) && !english.theDough.test(plain.replace(english.notTheDough, ''))
+
+const asWritten = (text: string): string => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase()
+
+/** Every sentence with its elements. */
+function listen({ lines }: PlainRecipe, lexicon: Lexicon) {
+  let under = false
+  const all: { sentence: Sentence; words: ReturnType<typeof sentencesOf>[number] }[] = []
+  for (const line of lines) {
+    if (line.isHeading || /^[^.]{0,40}:$/.test(line.text)) under = isNotTheDough(asWritten(line.text))
+    let here = under
+    for (const words of sentencesOf(line.text)) {
+      const elements = elementsOf(sentenceOf(words), lexicon)
+      const label = labelOf(asWritten(line.text.slice(words[0]!.from, words[0]!.from + LONGEST_LABEL)))
+      if (label !== null) here = isNotTheDough(label) || (under && !english.theDough.test(label))
+      all.push({ words, sentence: { text: line.text, elements, tag: tagged(elements), line, aside: here } })
+    }
+  }
+  return all
+}
+
+/** Said of it beside its name, it is another: ricotta, drained; potatoes, baked. */
+function refined(ingredient: Ingredient, near: string, lexicon: Lexicon): Ingredient {
+  const found = english.refined.find(({ from, said }) => from === ingredient.id && said.test(near))
+  return (found && lexicon.byId.get(found.to)) ?? ingredient
+}
+
+/** No recipe has more; what comes after is another. */
+const MOST_ROWS = 400
+
+/** Sentence by sentence, amounts and what they are of. */
+export function hear(recipe: PlainRecipe, lexicon: Lexicon): Heard {
+  const all = listen(recipe, lexicon)
+  const sentences = all.map(({ sentence }) => sentence)
+  const rows: HeardRow[] = []
+  const loose: Heard['loose'][number][] = []
+  for (const [index, { sentence, words }] of all.entries()) {
+    if (sentence.aside || rows.length >= MOST_ROWS) continue
+    const { elements, tag } = sentence
+    const leaves = leavesTheDoughAt(elements)
+    for (const { mention, amount: at } of pairsOf(elements)) {
+      const element = elements[at]!
+      if (element.is !== 'amount') continue
+      const { amount } = element
+      if (mention === null) {
+        const isOfPiece = english.perOther.test(`${wordsBefore(elements, at, 4)} ${wordsAfter(elements, at, 3)}`)
+        const isThing = amount.kind === 'measured' && at < leaves && !isOfPiece && !isPotSentence(elements)
+        const unknown = isThing ? (unknownNameAfter(elements, at) ?? unknownNameBefore(elements, at)) : null
+        if (unknown) {
+          const read = written(sentence, words, unknown.first, unknown.last)
+          rows.push({ ...NOTHING, name: unknown.name, amount, read, sentence: index })
+        } else if (amount.kind === 'measured' || amount.kind === 'percent')
+          loose.push({ text: written(sentence, words, at, at), amount, sentence: index, element: at })
+        continue
+      }
+      const { ingredient: named, unsure } = elements[mention] as Mention
+      const ingredient = refined(
+        named,
+        `${wordsBefore(elements, mention, 2)} ${wordsAfter(elements, mention, 4)}`,
+        lexicon,
+      )
+      if (Math.min(at, mention) > leaves || isOfThePot(elements, mention, ingredient, amount)) continue
+      const [first, last] = [Math.min(at, mention), Math.max(at, mention)]
+      const near = `${wordsBefore(elements, first, 3)} ${wordsBetween(elements, first, last)}`
+      const name = words
+        .slice(elements[mention]!.from, elements[mention]!.to)
+        .map(({ plain }) => plain)
+        .join(' ')
+      const after = wordsAfter(elements, last, 4)
+      rows.push({
+        ingredient,
+        unsure,
+        generic: GENERIC.test(name),
+        name: written(sentence, words, mention, mention),
+        amount,
+        read: written(sentence, words, first, last),
+        sentence: index,
+        perPerson: english.per.test(tag),
+        dusting:
+          new RegExp(`^(?:[(,] ?)?(?:\\w+ )?(?:for |to )?(?:the )?${english.dusting.source}`).test(after) ||
+          /\b(dust|dusting|sprinkle)\b/.test(wordsBefore(elements, first, 4)),
+        again: english.again.test(`${near} ${wordsAfter(elements, last, 1)}`),
+        more: english.more.test(near),
+      })
+    }
+  }
+  const isListed = rows.filter(({ sentence }) => isInList(sentences[sentence]!.line)).length >= 2
+  return { sentences, rows, loose, isListed, people: sentences.map(peopleIn).find((each) => each !== null) ?? null }
+}
+
+export const isInList = ({ isItem, zone }: Line): boolean => isItem || zone === 'ingredients'
+
+const NOTHING = {
+  ingredient: null,
+  unsure: false,
+  generic: false,
+  perPerson: false,
+  dusting: false,
+  again: false,
+  more: false,
+} as const
+
+const isPotSentence = (elements: readonly Element[]): boolean =>
+  english.potIs.test(elements.map((each) => (each.is === 'word' ? each.plain : '‹›')).join(' '))

@@ -1,0 +1,198 @@
+/** Recipes read whole: the corpus, what a maker settles, and what nobody would write. */
+import { calc } from '@harina/core/calc'
+import { ingredientTable } from '@harina/core/model'
+import { CONTRADICTIONS, decode } from '@harina/core/recipe'
+import { evenNumbers } from '@harina/core/testing'
+import fc from 'fast-check'
+import decodeCases from '../../core/vectors/decode.json' with { type: 'json' }
+import { mangled } from './testing/mangle.ts'
+import { isRead, recipeTables, samples, scoreRecipes } from './testing/readRecipes.ts'
+import { ingredients } from './index.ts'
+
+const read = (text: string, options: Parameters<typeof decode>[2] = {}) => decode(text, recipeTables, options)
+
+describe('the corpus', () => {
+  it('has all families, regions and styles, and a quarter with a contradiction planted, each kind of them', () => {
+    expect(samples.length).toBeGreaterThanOrEqual(120)
+    expect(new Set(samples.map(({ family }) => family)).size).toBe(5)
+    expect(new Set(samples.map(({ region }) => region)).size).toBe(6)
+    expect(new Set(samples.map(({ style }) => style)).size).toBeGreaterThanOrEqual(7)
+    const planted = samples.filter((each) => each.planted.length > 0)
+    expect(planted.length / samples.length).toBeGreaterThanOrEqual(0.25)
+    expect([...CONTRADICTIONS].filter((code) => !planted.some((each) => each.planted.includes(code)))).toEqual([])
+    expect(new Set(samples.map(({ text }) => text)).size).toBe(samples.length)
+  })
+
+  it('is read: nearly every row, every contradiction, hardly a false alarm', () => {
+    const { rows, right, invented, planted, found, falseAlarms, texts, wrong } = scoreRecipes(samples)
+    expect({ wrong, share: right / rows >= 0.97 }).toEqual({ wrong: expect.anything() as unknown, share: true })
+    expect([found, wrong]).toEqual([planted, expect.anything()])
+    expect(falseAlarms / texts).toBeLessThanOrEqual(0.02)
+    expect(invented / rows).toBeLessThanOrEqual(0.02)
+  })
+})
+
+describe('the port', () => {
+  const tables = { ingredients: ingredientTable(ingredients), recipes: recipeTables }
+  const cases = decodeCases.flatMap((each) => ('text' in each && each.text ? [each] : [])) as unknown as {
+    id: string
+    text: string
+    region?: string
+    expect: {
+      rows: { idOneOf: string[]; grams: number; tolPercent: number; flour: boolean }[]
+      hydration?: { typical: number; tol: number } | null
+      contradictions: string[]
+      mayAlso?: string[]
+    }
+  }[]
+
+  it.each(cases.map((each) => [each.id, each] as const))('%s', (_, { text, region, expect: wanted }) => {
+    const answer = calc({ kind: 'decode', text, ...(region ? { region } : {}) }, tables)
+    if (!answer.ok) throw new Error(answer.error.message)
+    const result = answer.result as ReturnType<typeof read>
+    const said = result.contradictions as unknown as readonly { code: string; message: string }[]
+    for (const { idOneOf, ...row } of wanted.rows)
+      expect([row, isRead({ ids: idOneOf, ...row }, result)]).toEqual([row, true])
+    const codes = said.map(({ code }) => code)
+    expect(codes.filter((code) => !(wanted.mayAlso ?? []).includes(code))).toEqual(wanted.contradictions)
+    expect(said.every(({ message }) => message.length > 20)).toBe(true)
+    if (wanted.hydration)
+      expect(Math.abs(result.hydration!.typical - wanted.hydration.typical)).toBeLessThanOrEqual(wanted.hydration.tol)
+  })
+
+  it('refuses what is no text, a region nobody has, and what is longer than any recipe', () => {
+    for (const request of [
+      { text: 5 },
+      { text: '', region: 'moon' },
+      { text: 'x'.repeat(2_000_001) },
+      { text: 'a', more: 1 },
+    ])
+      expect(calc({ kind: 'decode', ...request }, tables)).toMatchObject({ ok: false })
+    expect(calc({ kind: 'decode', text: '' }, tables)).toMatchObject({
+      ok: true,
+      result: { rows: [], hydration: null, contradictions: [], unread: [] },
+    })
+  })
+})
+
+describe('a row', () => {
+  it('says the words it came from, how sure it is, and why', () => {
+    const { rows } = read('2 cups of plain flour, a pinch of salt, 2 eggs, 450 to 500 g semolina', { region: 'us' })
+    expect(rows.map(({ read: words, why }) => [words, why])).toEqual([
+      ['2 cups of plain flour', ['cup-filling', 'region']],
+      ['a pinch of salt', ['vague']],
+      ['2 eggs', ['egg-size']],
+      ['450 to 500 g semolina', ['range', 'unsure-name']],
+    ])
+    for (const { low, grams, high } of rows) expect(low <= grams && grams <= high).toBe(true)
+    expect(rows[0]!.high / rows[0]!.low).toBeGreaterThan(1.15)
+    expect(rows[3]).toMatchObject({ low: 450, grams: 475, high: 500 })
+  })
+
+  it('the same words weigh what the region measures by', () => {
+    const cup = (region: 'us' | 'metric' | 'jp' | 'uk' | 'au') => read('1 cup water', { region }).rows[0]!.grams
+    expect([cup('us'), cup('metric'), cup('jp'), cup('uk'), cup('au')].map(Math.round)).toEqual([
+      237, 250, 200, 284, 250,
+    ])
+    expect(read('1 imperial pint of milk').region).toBe('uk')
+    expect(read('oosaji 2 of water').region).toBe('jp')
+  })
+
+  it('what nobody knows keeps its row and its weight, and is not understood', () => {
+    const { rows, unread } = read('500 g semolina, 240 g water, 20 g malt extract')
+    expect(rows[2]).toMatchObject({ id: null, name: 'malt extract', grams: 20, flour: false })
+    expect(unread).toEqual(['20 g malt extract'])
+  })
+
+  it('what a maker has settled is remembered: another thing, or nothing of the dough', () => {
+    const text = '500 g semolina, 240 g water, 20 g malt extract'
+    const told = read(text, { told: { 'malt extract': 'sugar' } })
+    expect(told.rows[2]).toMatchObject({ id: 'sugar', grams: 20 })
+    expect(told.unread).toEqual([])
+    expect(read(text, { told: { 'malt extract': null } }).rows).toHaveLength(2)
+    expect(read(text, { told: { constructor: 'sugar' } }).rows).toHaveLength(3)
+  })
+
+  it('what is told again is not counted again; another is', () => {
+    const twice = read(
+      '400 g semolina, 190 g water. Put the 400 g semolina on the board and add 100 g of the water, then the remaining 90 g of water.',
+    )
+    expect(twice.rows.map(({ grams }) => grams)).toEqual([400, 190])
+    const more = read('400 g semolina, 180 g water. Work in another 10 g water.')
+    expect(more.rows.map(({ grams }) => grams)).toEqual([400, 180, 10])
+  })
+
+  it('neither the sauce, nor the pot, nor flour for the board is of the dough', () => {
+    const all = read(
+      '500 g semolina\n240 g water\nsemolina for dusting\n\nFor the sauce:\n400 g tomatoes\n60 g olive oil\n\nMethod\nBoil in 5 litres of water with 50 g of salt. Serve with 80 g butter.',
+    )
+    expect(all.rows.map(({ id }) => id)).toEqual(['durum-semolina-coarse', 'water-room'])
+  })
+})
+
+describe('hydration', () => {
+  it('is a band by the cup, a figure by the scale, and none without a liquid', () => {
+    const cups = read('2 cups plain flour, 3/4 cup water', { region: 'us' }).hydration!
+    expect(cups.high - cups.low).toBeGreaterThan(8)
+    expect(read('500 g plain flour, 225 g water').hydration).toEqual({
+      low: expect.closeTo(45, 1) as number,
+      typical: expect.closeTo(45, 1) as number,
+      high: expect.closeTo(45, 1) as number,
+    })
+    expect(read('500 g plain flour, 5 g salt').hydration).toBeNull()
+  })
+})
+
+describe('as a page, Markdown or a table it says the same', () => {
+  const items = ['400 g fine semolina', '190 g water', '4 g salt']
+  const wanted = read(items.join('\n')).rows.map(({ id, grams }) => [id, grams])
+  it.each([
+    ['a list', items.map((item) => `- ${item}`).join('\n')],
+    ['numbered', items.map((item, n) => `${n + 1}. ${item}`).join('\r\n')],
+    ['Markdown', `# Shells\n\n**Ingredients**\n\n${items.map((item) => `* **${item}**`).join('\n')}`],
+    ['a page', `<html><body><ul>${items.map((item) => `<li>${item}</li>`).join('')}</ul></body></html>`],
+    ['JSON-LD', JSON.stringify({ '@type': 'Recipe', recipeIngredient: items })],
+    [
+      'JSON-LD within a page',
+      `<p>Long story, 300 g butter.</p><script type="application/ld+json">${JSON.stringify({ '@graph': [{ '@type': ['Thing', 'Recipe'], recipeIngredient: items }] })}</script>`,
+    ],
+    ['in one line', items.join('; ')],
+  ])('%s', (_, text) => expect(read(text).rows.map(({ id, grams }) => [id, grams])).toEqual(wanted))
+
+  it('a script in it stays text, and says nothing', () => {
+    const { rows, title } = read('<h1>Ropes</h1><script>alert("500 g flour")</script><p>300 g flour, 140 g water</p>')
+    expect(rows.map(({ grams }) => grams)).toEqual([300, 140])
+    expect(title).toBe('Ropes')
+    expect(read('<script>500 g flour').rows).toEqual([])
+  })
+})
+
+describe('what nobody would write', () => {
+  const holds = (text: string) => {
+    const { rows, hydration, unread, contradictions } = read(text)
+    for (const { grams, low, high, name } of rows) {
+      expect([grams, low, high].every((each) => Number.isFinite(each) && each >= 0)).toBe(true)
+      expect(typeof name).toBe('string')
+    }
+    if (hydration) expect(Object.values(hydration).every((each) => Number.isFinite(each) && each >= 0)).toBe(true)
+    for (const { data } of contradictions)
+      for (const each of Object.values(data)) expect(typeof each === 'string' || Number.isFinite(each)).toBe(true)
+    expect(unread.every((each) => typeof each === 'string')).toBe(true)
+  }
+
+  it('is read to the end: no throw, no negative or endless gram', () => {
+    const even = evenNumbers(11)
+    for (let n = 0; n < (process.env['HEAVY'] ? 20_000 : 1500); n += 1)
+      holds(mangled(samples[Math.floor(even() * samples.length)]!.text, even))
+  }, 120_000)
+
+  it('any characters at all', () => {
+    fc.assert(
+      fc.property(
+        fc.oneof(fc.string({ maxLength: 400 }), fc.string({ unit: 'binary', maxLength: 200 }), fc.json()),
+        holds,
+      ),
+      { numRuns: process.env['HEAVY'] ? 2000 : 200 },
+    )
+  })
+})
