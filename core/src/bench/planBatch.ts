@@ -112,7 +112,7 @@ export function planBatch(worked: Worked, kitchen: Kitchen, at: string, formula:
     densityGPerCm3: batch.densityGPerCm3,
     shape: plannedShape(worked, shape, own?.cut ?? cut, worked.match.window, share),
     also: [...also],
-    minutes: { cook: cookFor(shape, own?.cut ?? cut), drink: dough.drinkMin },
+    minutes: { cook: worked.sheet.asRead?.cookMin ?? cookFor(shape, own?.cut ?? cut), drink: dough.drinkMin },
     steps: [...planSteps(worked, kitchen)],
     kneads: kitchen.gear.kneads,
     roomC: benchC(kitchen),

@@ -1,9 +1,10 @@
 /** A work sheet: all that a maker decides about one dough. Formulas keep one, the draft is one, a batch remembers one. */
 import { z } from '../zod.ts'
 import type { Upgrades } from './loose.ts'
-import { between, fraction, someG as massSchema, whole } from './ranges.ts'
+import { between, fraction, someG as massSchema, someMinutes, whole } from './ranges.ts'
 import { under, type Reference } from './reference.ts'
 import { idSchema, nameSchema, noteSchema } from './text.ts'
+import { spanSchema } from './window.ts'
 
 export const amountSchema = z.discriminatedUnion('by', [
   z.strictObject({ by: z.literal('percent'), percent: between(0, 1000) }),
@@ -25,6 +26,8 @@ export const sheetRowSchema = z.strictObject({
   lot: z.optional(idSchema),
   /** Typed in grams: it stays so when another row is typed, until it is scaled or its percent is typed. */
   typedG: z.optional(between(0, 1_000_000)),
+  /** Read off a recipe: what it may be, times what stands; until a figure is typed. */
+  unsure: z.optional(z.strictObject({ low: between(0, 1), high: between(1, 100) })),
   /** Water as measured, fraction of mass, where it is not what the table says. */
   water: z.optional(fraction),
 })
@@ -93,6 +96,14 @@ export const sheetSchema = z
     /** A shape that could be filled is made empty: only its skins. */
     unfilled: z.boolean(),
     machines: machinesSchema,
+    /** As a recipe has it, where it says so; else the dough's, the school's and the shape's own. */
+    asRead: z.optional(
+      z.strictObject({
+        kneadMin: z.optional(spanSchema),
+        restMin: z.optional(someMinutes),
+        cookMin: z.optional(spanSchema),
+      }),
+    ),
   })
   .check(
     z.refine(

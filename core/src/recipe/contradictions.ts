@@ -123,6 +123,15 @@ const CUES: readonly (readonly [readonly (typeof METHODS)[number][], RegExp])[] 
 const STIFF = /\b(knead\w*|roll(ed|ing)?|rolling pin|rope\w*|sheet\w*|block|shape\w*|stiff|firm|elastic)\b/i
 const AT_THE_BOARD = ['hand', 'cut', 'stamp'] as const
 
+/** The methods that a text speaks of; all it may mean where it speaks of none, or of two that exclude each other. */
+export function methodsIn(text: string): readonly (typeof METHODS)[number][] {
+  const cued = CUES.filter(([, pattern]) => pattern.test(text)).flatMap(([methods]) => methods)
+  const stiff = STIFF.test(text)
+  // The batter of a sauce, the roller of a machine: nothing is ruled out then.
+  const unsure = cued.includes('drop') && stiff
+  return unsure || cued.length === 0 ? [...AT_THE_BOARD, ...(stiff ? [] : METHODS), ...cued] : cued
+}
+
 /** Wider than a window a dough is still of its kind, points; wide windows are told less exactly. */
 const WINDOW_MARGIN = 4
 const marginOf = (limit: number): number => Math.max(WINDOW_MARGIN, limit > 70 ? 0.1 * limit : 0)
@@ -143,11 +152,7 @@ function possible({ rows, doughs, text }: ToCheck): readonly { readonly low: num
   const alkaline = rows.some(({ ingredient, span }) => (ingredient?.carbonate ?? 0) > 0 && span.typical > 0)
   const glutenFree = flours.length > 0 && flours.every(({ ingredient }) => ingredient?.gluten === 'none')
   const main = [...flours].sort((a, b) => b.span.typical - a.span.typical)[0]?.id
-  const cued = CUES.filter(([, pattern]) => pattern.test(text)).flatMap(([methods]) => methods)
-  const stiff = STIFF.test(text)
-  // Both are spoken of: the batter of a sauce, the roller of a machine. Nothing is ruled out then.
-  const unsure = cued.includes('drop') && stiff
-  const methods = unsure || cued.length === 0 ? [...AT_THE_BOARD, ...(stiff ? [] : METHODS), ...cued] : cued
+  const methods = methodsIn(text)
   const fits = doughs.filter(({ control, family, id }) => {
     if (control.by !== 'hydration') return false
     if (glutenFree || id === 'gf-hot') return glutenFree && (id === 'gf-hot' || family === 'batter')

@@ -186,7 +186,8 @@ export function pairsOf(all: readonly Element[]): readonly Pair[] {
     const ahead = next !== undefined && !taken.has(next) && isForward(elements, amount, next) ? next : null
     const behind = before !== undefined && isBackward(elements, before, amount) ? before : null
     // In brackets after what has its amount: told once more in other units.
-    if (behind !== null && taken.has(behind) && ahead === null && isBracketed(elements, behind, amount)) return []
+    const isToldAgain = before !== undefined && taken.has(before) && isBracketed(elements, before, amount)
+    if (isToldAgain && ahead === null) return []
     const free = behind !== null && !taken.has(behind) ? behind : null
     const mention = ahead !== null && free !== null && hasItsOwn(elements, ahead) ? free : (ahead ?? free)
     if (mention !== null) taken.add(mention)

@@ -101,13 +101,12 @@ const isExact = (name: string): boolean => name.length <= 2 && (/[A-Z]/.test(nam
 
 function lexiconOf({ ingredients, reader }: RecipeTables): Lexicon {
   const byId = new Map(ingredients.map((ingredient) => [ingredient.id, ingredient]))
-  const named = reader.names.flatMap(({ ingredient: id, names, unsure = [] }) => {
-    const ingredient = byId.get(id)
-    return ingredient
-      ? [...names, ingredient.name.replace(/\(.*\)/, ''), id.replaceAll('-', ' ')].map(
-          (name): [string, NamedIngredient] => [name, { ingredient, unsure: unsure.includes(name) }],
-        )
-      : []
+  const others = new Map(reader.names.map((each) => [each.ingredient, each]))
+  const named = ingredients.flatMap((ingredient) => {
+    if (ingredient.group === 'dusting') return []
+    const { names = [], unsure = [] } = others.get(ingredient.id) ?? {}
+    const all = [...names, ingredient.name.replace(/\(.*\)/, ''), ingredient.id.replaceAll('-', ' ')]
+    return all.map((name): [string, NamedIngredient] => [name, { ingredient, unsure: unsure.includes(name) }])
   })
   const measures = reader.measures.flatMap((measure) => measure.names.map((name) => [name, measure] as const))
   return {

@@ -53,7 +53,9 @@ export function setOnRule(worked: Worked, percent: number): Result<Sheet> {
   if (worked.control.by === 'base') return setFlourOnBase(worked, percent)
   const solved = worked.rows.find(({ key }) => key === waterRow(worked.sheet)?.key)
   const others = worked.batch.hydration.effective - (solved ? solved.percent * solved.water : 0)
-  return percent < others - 0.05 ? problem('solved-negative') : ok(setPoured(worked, percent))
+  if (percent < others - 0.05) return problem('solved-negative')
+  const sheet = setPoured(worked, percent)
+  return ok({ ...sheet, rows: sheet.rows.map((row) => (row.amount.by === 'hydration' ? settled(row) : row)) })
 }
 
 const waterRow = ({ rows }: Sheet): SheetRow | undefined => rows.find(({ amount }) => amount.by === 'hydration')
@@ -91,7 +93,7 @@ const standsAsTyped = ({ key, typedG }: SheetRow, rows: readonly WorkedRow[]): b
 /** Problems: `only-flour`, `only-base`, `flour-over-100`, `base-over-100`, `percent-too-big`. */
 export function setRowPercent(worked: Worked, key: string, percent: number): Result<Sheet> {
   const set = withPercent(worked, key, percent)
-  return set.ok ? ok(withRow(set.value, key, untyped)) : set
+  return set.ok ? ok(withRow(set.value, key, (row) => settled(untyped(row)))) : set
 }
 
 function withPercent(worked: Worked, key: string, percent: number): Result<Sheet> {
@@ -112,6 +114,9 @@ const gramsOf = (worked: Worked, key: string): number => worked.rows.find((row) 
 const percentOf = (worked: Worked, key: string): number => worked.rows.find((row) => row.key === key)?.percent ?? 0
 
 const untyped = ({ typedG: _was, ...row }: SheetRow): SheetRow => row
+
+/** A figure of the maker's own is sure. */
+export const settled = ({ unsure: _was, ...row }: SheetRow): SheetRow => row
 
 /** The rows that share the 100: flours, or what the flour is counted on. */
 const wholeOf = ({ control }: Worked): 'base' | 'flour' => (control.by === 'base' ? 'base' : 'flour')
@@ -175,7 +180,7 @@ export function setRowGrams(worked: Worked, key: string, grams: number, kitchen:
   if (scales && grams <= 0) return problem('zero-target')
   const start = scales ? lockRow(worked, key, grams) : worked.sheet
   const typed = start.rows.map((each) => {
-    if (each.key === key) return { ...each, typedG: grams }
+    if (each.key === key) return { ...settled(each), typedG: grams }
     return standsAsTyped(each, worked.rows) ? each : untyped(each)
   })
   return withTypedGrams(worked, { ...start, rows: typed }, kitchen)

@@ -34,6 +34,11 @@ function restOf({ restMin, restColdH }: Dough, rest: SchoolSets['rest']): Rest {
   }
 }
 
+/** A recipe's own rest; a night is in the cold. */
+const restAsRead = ({ asRead }: Sheet): Partial<Rest> =>
+  asRead?.restMin === undefined ? {} : { restMin: asRead.restMin, restCold: asRead.restMin >= NIGHT_MIN }
+const NIGHT_MIN = 360
+
 /** A curd dough chills while it rests, half an hour at least. */
 const CURD_REST_MIN = 30
 
@@ -57,7 +62,7 @@ export function practiceOf(
     sets,
     // What a shape needs no school takes from it.
     waterC: sheet.waterC ?? asShape(shape, dough)?.waterC ?? waterCFor(dough, sets),
-    ...safeRest(restOf(dough, sets.rest), rows),
+    ...safeRest({ ...restOf(dough, sets.rest), ...restAsRead(sheet) }, rows),
     potSaltGPerL: asShape(shape, dough)?.potSaltGPerL ?? sets.potSaltGPerL ?? dough.pot.saltGPerL,
   }
 }
