@@ -243,7 +243,9 @@ function courseSteps(making: Making, rolled: boolean): readonly PlannedStep[] {
             kind: 'knead',
             how: each.how,
             ...(combined ? { combined: true as const } : {}),
-            hand: combined ? [...COMBINED_MIN] : (each.minutes ?? making.worked.sheet.asRead?.kneadMin ?? dough.kneadMin),
+            hand: combined
+              ? [...COMBINED_MIN]
+              : (each.minutes ?? making.worked.sheet.asRead?.kneadMin ?? dough.kneadMin),
             mixer: byMachine,
             processor: processorFor(each.how, byMachine),
           },

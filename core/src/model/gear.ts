@@ -49,6 +49,7 @@ export const coverSchema = z.strictObject({ id: idSchema, ...overSchema.shape })
 
 /** Of places, vessels, pots, covers, rollers and presses each, once two kitchens have been joined; one kitchen adds up to `ROOM_FOR`. */
 const MAX_PARTS = 200
+const MAX_READ_AS = 1000
 export const ROOM_FOR = 20
 
 export const gearSchema = z.strictObject({
@@ -76,6 +77,8 @@ export const gearSchema = z.strictObject({
   kneads: z.enum(WORKERS),
   /** The place the bench stands in; null is the first. */
   benchPlace: z.nullable(idSchema),
+  /** Names in recipes that were settled once: what they are, or null for nothing of the dough. */
+  readAs: z.array(z.strictObject({ name: nameSchema, is: z.nullable(idSchema) })).check(z.maxLength(MAX_READ_AS)),
   /** Oldest first. */
   scaleChecks: z.array(scaleCheckSchema).check(z.maxLength(MAX_SCALE_CHECKS)),
 })
@@ -106,10 +109,14 @@ export const defaultGear: Gear = {
   alkaliReadAt: null,
   kneads: 'hand',
   benchPlace: null,
+  readAs: [],
   scaleChecks: [],
 }
 
-export const gearReferences: readonly Reference[] = [{ at: 'benchPlace', to: 'place' }]
+export const gearReferences: readonly Reference[] = [
+  { at: 'benchPlace', to: 'place' },
+  { at: 'readAs.*.is', to: 'ingredient' },
+]
 
 /** Where Gear keeps what other records name. */
 export const gearLists = {
@@ -137,5 +144,6 @@ export const gearUpgrades: Upgrades = {
     ...gear,
     places: each(gear['places'], (place) => ({ ...place, night: null })),
     covers: [...usualCovers],
+    readAs: [],
   }),
 }

@@ -44,6 +44,8 @@ export type Told = Readonly<Record<string, string | null>>
 
 export interface DecodeOptions {
   readonly region?: Region | undefined
+  /** Where the text does not say: the maker's own. */
+  readonly usual?: Region | undefined
   readonly egg?: EggSize | undefined
   readonly told?: Told | undefined
 }
@@ -56,7 +58,7 @@ const EVIDENT: readonly (readonly [Region, RegExp])[] = [
   ['metric', /\bmetric (cup|spoon|measure)/i],
   ['us', /\b(us|american) (cup|pint|spoon|measure)|\ball[- ]purpose\b|\bkosher\b/i],
 ]
-const evidentRegion = (text: string): Region => EVIDENT.find(([, pattern]) => pattern.test(text))?.[0] ?? 'us'
+const evidentRegion = (text: string): Region | undefined => EVIDENT.find(([, pattern]) => pattern.test(text))?.[0]
 
 const DUST: Readonly<Record<string, string>> = {
   'durum-semolina-coarse': 'dust-semolina',
@@ -365,10 +367,10 @@ const OTHER_PERCENT = /\b(protein|humidity|moisture|fat|extraction|solution|ash)
 export function decode(
   text: string,
   tables: RecipeTables,
-  { region: wanted, egg = 'any', told = {} }: DecodeOptions = {},
+  { region: wanted, usual = 'us', egg = 'any', told = {} }: DecodeOptions = {},
 ): Decoded {
   const recipe: PlainRecipe = plainRecipe(text)
-  const region = wanted ?? evidentRegion(text)
+  const region = wanted ?? evidentRegion(text) ?? usual
   const lexicon = lexiconFor(tables)
   const heard = bareAsPercent(withTold(hear(recipe, lexicon), told, tables))
   const weighing: Weighing = { heard, setting: { region, egg }, tables }

@@ -10,7 +10,9 @@ import type { Doing } from './method.ts'
 export interface Near {
   readonly dough: Dough
   readonly shape: Shape
-  /** Points of its window that the typical figure lies outside; 0 within. */
+  /** As the dough counts: all water on the flour, or flour on its base, percent. */
+  readonly value: number
+  /** Points that figure lies over its window; below 0 it is under it, 0 is within. */
   readonly offPoints: number
   /** The recipe names the shape. */
   readonly named: boolean
@@ -18,7 +20,7 @@ export interface Near {
 
 const NEAREST = 4
 /** What speaks for a dough, in points of hydration that it may be off for it. */
-const WORTH = { named: 40, mainFlour: 12, otherFlour: 6, method: 15, salt: 6 } as const
+const WORTH = { named: 12, mainFlour: 12, otherFlour: 6, method: 15, salt: 6 } as const
 const SALTED_FROM = 2
 
 interface Known extends DecodedRow {
@@ -81,7 +83,7 @@ export function nearDoughs(decoded: Decoded, text: string, kitchen: Kitchen): re
     if (dough.control.by === 'hydration' && heavy) return []
     return shapesFor(dough, [...kitchen.shapes.values()]).map((shape) => {
       const { low, high } = windowFor(shape, dough).window
-      const offPoints = Math.max(0, low - value, value - high)
+      const offPoints = value < low ? value - low : Math.max(0, value - high)
       const named = namedBy(shape, plain)
       const flourAt = dough.flours.indexOf(main)
       const worth =
@@ -90,7 +92,7 @@ export function nearDoughs(decoded: Decoded, text: string, kitchen: Kitchen): re
         (flourAt === 0 ? WORTH.mainFlour : flourAt > 0 ? WORTH.otherFlour : 0) +
         (methods.includes(shape.method) ? WORTH.method : 0) +
         (dough.control.by === 'hydration' && (dough.family === 'salted') === salted ? WORTH.salt : 0)
-      return { dough, shape, offPoints, named: named > 0, cost: offPoints - worth }
+      return { dough, shape, value, offPoints, named: named > 0, cost: Math.abs(offPoints) - worth }
     })
   })
   const best = new Map<string, (typeof found)[number]>()

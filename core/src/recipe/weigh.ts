@@ -103,9 +103,9 @@ function termG(
   const ml = times(figure, each)
   const filled = times(exactly(ingredient.densityGPerMl), on === null ? exactly(1) : filledBy(ingredient))
   const grams = modified(times(ml, filled), modifiers, on)
-  if (on === 'cup' && ingredient.cupFactor && ingredient.cupFactor.low < ingredient.cupFactor.high)
-    why.push('cup-filling')
-  else if (on === 'spoon') why.push('spoon')
+  const loose = ingredient.cupFactor !== undefined && ingredient.cupFactor.low < ingredient.cupFactor.high
+  if (loose && on === 'cup') why.push('cup-filling')
+  else if (loose && on === 'spoon') why.push('spoon')
   if (measure.regions) why.push('region')
   return { grams, why, ml: modified(ml, modifiers, on) }
 }

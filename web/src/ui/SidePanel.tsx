@@ -7,15 +7,15 @@ interface Props {
   readonly children: ReactNode
   /** From the side for something to read from, in the middle for something to decide. */
   readonly at?: 'side' | 'middle'
-  /** For two things side by side. */
-  readonly wide?: boolean
+  /** For two things side by side; `whole` for two that each want room. */
+  readonly wide?: boolean | 'whole'
 }
 
 /** A sheet laid over the board: Escape or a press beside it puts it away. */
 export function SidePanel({ title, onClose, children, at = 'side', wide = false }: Props) {
   const place =
     at === 'side'
-      ? `ml-auto h-full w-full border-l-2 ${wide ? 'max-w-160' : 'max-w-115'}`
+      ? `ml-auto h-full w-full border-l-2 ${wide === 'whole' ? 'max-w-275' : wide ? 'max-w-160' : 'max-w-115'}`
       : 'm-auto max-h-[90vh] w-full max-w-140 border-2'
   return (
     <Dialog open onClose={onClose} className="relative z-30">

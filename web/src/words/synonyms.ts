@@ -153,6 +153,8 @@ interface Action {
 /** What can be done, and where. */
 export const actions: readonly Action[] = [
   { name: 'A new formula', words: 'start create begin dough recipe neue nueva nuova', at: '/formula', open: 'new' },
+  { name: 'Read a recipe', words: 'paste import text web page cups decode', at: '/formula', open: 'read' },
+  { name: 'Write it out', words: 'recipe export share text markdown json cups', at: '/formula', open: 'write' },
   { name: 'The formula book', words: 'open recipes saved formulas archive tags', at: '/formula', open: 'book' },
   { name: 'Take to the bench', words: 'make start cook begin batch', at: '/formula' },
   { name: 'Print the formula', words: 'paper sheet card pdf drucken imprimir stampa', at: '/formula', open: 'print' },

@@ -3,6 +3,7 @@ import {
   formatPercent,
   METHODS,
   onRule,
+  readBand,
   setOnRule,
   windowOnRule,
   type Window,
@@ -123,6 +124,7 @@ export function FormulaRule({ worked }: { worked: Worked }) {
     () => (worked.control.by === 'base' ? baseMarks(worked) : waterMarks(worked, phone)),
     [worked, phone],
   )
+  const read = readBand(worked)
   const set = (percent: number) => attempt(setOnRule(worked, percent), 'rule')
   const onBase = worked.control.by === 'base'
   return (
@@ -134,7 +136,7 @@ export function FormulaRule({ worked }: { worked: Worked }) {
           to={range.to}
           value={value}
           shape={shapeWindow}
-          methods={methods}
+          methods={read ? [...methods, { label: 'as it was read', window: read }] : methods}
           marks={marks}
           label={
             onBase

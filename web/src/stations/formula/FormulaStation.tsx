@@ -8,6 +8,7 @@ import { store, useApp } from '../../state/store.ts'
 import { familyInk } from '../../ui/family.tsx'
 import { selectSheet, useKitchen, useWorked } from '../../state/select.ts'
 import { useOpening } from '../../ui/opening.ts'
+import { useRecipeDrop } from './useRecipeDrop.ts'
 import { usePageTitle } from '../../ui/pageTitle.ts'
 import { DoughColumn } from './DoughColumn.tsx'
 import { DrawerHandles, isDrawer, OpenDrawer, type DrawerId } from './drawers.tsx'
@@ -23,6 +24,7 @@ import { wasJustRefused } from '../../ui/refusal.ts'
 import { problemTold } from '#web/ui/units.ts'
 
 const FormulaBook = lazy(() => import('./FormulaBook.tsx'))
+const ReadRecipe = lazy(() => import('./ReadRecipe.tsx'))
 const NewFormula = lazy(() => import('./NewFormula.tsx'))
 
 function ToBench({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
@@ -73,13 +75,19 @@ function Sheet({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
   )
 }
 
-function EmptySheet({ onOpenBook, onNew }: { onOpenBook: () => void; onNew: () => void }) {
+interface EmptyProps {
+  readonly onOpenBook: () => void
+  readonly onNew: () => void
+  readonly onRead: () => void
+}
+
+function EmptySheet({ onOpenBook, onNew, onRead }: EmptyProps) {
   return (
     <div className="m-auto max-w-md text-center">
       <h1 className="head mb-3 text-4xl">No draft yet</h1>
       <p className="mb-6">
-        Here stands the dough being thought out: its flour, its water and how much of it. Start a new one, or take one
-        from the formula book.
+        Here stands the dough being thought out: its flour, its water and how much of it. Start a new one, take one from
+        the formula book, or read one from a recipe.
       </p>
       <div className="flex justify-center gap-4">
         <button type="button" className="action" onClick={onNew}>
@@ -87,6 +95,9 @@ function EmptySheet({ onOpenBook, onNew }: { onOpenBook: () => void; onNew: () =
         </button>
         <button type="button" className="quiet font-semibold" onClick={onOpenBook}>
           Open the formula book
+        </button>
+        <button type="button" className="quiet font-semibold" onClick={onRead}>
+          Read a recipe
         </button>
       </div>
     </div>
@@ -98,18 +109,24 @@ export default function FormulaStation() {
   const worked = useWorked()
   const hasDraft = useApp((state) => state.draft.present !== null)
   usePageTitle(useApp(selectSheet)?.name, 'Formula')
-  const [open, setOpen] = useState<'book' | 'new' | DrawerId | null>(null)
+  const [open, setOpen] = useState<'book' | 'new' | 'read' | DrawerId | null>(null)
   const [begin, setBegin] = useState<string | undefined>()
   const close = () => setOpen(null)
   useOpening((asked) => {
     setBegin(asked.with)
-    if (asked.open === 'book' || asked.open === 'new' || isDrawer(asked.open)) setOpen(asked.open)
+    if (asked.open === 'book' || asked.open === 'new' || asked.open === 'read' || isDrawer(asked.open))
+      setOpen(asked.open)
     else if (asked.open === 'print') setTimeout(() => print())
   })
   const newOne = () => {
     setBegin(undefined)
     setOpen('new')
   }
+  const readOne = (text?: string) => {
+    setBegin(text)
+    setOpen('read')
+  }
+  const dropping = useRecipeDrop(readOne)
   const good = worked?.ok ? worked.value : null
   const ink = good ? familyInk[good.dough.family] : 'var(--ink)'
   return (
@@ -121,11 +138,12 @@ export default function FormulaStation() {
       <main
         id="work"
         className="relative flex min-h-0 flex-1 flex-col gap-1 overflow-y-auto bg-sheet px-4 pt-1.5 pb-1 md:px-6.5"
+        {...dropping}
       >
         {hasDraft ? (
           <SheetHead worked={good} onOpenBook={() => setOpen('book')} onNew={newOne} />
         ) : (
-          <EmptySheet onOpenBook={() => setOpen('book')} onNew={newOne} />
+          <EmptySheet onOpenBook={() => setOpen('book')} onNew={newOne} onRead={() => readOne()} />
         )}
         {worked && !worked.ok && (
           <p role="alert" className="border-l-5 border-danger p-3 text-lg">
@@ -136,10 +154,14 @@ export default function FormulaStation() {
       </main>
       {good && kitchen && <DrawerHandles worked={good} onOpen={setOpen} />}
       {kitchen && (
-        <Suspense>
+        // One for each: a panel that is hidden while the next is fetched takes itself for closed.
+        <Suspense key={open}>
           {open === 'book' && <FormulaBook kitchen={kitchen} onClose={close} />}
-          {open === 'new' && <NewFormula key={begin} kitchen={kitchen} begin={begin} onClose={close} />}
-          {good && open !== null && open !== 'book' && open !== 'new' && (
+          {open === 'new' && (
+            <NewFormula key={begin} kitchen={kitchen} begin={begin} onRead={() => readOne()} onClose={close} />
+          )}
+          {open === 'read' && <ReadRecipe kitchen={kitchen} begin={begin} onClose={close} />}
+          {good && open !== null && open !== 'book' && open !== 'new' && open !== 'read' && (
             <OpenDrawer id={open} worked={good} kitchen={kitchen} onClose={close} />
           )}
         </Suspense>

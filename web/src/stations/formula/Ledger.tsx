@@ -77,6 +77,8 @@ const isSolved = ({ key }: WorkedRow, { sheet }: Worked): boolean =>
 /** How a row stands to the others, where that is not plain. */
 function standingOf(row: WorkedRow, worked: Worked, mass: (grams: number) => string): ReactNode {
   const { startG, holdBackG } = worked.water
+  const unsure = worked.sheet.rows.find(({ key }) => key === row.key)?.unsure
+  if (unsure) return `read: ${mass(unsure.low * row.grams)} to ${mass(unsure.high * row.grams)}`
   if (isSolved(row, worked))
     return (
       <>

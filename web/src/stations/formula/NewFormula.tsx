@@ -73,10 +73,11 @@ interface Props {
   readonly kitchen: Kitchen
   /** The dough it begins with, where one was asked for. */
   readonly begin?: string | undefined
+  readonly onRead: () => void
   readonly onClose: () => void
 }
 
-export default function NewFormula({ kitchen, begin: asked, onClose }: Props) {
+export default function NewFormula({ kitchen, begin: asked, onRead, onClose }: Props) {
   const dispatch = useAppDispatch()
   const { family, setFamily, doughs, dough, setDough, shapes, shape, setShape } = useChoices(kitchen, asked)
   const [count, setCount] = useState(4)
@@ -89,6 +90,12 @@ export default function NewFormula({ kitchen, begin: asked, onClose }: Props) {
   }
   return (
     <SidePanel title="A new formula" onClose={onClose}>
+      <p className="mb-5 flex flex-wrap items-baseline gap-3">
+        <button type="button" className="box min-h-11 font-semibold" onClick={onRead}>
+          Read a recipe
+        </button>
+        <span className="small">of cups, ounces and words, pasted or dropped; or begin here:</span>
+      </p>
       <form
         onSubmit={(event) => {
           event.preventDefault()

@@ -15,7 +15,7 @@ import {
   typeInto,
   waitFor,
 } from '../../testing/renderApp.tsx'
-import { findIngredients } from './AddRow.tsx'
+import { findIngredients } from './IngredientField.tsx'
 import FormulaStation from './FormulaStation.tsx'
 
 const sheet = () => store.getState().draft.present!.sheet

@@ -13,6 +13,7 @@ const drawers = {
   alkali: { name: 'Alkali', open: lazy(() => import('./drawers/AlkaliDesk.tsx')) },
   schools: { name: 'Schools', open: lazy(() => import('./drawers/Schools.tsx')) },
   brings: { name: 'Nutrition, allergens, cost', open: lazy(() => import('./drawers/Brings.tsx')) },
+  write: { name: 'Write it out', open: lazy(() => import('./drawers/WriteOut.tsx')) },
   card: { name: 'Card', open: lazy(() => import('./drawers/Card.tsx')) },
   versions: { name: 'Versions', open: lazy(() => import('./drawers/Versions.tsx')) },
   compare: { name: 'Compare', open: lazy(() => import('./drawers/Compare.tsx')) },

@@ -1,0 +1,259 @@
+/** A recipe in, its rows in grams out: what was read, how sure it is, what in it cannot be, and the dough it may become. */
+import { plainTextFrom, type CupRegion, type Ingredient, type Kitchen } from '@harina/core'
+import { nearDoughs, REGIONS, sheetOf, type Decoded, type Near, type Region } from '@harina/core/recipe'
+import { useEffect, useMemo, useState } from 'react'
+import { draftOpened } from '../../state/draftSlice.ts'
+import { changeGear } from '../../state/gear.ts'
+import { notify } from '../../state/notify.ts'
+import { useAppDispatch } from '../../state/store.ts'
+import { Choice } from '../../ui/Choice.tsx'
+import { familyInk } from '../../ui/family.tsx'
+import { SidePanel } from '../../ui/SidePanel.tsx'
+import { useUnits } from '../../ui/units.ts'
+import { contradictionWords, counted, methodTold, offWords, regionWords } from '../../words/index.ts'
+import { readRecipe } from '../../workers/recipe.ts'
+import { usableIngredients } from './IngredientField.tsx'
+import { ReadBand } from './ReadBand.tsx'
+import { ReadRows } from './ReadRows.tsx'
+
+/** After the last key, ms. */
+const QUIET_MS = 200
+const LONGEST = 400_000
+
+const GEAR_REGION: Readonly<Record<CupRegion, Region>> = {
+  us: 'us',
+  metric: 'metric',
+  imperial: 'uk',
+  japan: 'jp',
+  china: 'metric',
+}
+
+/** Names compare as they are written, without case. */
+const nameOf = (name: string): string => name.toLowerCase()
+
+interface Reading {
+  readonly text: string
+  readonly decoded: Decoded
+}
+
+function useReading(text: string, region: Region | '', kitchen: Kitchen): { reading: Reading | null; busy: boolean } {
+  const [reading, setReading] = useState<Reading | null>(null)
+  const [failed, setFailed] = useState(false)
+  const { gear, ingredients, doughs } = kitchen
+  const told = useMemo(() => Object.fromEntries(gear.readAs.map(({ name, is }) => [nameOf(name), is])), [gear.readAs])
+  useEffect(() => {
+    if (text.trim() === '') return
+    const control = new AbortController()
+    const timer = setTimeout(() => {
+      readRecipe(
+        {
+          text,
+          ingredients: [...ingredients.values()],
+          doughs: [...doughs.values()],
+          options: {
+            ...(region === '' ? {} : { region }),
+            usual: GEAR_REGION[gear.units.cup],
+            egg: gear.units.egg,
+            told,
+          },
+        },
+        { signal: control.signal },
+      ).then(
+        (decoded) => {
+          setFailed(false)
+          setReading({ text, decoded })
+        },
+        () => setFailed(!control.signal.aborted),
+      )
+    }, QUIET_MS)
+    return () => {
+      clearTimeout(timer)
+      control.abort()
+    }
+  }, [text, region, ingredients, doughs, gear.units.cup, gear.units.egg, told])
+  const shown = text.trim() === '' ? null : reading
+  return { reading: shown, busy: !failed && text.trim() !== '' && reading?.text !== text }
+}
+
+interface Props {
+  readonly kitchen: Kitchen
+  /** What was dropped on the sheet. */
+  readonly begin?: string | undefined
+  readonly onClose: () => void
+}
+
+function Doubts({ decoded }: { decoded: Decoded }) {
+  const { mass } = useUnits()
+  if (decoded.contradictions.length === 0) return null
+  return (
+    <ul aria-label="What cannot be" className="flex flex-col gap-2">
+      {decoded.contradictions.map((each) => {
+        const { title, text } = contradictionWords(each, (grams) => mass(grams))
+        return (
+          <li key={each.code} className="border-l-5 border-danger pl-3">
+            <span className="font-semibold">{title}.</span> <span className="leading-snug">{text}</span>
+          </li>
+        )
+      })}
+    </ul>
+  )
+}
+
+/** The doughs it may be: the nearest first, one is chosen. */
+function Nearest({ near, chosen, onChoose }: { near: readonly Near[]; chosen: Near; onChoose: (id: string) => void }) {
+  return (
+    <div role="group" aria-label="Which dough it is" className="flex flex-col gap-1">
+      {near.map((each) => {
+        const { dough, shape, offPoints } = each
+        return (
+          <button
+            key={dough.id}
+            type="button"
+            aria-pressed={each === chosen}
+            className="border-l-5 py-1 pl-3 text-left leading-tight hover:underline aria-pressed:bg-ground aria-pressed:font-semibold"
+            style={{ borderLeftColor: familyInk[dough.family] }}
+            onClick={() => onChoose(dough.id)}
+          >
+            {dough.name}, {shape.name} <span className="small font-normal">{offWords(offPoints)}</span>
+          </button>
+        )
+      })}
+    </div>
+  )
+}
+
+export default function ReadRecipe({ kitchen, begin = '', onClose }: Props) {
+  const dispatch = useAppDispatch()
+  const { length } = useUnits()
+  const [text, setText] = useState(begin)
+  const [region, setRegion] = useState<Region | ''>('')
+  const [doughId, setDoughId] = useState<string | null>(null)
+  const { reading, busy } = useReading(text, region, kitchen)
+  const usable = useMemo(() => usableIngredients(kitchen), [kitchen])
+  const near = useMemo(() => (reading ? nearDoughs(reading.decoded, reading.text, kitchen) : []), [reading, kitchen])
+  const chosen = near.find(({ dough }) => dough.id === doughId) ?? near[0]
+  const decoded = reading?.decoded
+  const open = (file: File | undefined) => {
+    if (file) void file.text().then((read) => setText(read.slice(0, LONGEST)))
+  }
+  const settle = (name: string, is: Ingredient | null) =>
+    void changeGear((gear) => ({
+      ...gear,
+      readAs: [
+        ...gear.readAs.filter((each) => nameOf(each.name) !== nameOf(name)),
+        { name: plainTextFrom(name, 120), is: is?.id ?? null },
+      ],
+    }))
+  const forget = (name: string) =>
+    void changeGear((gear) => ({ ...gear, readAs: gear.readAs.filter((each) => nameOf(each.name) !== nameOf(name)) }))
+  const make = () => {
+    if (!decoded || !chosen || !reading) return
+    const sheet = sheetOf(decoded, chosen, kitchen, reading.text)
+    if (!sheet) return
+    dispatch(draftOpened({ id: 'draft', formula: null, sheet }))
+    notify('Read into a draft', { description: 'Its text stands in the note.' })
+    onClose()
+  }
+  const settled = kitchen.gear.readAs.filter(({ name }) => text.toLowerCase().includes(nameOf(name)))
+  // A row that nobody knows stands with the others.
+  const unread = decoded?.unread.filter((each) => decoded.rows.every((row) => row.read !== each)) ?? []
+  const method = decoded ? methodTold(decoded, length) : ''
+  return (
+    <SidePanel title="Read a recipe" wide="whole" onClose={onClose}>
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,2fr)_minmax(0,3fr)] lg:grid-rows-[auto_1fr]">
+        <div className="flex flex-col gap-3">
+          <textarea
+            aria-label="The recipe"
+            className="box min-h-48 w-full resize-y leading-snug lg:min-h-100"
+            placeholder="Paste it here: a list, a sentence, a whole page. Cups, ounces, eggs and pinches are read."
+            value={text}
+            maxLength={LONGEST}
+            onChange={({ target }) => setText(target.value)}
+          />
+          <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
+            <label className="box inline-flex min-h-11 cursor-pointer items-center focus-within:outline-3">
+              Open a file
+              <input
+                type="file"
+                accept=".txt,.md,.markdown,.html,.htm,.json,.jsonld,text/*"
+                className="sr-only"
+                onChange={({ target }) => {
+                  open(target.files?.[0])
+                  target.value = ''
+                }}
+              />
+            </label>
+            <span className="small flex items-center gap-2">
+              cups and spoons
+              <Choice
+                label="Whose cups and spoons"
+                className="field min-h-9 text-ink"
+                value={region}
+                none={decoded ? `${regionWords[decoded.region]}, as it seems` : 'as it seems'}
+                options={REGIONS.map((each) => [each, regionWords[each]] as const)}
+                onChange={setRegion}
+              />
+            </span>
+          </div>
+        </div>
+        <div className="flex min-w-0 flex-col gap-4 lg:row-span-2" aria-busy={busy}>
+          {!decoded && (
+            <p className="max-w-prose leading-snug text-second">
+              {busy ? 'Reading…' : 'What is read stands here, row by row, with the words it came from.'}
+            </p>
+          )}
+          {decoded && (
+            <>
+              <Doubts decoded={decoded} />
+              <ReadRows decoded={decoded} usable={usable} onSettle={settle} />
+              {decoded.rows.length === 0 && <p role="status">No amounts were found in it.</p>}
+              {unread.length > 0 && (
+                <p className="small leading-snug">Not understood: {unread.map((each) => `“${each}”`).join(', ')}.</p>
+              )}
+              {settled.length > 0 && (
+                <p className="small flex flex-wrap gap-x-3 leading-snug">
+                  {settled.map(({ name, is }) => (
+                    <span key={name}>
+                      “{name}” is {is === null ? 'not of the dough' : (kitchen.ingredients.get(is)?.name ?? 'gone')}{' '}
+                      <button
+                        type="button"
+                        className="quiet"
+                        aria-label={`Forget what ${name} is`}
+                        onClick={() => forget(name)}
+                      >
+                        forget
+                      </button>
+                    </span>
+                  ))}
+                </p>
+              )}
+              {method && <p className="leading-snug">It also says: {method}.</p>}
+              {chosen && (
+                <>
+                  <ReadBand decoded={decoded} near={chosen} />
+                  <Nearest near={near} chosen={chosen} onChoose={setDoughId} />
+                </>
+              )}
+              {!chosen && decoded.rows.length > 0 && (
+                <p role="status">
+                  With flour and what wets it, {counted(decoded.rows.length, 'row')} would make a dough.
+                </p>
+              )}
+            </>
+          )}
+        </div>
+        {chosen && (
+          <div className="lg:col-start-1 lg:row-start-2">
+            <button type="button" className="action" disabled={busy} onClick={make}>
+              Make it a draft
+            </button>
+            <p className="small mt-2 leading-snug">
+              {chosen.dough.name}, {chosen.shape.name}. Its text stays as the note; what is unsure says so until it is
+              typed.
+            </p>
+          </div>
+        )}
+      </div>
+    </SidePanel>
+  )
+}

@@ -1,0 +1,4 @@
+import { offer } from './jobs.ts'
+import { recipeJobs } from './recipeJobs.ts'
+
+offer(recipeJobs)

@@ -1,0 +1,26 @@
+import type { Dough, Ingredient } from '@harina/core'
+import { decode, type Decoded, type DecodeOptions, type ReaderFacts, type RecipeTables } from '@harina/core/recipe'
+import readerRows from '@harina/facts/reader.json'
+
+export interface ReadInput {
+  readonly text: string
+  /** The kitchen's, its own among them. */
+  readonly ingredients: readonly Ingredient[]
+  readonly doughs: readonly Dough[]
+  readonly options: DecodeOptions
+}
+
+const reader = readerRows as unknown as ReaderFacts
+let known: { readonly key: string; readonly tables: RecipeTables } | null = null
+
+/** The same tables for the same kitchen: their names are looked up a thousand times. */
+function tablesOf({ ingredients, doughs }: ReadInput): RecipeTables {
+  const key = JSON.stringify(ingredients)
+  if (known?.key !== key) known = { key, tables: { ingredients, doughs, reader } }
+  return known.tables
+}
+
+export const recipeJobs = {
+  read: (input: ReadInput): Decoded => decode(input.text, tablesOf(input), input.options),
+}
+export type RecipeJobs = typeof recipeJobs
