@@ -34,6 +34,7 @@ const drawers = [
   ['Signal noodles', 'Alkali', 'I have read this'],
   ['Plate drops', 'Schools', 'Would change'],
   ['Curd hollows', 'Nutrition, allergens, cost', 'kJ'],
+  ['Lamp-room semolina', 'Write it out', 'Makes '],
   ['Lamp-room semolina', 'Versions', 'In the book'],
   ['Buckwheat cuts', 'Compare', 'The draft, beside'],
 ] as const
@@ -64,6 +65,19 @@ const views: readonly View[] = [
     open: async (page) => {
       await press(page, 'New')
       await sees(page, 'Start this draft')
+    },
+  },
+  {
+    name: 'a recipe read',
+    path: '/formula',
+    shows: 'Where ',
+    open: async (page) => {
+      await press(page, 'New')
+      await press(page, 'Read a recipe')
+      await sees(page, 'What is read stands here')
+      await page.focus('[aria-label="The recipe"]')
+      await page.keyboard.type('2 cups flour, half as much water as flour, 20 g malt extract')
+      await sees(page, 'not known')
     },
   },
   { name: 'shape', path: '/shape', shows: 'board lengths' },

@@ -123,9 +123,24 @@ function isForward(elements: readonly Element[], amount: number, mention: number
   return !gap.broken && gap.words <= FARTHEST && marks.every(({ plain }) => /^[)\]*"']$/.test(plain))
 }
 
+const hasComma = (elements: readonly Element[], from: number, to: number): boolean =>
+  elements.slice(from + 1, to).some((each) => each.is === 'mark' && each.plain === ',')
+
+/** “…as flour, 20 g malt extract”: after a comma a thing nobody knows is a thing all the same. */
+function namesAnother(elements: readonly Element[], amount: number): boolean {
+  const next = elements[amount + 1]
+  return (
+    next?.is === 'word' &&
+    !english.breaks.has(next.plain) &&
+    !english.noThing.has(next.plain) &&
+    !/(ed|ly)$/.test(next.plain)
+  )
+}
+
 /** “Flour: 500 g”, “farina 00 230 g”, “potatoes, boiled and riced, 800 g”. */
 function isBackward(elements: readonly Element[], mention: number, amount: number): boolean {
   const gap = gapBetween(elements, mention, amount)
+  if (hasComma(elements, mention, amount) && namesAnother(elements, amount)) return false
   if (gap.tight) return true
   const words = elements.slice(mention + 1, amount).filter((each): each is Other => each.is === 'word')
   const breaks = words.filter(

@@ -129,7 +129,7 @@ export async function mixToTheFeel(page: Page): Promise<void> {
 
 /** Tabs on until what has the focus is so named; a page that traps or loses the focus fails here. */
 export async function tabTo(page: Page, name: RegExp): Promise<void> {
-  for (let tries = 0; tries < 90; tries += 1) {
+  for (let tries = 0; tries < 160; tries += 1) {
     await page.keyboard.press('Tab')
     const focused = await page.evaluate(() => {
       const element = document.activeElement

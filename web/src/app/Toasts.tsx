@@ -25,8 +25,11 @@ function useHeld() {
       )
       held.current = set(Infinity, (id) => !stays.has(id))
     },
-    onBlur: (event: FocusEvent) => {
-      if (!isInside(event)) set(AFTER_FOCUS_MS, (id) => held.current.includes(id))
+    onBlurCapture: (event: FocusEvent) => {
+      if (isInside(event)) return
+      set(AFTER_FOCUS_MS, (id) => held.current.includes(id))
+      // The package would put the focus back where it came from: Tab would never get past a word.
+      event.stopPropagation()
     },
   }
 }

@@ -24,7 +24,6 @@ const Bench: Shelf = ({ kitchen: { gear } }) => (
     <div className="flex flex-col gap-6">
       <Tools gear={gear} />
       <Heat gear={gear} />
-      <Covers gear={gear} />
     </div>
     <div className="flex flex-col gap-6">
       <Places gear={gear} />
@@ -40,7 +39,10 @@ const Bench: Shelf = ({ kitchen: { gear } }) => (
 const Machines: Shelf = ({ kitchen: { gear } }) => (
   <div className="grid grid-cols-1 gap-x-10 gap-y-6 lg:grid-cols-2">
     <Rollers gear={gear} />
-    <Presses gear={gear} />
+    <div className="flex flex-col gap-6">
+      <Presses gear={gear} />
+      <Covers gear={gear} />
+    </div>
   </div>
 )
 
