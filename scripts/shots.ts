@@ -69,8 +69,31 @@ async function openDrawer(formula: string, drawer: string, shows: string): Promi
   await sees(page, shows)
 }
 
+/** From the back of a harbour calendar. */
+const RECIPE = `Cavatelli, off the back of a tide table
+2 cups fine semolina, 1 cup warm water: half as much water as semolina
+a good pinch of salt, 1 tablespoon olive oil
+15 g gull feather flour
+Knead 12 minutes, rest half an hour.
+Boil 6 to 8 minutes in 4 litres of water with 40 g of salt.
+`
+
 const shots: readonly Shot[] = [
   { name: 'formula', at: '/formula', shows: 'Where ' },
+  {
+    name: 'formula-read',
+    at: '/formula',
+    shows: 'Where ',
+    before: async (on) => {
+      await press(on, 'New')
+      await press(on, 'Read a recipe')
+      await sees(on, 'What is read stands here')
+      await on.focus('[aria-label="The recipe"]')
+      await on.keyboard.type(RECIPE)
+      await sees(on, 'not known')
+      await sees(on, 'is not half by weight')
+    },
+  },
   {
     name: 'formula-gnocchi',
     at: '/formula',

@@ -80,15 +80,15 @@ it('two hundred kilobytes are read away from the page, which answers meanwhile; 
     Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, 'value')!.set!.call(field, text)
     field.dispatchEvent(new Event('input', { bubbles: true }))
     // Pictures drawn while it is read: a page that worked itself would draw none.
-    const seen = globalThis as { frames?: number }
+    const seen = globalThis as { drawn?: number }
     const frame = () => {
-      if (document.querySelector('[aria-busy="true"]')) seen.frames = (seen.frames ?? 0) + 1
+      if (document.querySelector('[aria-busy="true"]')) seen.drawn = (seen.drawn ?? 0) + 1
       requestAnimationFrame(frame)
     }
     requestAnimationFrame(frame)
   }, long)
   await sees(page, '2 cups fine semolina')
-  expect(await page.evaluate(() => (globalThis as { frames?: number }).frames)).toBeGreaterThan(5)
+  expect(await page.evaluate(() => (globalThis as { drawn?: number }).drawn)).toBeGreaterThan(5)
   expect(await page.evaluate(() => (globalThis as { harmed?: true }).harmed)).toBeUndefined()
   expect(await page.$('[role=dialog] script')).toBeNull()
   await page.keyboard.press('Escape')

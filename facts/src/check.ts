@@ -2,10 +2,11 @@
 import { flavourSchema } from '@harina/core/flavour'
 import { ingredientSchema, pressKindSchema, doughSchema, shapeSchema } from '@harina/core/model'
 import { hazardSchema, schoolSchema } from '@harina/core/schools'
+import { readerSchema } from '@harina/core/recipe'
 import { sauceSchema } from '@harina/core/sauce'
 import { troubleSchema } from '@harina/core/trouble'
 import type { z } from '@harina/core'
-import { doughs, flavours, hazards, ingredients, presses, sauces, schools, shapes, troubles } from './index.ts'
+import { doughs, flavours, hazards, ingredients, presses, reader, sauces, schools, shapes, troubles } from './index.ts'
 
 interface Table {
   readonly name: string
@@ -39,4 +40,16 @@ export function problemsOf({ name, rows, schema, key }: Table): readonly string[
   })
 }
 
-export const tableProblems = (): readonly string[] => tables.flatMap(problemsOf)
+/** The reader's words are one table of several lists. */
+const readerProblems = (): readonly string[] => {
+  const known = new Set(ingredients.map(({ id }) => id))
+  const named = [...reader.names, ...reader.counted].map(({ ingredient }) => ingredient)
+  return [
+    ...(readerSchema.safeParse(reader).error?.issues ?? []).map(
+      ({ path, message }) => `reader: ${path.join('.')}: ${message}`,
+    ),
+    ...named.filter((id) => !known.has(id)).map((id) => `reader: there is no ingredient ${id}`),
+  ]
+}
+
+export const tableProblems = (): readonly string[] => [...tables.flatMap(problemsOf), ...readerProblems()]

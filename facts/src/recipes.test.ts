@@ -130,6 +130,44 @@ describe('a row', () => {
   })
 })
 
+describe('a contradiction', () => {
+  const codes = (text: string) => read(text).contradictions.map(({ code }) => code)
+  it.each([
+    [
+      'alkali over 2 %, not under',
+      '500 g bread flour, 180 g water, 5 g salt, $ g sodium carbonate',
+      9.8,
+      10.4,
+      'alkali-dose',
+    ],
+    ['salt over 8 %, not under', '500 g flour, 210 g water, $ g salt. Roll.', 39, 42, 'salt-dose'],
+    [
+      'a total that is off by more than rounding',
+      '500 g flour, 210 g water, 10 g salt. Makes $ g dough.',
+      755,
+      780,
+      'total-against-sum',
+    ],
+    [
+      'a hydration that is off by more than rounding',
+      '500 g flour, $ g water. 45 % hydration. Roll.',
+      231,
+      240,
+      'ratio-against-masses',
+    ],
+    [
+      'water over all windows of the board',
+      '500 g fine semolina, $ g water. Knead, shape by hand.',
+      295,
+      306,
+      'outside-any-dough',
+    ],
+  ] as const)('%s', (_, text, within, beyond, code) => {
+    expect(codes(text.replace('$', String(within)))).not.toContain(code)
+    expect(codes(text.replace('$', String(beyond)))).toContain(code)
+  })
+})
+
 describe('hydration', () => {
   it('is a band by the cup, a figure by the scale, and none without a liquid', () => {
     const cups = read('2 cups plain flour, 3/4 cup water', { region: 'us' }).hydration!
