@@ -5,6 +5,7 @@ import {
   copyTray,
   dry,
   dryBasis,
+  equilibrium,
   DRYING_MODEL,
   goOn,
   hoursOf,
@@ -79,16 +80,21 @@ interface Felt {
   readonly day: InAir
   /** The same where the night is no other. */
   readonly night: InAir
+  /** Dry basis: by day or by night nothing gets drier than this there. */
+  readonly driest: number
 }
 
-/** Goes on in one spot, from day to night, until so. */
-function goOnThere(run: TrayRun, { day, night }: Felt, startsAt: number, isThere: () => boolean): void {
+/** Goes on in one spot, from day to night, until so or until this hour. */
+function goOnThere(run: TrayRun, { day, night }: Felt, startsAt: number, untilH: number, isThere: () => boolean): void {
   if (day === night) {
-    goOn(run, LONGEST_H, day, isThere)
+    goOn(run, untilH, day, isThere)
     return
   }
-  for (let h = hoursOf(run); h < LONGEST_H && !isThere(); h = hoursOf(run))
-    goOn(run, Math.min(LONGEST_H, h + untilChange(h, startsAt)), isNight(h, startsAt) ? night : day, isThere)
+  // Counted here, for what the run's seconds come to in hours may fall short of the end by a rounding.
+  for (let h = hoursOf(run), toH = h; h < untilH && !isThere(); h = toH) {
+    toH = Math.min(untilH, h + untilChange(h, startsAt))
+    goOn(run, toH, isNight(h, startsAt) ? night : day, isThere)
+  }
 }
 
 /** The tray as it is asked about: from its own start, through where it has stood, and then these legs. */
@@ -160,7 +166,11 @@ export function programmes(request: ProgrammeRequest, tell?: (done: number, of: 
   const tray = trayThrough(request, [])
   const felt = spots.map((spot): Felt => {
     const day = inAir(airOf(spot, 0), tray)
-    return { day, night: spot.night ? inAir(airOf(spot, 0, true), tray) : day }
+    const night = spot.night ? inAir(airOf(spot, 0, true), tray) : day
+    const driest = Math.min(
+      ...[spot, ...(spot.night ? [spot.night] : [])].map((air) => equilibrium(air.rhPercent, air.temperatureC)),
+    )
+    return { day, night, driest }
   })
   const start = runTo(tray, airs, nowH)
   // What is past cannot be kept any more: from now on it is the least there can be.
@@ -176,6 +186,8 @@ export function programmes(request: ProgrammeRequest, tell?: (done: number, of: 
   const soonest = (found: readonly Programme[]) =>
     found.filter((each) => keeps(each, limits)).sort((a, b) => effort(a) - effort(b))[0] ?? null
   const constant = soonest(constants)
+  // What is slower than staying where one is, is no better way.
+  const longestH = constant ? Math.min(LONGEST_H, constant.hours * 1.02) : LONGEST_H
 
   let ways: readonly Way[] = [{ run: start, legs: [] }]
   for (const [n, stop] of stops.entries()) {
@@ -186,9 +198,10 @@ export function programmes(request: ProgrammeRequest, tell?: (done: number, of: 
       for (const [spot, air] of felt.entries()) {
         const stays = way.legs.at(-1)?.spot === spot
         if (!stays && way.legs.length > MOST_MOVES) continue
+        if (air.driest >= level) continue
         const run = copyTray(way.run)
         const fromH = hoursOf(run)
-        goOnThere(run, air, startsAt, () => run.mean <= level)
+        goOnThere(run, air, startsAt, longestH, () => run.mean <= level)
         if (run.mean > level || breaks(run, limits)) continue
         further.push({ run, legs: stays ? way.legs : [...way.legs, { fromH, spot }] })
       }

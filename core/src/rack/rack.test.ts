@@ -312,6 +312,15 @@ describe('the programme', () => {
     expect(late.best).not.toBeNull()
   })
 
+  it('comes to an end through any nights, in rooms that never dry it too', () => {
+    const damp: Spot = { ...store, night: { temperatureC: 11.3, rhPercent: 88 } }
+    const mild: Spot = { ...lamp, air: 'still', rhPercent: 52.7, night: { temperatureC: 13.1, rhPercent: 71.9 } }
+    const spots = [damp, mild, { ...mild, cover: cloth }, { ...mild, cover: box }]
+    const { best } = programmes({ layout, spots, limits: { lagAt18: 1, warmWetH: 500 }, startsAt: 9.3 })
+    expect(best === null || best.hours <= LONGEST_H).toBe(true)
+    expect(programmes({ layout, spots: [damp], limits: USUAL_LIMITS }).best).toBeNull()
+  })
+
   it('where no room dries, there is none', () => {
     expect(programmes({ layout, spots: [store], limits: USUAL_LIMITS })).toEqual({ best: null, constant: null })
   })

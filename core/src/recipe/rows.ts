@@ -1,7 +1,7 @@
 /** The rows of a recipe as they are worked out, and what follows from them. */
 import type { Ingredient } from '../model/index.ts'
 import { exactly, plus, times, type Span } from './amounts.ts'
-import { isSame, isWater } from './heard.ts'
+import { isFlour, isSame, isWater, type HeardRow } from './heard.ts'
 import type { Side } from './relations.ts'
 import type { Why } from './weigh.ts'
 
@@ -20,6 +20,23 @@ export interface Row {
   /** By volume; null where it was weighed, or follows from another row. */
   readonly ml: Span | null
 }
+
+/** A row of what was heard, weighing so much. */
+export const rowOf = (
+  { name, read }: Pick<HeardRow, 'name' | 'read'>,
+  ingredient: Ingredient | null,
+  span: Span,
+  why: Row['why'],
+): Row => ({
+  id: ingredient?.id ?? null,
+  ingredient,
+  name,
+  flour: ingredient !== null && isFlour(ingredient),
+  span,
+  read,
+  why,
+  ml: null,
+})
 
 export const sumG = (rows: readonly Pick<Row, 'span'>[]): Span =>
   rows.reduce((all, { span }) => plus(all, span), exactly(0))

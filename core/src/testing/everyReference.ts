@@ -37,6 +37,7 @@ const gear: Gear = {
   rollers: [crank],
   presses: [counterPress],
   benchPlace: 'dry',
+  readAs: [{ name: 'the miller’s', is: 'our-durum' }],
 }
 const ingredient = { ...testKitchen.ingredients.get('durum'), id: 'our-durum', name: 'Our durum' } as OwnIngredient
 const named = (id: string, name: string) => ({ ...testKitchen.shapes.get('hollows'), id, name }) as OwnShape
