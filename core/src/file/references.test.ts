@@ -213,6 +213,7 @@ it('says who uses a thing', () => {
     'lot lot-a',
     'batch whole',
     'batch half',
+    'gear gear',
     'draft draft',
   ])
   expect(users('shape', 'our-pips')).toEqual(['formula f1', 'batch whole', 'batch half', 'draft draft'])

@@ -91,9 +91,11 @@ function goOnThere(run: TrayRun, { day, night }: Felt, startsAt: number, untilH:
     return
   }
   // Counted here, for what the run's seconds come to in hours may fall short of the end by a rounding.
-  for (let h = hoursOf(run), toH = h; h < untilH && !isThere(); h = toH) {
-    toH = Math.min(untilH, h + untilChange(h, startsAt))
+  let h = hoursOf(run)
+  while (h < untilH && !isThere()) {
+    const toH = Math.min(untilH, h + untilChange(h, startsAt))
     goOn(run, toH, isNight(h, startsAt) ? night : day, isThere)
+    h = toH
   }
 }
 
