@@ -73,7 +73,7 @@ async function openDrawer(formula: string, drawer: string, shows: string): Promi
 const RECIPE = `Cavatelli, off the back of a tide table
 2 cups fine semolina, 1 cup warm water: half as much water as semolina
 a good pinch of salt, 1 tablespoon olive oil
-15 g gull feather flour
+15 g dried sea fennel
 Knead 12 minutes, rest half an hour.
 Boil 6 to 8 minutes in 4 litres of water with 40 g of salt.
 `

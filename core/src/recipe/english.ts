@@ -14,6 +14,8 @@ export interface Grammar {
   readonly breaks: ReadonlySet<string>
   /** What an amount may be called without being an ingredient. */
   readonly noThing: ReadonlySet<string>
+  /** How a thing is: no name by itself. */
+  readonly states: ReadonlySet<string>
   readonly small: RegExp
   readonly large: RegExp
   readonly sizes: ReadonlySet<string>
@@ -197,24 +199,9 @@ export const english: Grammar = {
       'blocks',
       'block',
     ],
-    ...[
-      'now',
-      'then',
-      'makes',
-      'gives',
-      'sacks',
-      'sack',
-      'bag',
-      'bags',
-      'with',
-      'by',
-      'raw',
-      'cooked',
-      'dry',
-      'dried',
-      'fresh',
-    ],
+    ...['now', 'then', 'makes', 'gives', 'sacks', 'sack', 'bag', 'bags', 'with', 'by'],
   ]),
+  states: new Set(['raw', 'cooked', 'dry', 'dried', 'fresh', 'cold', 'warm', 'hot', 'wet']),
   small: /^(small|little)$/,
   large: /^(large|big)$/,
   sizes: new Set(['small', 'medium', 'large', 'big', 'extra', 'jumbo', 'little']),

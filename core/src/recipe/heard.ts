@@ -134,7 +134,7 @@ function unknownNameAfter(elements: readonly Element[], amount: number): Unknown
     if (words.length > 0 || !english.of.includes(each.plain)) words.push(each.plain)
     last = at
   }
-  const isNone = words.length === 0 || words.some((word) => english.noThing.has(word))
+  const isNone = words.every((word) => english.states.has(word)) || words.some((word) => english.noThing.has(word))
   return isNone ? null : { name: words.join(' '), first: amount, last }
 }
 
