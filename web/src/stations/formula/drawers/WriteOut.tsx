@@ -5,6 +5,7 @@ import { useMemo, useState } from 'react'
 import { download, plainFileName } from '#web/devices/download.ts'
 import { notify, notifyTrouble } from '#web/state/notify.ts'
 import { Choice } from '#web/ui/Choice.tsx'
+import { PrintButton } from '#web/ui/PrintButton.tsx'
 import { Segments } from '#web/ui/Segments.tsx'
 import { SidePanel } from '#web/ui/SidePanel.tsx'
 import { regionWords } from '#web/words/index.ts'
@@ -63,6 +64,7 @@ export default function WriteOut({ worked, kitchen, onClose }: DrawerProps) {
       <pre
         tabIndex={0}
         aria-label="The recipe as written"
+        data-print="card"
         className="box mb-4 overflow-x-auto font-text text-base leading-snug whitespace-pre-wrap select-all"
       >
         {text}
@@ -78,10 +80,9 @@ export default function WriteOut({ worked, kitchen, onClose }: DrawerProps) {
         >
           Save it as a file
         </button>
+        <PrintButton className="box min-h-11 font-semibold" />
       </p>
-      <p className="small mt-3 max-w-prose leading-snug">
-        Whoever pastes it here gets the same dough back. For paper, take the card.
-      </p>
+      <p className="small mt-3 max-w-prose leading-snug">Whoever pastes it here gets the same dough back.</p>
     </SidePanel>
   )
 }
