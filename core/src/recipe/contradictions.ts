@@ -1,4 +1,5 @@
 /** What in a recipe cannot be: against itself, against the doughs there are, against what is safe. */
+import { MOST_ALKALI_PERCENT } from '../alkali/index.ts'
 import { METHODS, type Dough, type Ingredient } from '../model/index.ts'
 import type { Span } from './amounts.ts'
 import type { DecodedMethod } from './method.ts'
@@ -41,7 +42,6 @@ const CLAIM_OFF = 0.04
 const VOLUME_OFF = 0.08
 /** More than this is no rounding of a total. */
 const TOTAL_OFF = 0.06
-const MOST_ALKALI_PERCENT = 2
 const MOST_SALT_PERCENT = 8
 /** How much `over` is against `under`: its water where hydration is spoken of, else weights. Null where one follows from the other. */
 function measuredRatio(

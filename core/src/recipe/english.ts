@@ -220,7 +220,7 @@ export const english: Grammar = {
   more: /\b(another|more|extra|further|additional|a second|again)\b/,
   per: /\b(per person|a person|per head|a head|each person|per portion|per serving|each serving|a serving|for each person|for one person|apiece|a plate|per plate|a testa|por persona|a persona|per persona)\b/,
   people:
-    /\b(?:for|serve|feed|serving|per|para)\s+(‹a\d+›|two|three|four|five|six|eight|ten|twelve)(?=\s*(?:people|person|eater|portion|serving|persone|persona|of us|guest|hungry|,|:|$))/,
+    /\b(?:for|serve|feed|serving|per|para)\s+(‹a\d+›)(?=\s*(?:people|person|eater|portion|serving|persone|persona|of us|guest|hungry|,|:|$))/,
   perOther:
     /\b(each|apiece|per (?:piece|nest|ball|lump|rope|portion|sheet|litre|liter)|a (?:litre|liter|piece|nest|rope|ball|portion)|every|lumps?|pieces?|nests?|balls?|portions?|ropes?|logs?)\b/,
   refined: [

@@ -4,6 +4,7 @@ import { sentenceOf, type Amount } from './amounts.ts'
 import { elementsOf, pairsOf, tagged, type Element, type Mention } from './elements.ts'
 import { english } from './english.ts'
 import type { Lexicon } from './lexicon.ts'
+import { plainWords } from '../shape/index.ts'
 import type { Line, PlainRecipe } from './plainText.ts'
 import { sentencesOf } from './words.ts'
 
@@ -111,8 +112,7 @@ function isOfThePot(elements: readonly Element[], mention: number, ingredient: I
   if (isBoiled && alone && isPotful(amount)) return true
   if (isBoiled && alone && elements.slice(0, mention).some((each) => each.is === 'amount' && isPotful(each.amount)))
     return true
-  const whole = elements.map((each) => (each.is === 'word' ? each.plain : '‹›')).join(' ')
-  if (english.potIs.test(whole)) return true
+  if (isPotSentence(elements)) return true
   const cooks = elements.reduce(
     (last, each, n) => (n < mention && each.is === 'word' && english.pot.test(each.plain) ? n : last),
     -1,
@@ -164,22 +164,10 @@ function unknownNameBefore(elements: readonly Element[], amount: number): Unknow
 const NO_NAME =
   /^(about|total|serve|yield|make|give|day|step|recipe|version|no|weigh|use|take|need|want|have|which|you|i|we)$/
 
-const NUMBERS: Readonly<Record<string, number>> = {
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  eight: 8,
-  ten: 10,
-  twelve: 12,
-}
-
 function peopleIn({ tag, elements }: Sentence): number | null {
   const found = english.people.exec(tag)?.[1]
   if (found === undefined) return null
   const at = /‹a(\d+)›/.exec(found)?.[1]
-  if (at === undefined) return NUMBERS[found] ?? null
   const element = elements[Number(at)]
   const amount = element?.is === 'amount' ? element.amount : null
   return amount?.kind === 'bare' && amount.figure.typical >= 1 && amount.figure.typical <= 200
@@ -194,18 +182,16 @@ const labelOf = (plain: string): string | null => /^[^:.,;\d]{2,40}(?=:)/.exec(p
 const isNotTheDough = (plain: string): boolean =>
   english.notTheDough.test(plain) && !english.theDough.test(plain.replace(english.notTheDough, ''))
 
-const asWritten = (text: string): string => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase()
-
 /** Every sentence with its elements. */
 function listen({ lines }: PlainRecipe, lexicon: Lexicon) {
   let under = false
   const all: { sentence: Sentence; words: ReturnType<typeof sentencesOf>[number] }[] = []
   for (const line of lines) {
-    if (line.isHeading || /^[^.]{0,40}:$/.test(line.text)) under = isNotTheDough(asWritten(line.text))
+    if (line.isHeading || /^[^.]{0,40}:$/.test(line.text)) under = isNotTheDough(plainWords(line.text))
     let here = under
     for (const words of sentencesOf(line.text)) {
       const elements = elementsOf(sentenceOf(words), lexicon)
-      const label = labelOf(asWritten(line.text.slice(words[0]!.from, words[0]!.from + LONGEST_LABEL)))
+      const label = labelOf(plainWords(line.text.slice(words[0]!.from, words[0]!.from + LONGEST_LABEL)))
       if (label !== null) here = isNotTheDough(label) || (under && !english.theDough.test(label))
       all.push({ words, sentence: { text: line.text, elements, tag: tagged(elements), line, aside: here } })
     }
@@ -218,6 +204,8 @@ function refined(ingredient: Ingredient, near: string, lexicon: Lexicon): Ingred
   const found = english.refined.find(({ from, said }) => from === ingredient.id && said.test(near))
   return (found && lexicon.byId.get(found.to)) ?? ingredient
 }
+
+const FOR_DUSTING = new RegExp(`^(?:[(,] ?)?(?:\\w+ )?(?:for |to )?(?:the )?${english.dusting.source}`)
 
 /** No recipe has more; what comes after is another. */
 const MOST_ROWS = 400
@@ -270,9 +258,7 @@ export function hear(recipe: PlainRecipe, lexicon: Lexicon): Heard {
         read: written(sentence, words, first, last),
         sentence: index,
         perPerson: english.per.test(tag),
-        dusting:
-          new RegExp(`^(?:[(,] ?)?(?:\\w+ )?(?:for |to )?(?:the )?${english.dusting.source}`).test(after) ||
-          /\b(dust|dusting|sprinkle)\b/.test(wordsBefore(elements, first, 4)),
+        dusting: FOR_DUSTING.test(after) || /\b(dust|dusting|sprinkle)\b/.test(wordsBefore(elements, first, 4)),
         again: english.again.test(`${near} ${wordsAfter(elements, last, 1)}`),
         more: english.more.test(near),
       })

@@ -1,11 +1,12 @@
 /** Names by their words, so that the longest one that stands at a place is found at once. */
 import type { Ingredient } from '../model/index.ts'
+import { plainWords } from '../shape/index.ts'
 import { unitTables, type Unit } from '../quantity/index.ts'
 import type { ReaderMeasure, ReaderModifier, RecipeTables } from './tables.ts'
 
 /** A word without case and accents, in the singular; both sides of every comparison go through it. */
 export function plainWord(word: string): string {
-  const plain = word
+  const plain = plainWords(word)
     .normalize('NFD')
     .replace(/\p{M}/gu, '')
     .toLowerCase()

@@ -23,9 +23,6 @@ const FACTORS: Readonly<Record<string, number>> = {
   twice: 2,
   double: 2,
   triple: 3,
-  thrice: 3,
-  half: 0.5,
-  'one and a half time': 1.5,
 }
 
 const sideOf = (ingredient: Ingredient, generic: boolean): Side =>
@@ -56,7 +53,7 @@ function figureAt(
 }
 
 const I = '(‹i\\d+›)'
-const A = '(‹a\\d+›|twice|double|triple|half)'
+const A = '(‹a\\d+›|twice|double|triple)'
 const THE = '(?:the |its |their |that |of |this )*'
 const WEIGHT = '(?:weight|mass|own weight)'
 const FLOUR: Side = { any: 'flour' }

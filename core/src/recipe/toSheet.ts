@@ -19,6 +19,8 @@ export interface Near {
 }
 
 const NEAREST = 4
+/** What it is called stands at the head of a recipe: so many letters are looked through for it. */
+const NAMED_WITHIN = 10_000
 /** What speaks for a dough, in points of hydration that it may be off for it. */
 const WORTH = { named: 12, mainFlour: 12, otherFlour: 6, method: 15, salt: 6 } as const
 const SALTED_FROM = 2
@@ -72,7 +74,8 @@ export function nearDoughs(decoded: Decoded, text: string, kitchen: Kitchen): re
   const salt = gramsOf(rows.filter(({ ingredient }) => ingredient.group === 'salt'))
   const salted = flours.length > 0 && (100 * salt) / gramsOf(flours) >= SALTED_FROM
   const methods = methodsIn(text)
-  const plain = plainWords(text)
+  const plain = plainWords(text.slice(0, NAMED_WITHIN))
+  const named = new Map([...kitchen.shapes.values()].map((shape) => [shape.id, namedBy(shape, plain)]))
   const heavy = rows.some(
     ({ flour, grams, ingredient }) =>
       !flour && ['vegetable', 'dairy'].includes(ingredient.group) && grams > gramsOf(flours) / 2,
@@ -84,15 +87,15 @@ export function nearDoughs(decoded: Decoded, text: string, kitchen: Kitchen): re
     return shapesFor(dough, [...kitchen.shapes.values()]).map((shape) => {
       const { low, high } = windowFor(shape, dough).window
       const offPoints = value < low ? value - low : Math.max(0, value - high)
-      const named = namedBy(shape, plain)
+      const letters = named.get(shape.id) ?? 0
       const flourAt = dough.flours.indexOf(main)
       const worth =
-        (named > 0 ? WORTH.named + named : 0) +
+        (letters > 0 ? WORTH.named + letters : 0) +
         (plain.includes(plainWords(dough.name)) ? WORTH.named : 0) +
         (flourAt === 0 ? WORTH.mainFlour : flourAt > 0 ? WORTH.otherFlour : 0) +
         (methods.includes(shape.method) ? WORTH.method : 0) +
         (dough.control.by === 'hydration' && (dough.family === 'salted') === salted ? WORTH.salt : 0)
-      return { dough, shape, value, offPoints, named: named > 0, cost: Math.abs(offPoints) - worth }
+      return { dough, shape, value, offPoints, named: letters > 0, cost: Math.abs(offPoints) - worth }
     })
   })
   const best = new Map<string, (typeof found)[number]>()

@@ -84,6 +84,12 @@ export const turnOut = (step: string, turn: number): readonly BenchAction[] => [
   { type: 'ticked', item: `${step}-${turn}`, on: true },
 ]
 
+/** Whether saying that it floats would end its clock sooner. */
+export const mayFloat = (
+  { clock, afterFloatMin }: { readonly clock: Timer | null; readonly afterFloatMin: number | null },
+  nowMs: number,
+): boolean => clock !== null && afterFloatMin !== null && afterFloatMin < (clock.endsAtMs - nowMs) / 60_000
+
 /** They float: the clock now ends so many minutes on, and still counts from when they went in. */
 export const floated = (step: string, { endsAtMs }: Timer, afterMin: number, nowMs: number): BenchAction => ({
   type: 'timer-moved',

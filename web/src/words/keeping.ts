@@ -1,5 +1,5 @@
 /** How long something keeps, never rounded up. */
-import type { PlannedStep, WetReason } from '@harina/core'
+import type { Finish, PlannedStep, WetReason } from '@harina/core'
 import { counted } from './units.ts'
 
 /** How long a rest may be: in minutes up to an hour and a half, in hours else. @example 30, 90 → 30 to 90 minutes */
@@ -34,3 +34,11 @@ export function wetWords({ wet }: { readonly wet: readonly WetReason[] }): strin
 /** Where a batch waits. */
 export const keptWhere = ({ kind }: Pick<PlannedStep, 'kind'>): string =>
   kind === 'freeze' ? 'in the freezer' : kind === 'dry' ? 'on the rack' : 'in the fridge'
+
+/** As what a piece goes into the pot. */
+export const keptAs: Readonly<Record<Finish, string>> = {
+  cook: 'fresh',
+  hold: 'from the fridge',
+  freeze: 'frozen',
+  dry: 'dried',
+}

@@ -41,7 +41,7 @@ const contradictions: Readonly<Record<ContradictionCode, Say>> = {
   }),
   'total-against-sum': ({ total, sum }, mass) => ({
     title: 'The parts do not add up',
-    text: `The dough is said to weigh ${mass(Number(total))}, its parts weigh ${mass(Number(sum))}.`,
+    text: `The dough is said to weigh ${mass(Number(total))}, its parts weigh ${mass(Number(sum))}. Look for a slip in an amount.`,
   }),
   'volume-half': ({ percent: real }) => ({
     title: 'Half by the cup is not half by weight',
@@ -53,11 +53,11 @@ const contradictions: Readonly<Record<ContradictionCode, Say>> = {
   }),
   'salt-dose': ({ percent: real }) => ({
     title: `${percent(real)} % salt is a lot`,
-    text: 'Over 8 % is mostly a slip of a figure, or a spoon for a pinch.',
+    text: 'Over 8 % is mostly a slip of a figure, or a spoon for a pinch: put it right on the sheet.',
   }),
   'outside-any-dough': ({ percent: real, low, high }) => ({
     title: `${percent(real)} % is no dough of this kind`,
-    text: `They lie between ${percent(low)} and ${percent(high)} % water on flour.`,
+    text: `They lie between ${percent(low)} and ${percent(high)} % water on flour. Look for a slip in the flour or the water.`,
   }),
   'no-flour': () => ({
     title: 'There is no flour in it',

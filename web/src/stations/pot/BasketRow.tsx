@@ -1,11 +1,11 @@
 /** One basket: in or out, its clock in seconds, when to taste it, and how far the water is in. */
 import { formatCountdown } from '@harina/core'
-import { clockFor, dropAt, floated, turnOut } from '@harina/core/stove'
+import { clockFor, dropAt, floated, mayFloat, turnOut } from '@harina/core/stove'
 import type { CSSProperties } from 'react'
 import { finishStep, recordTap, takeOut } from '#web/state/bench.ts'
 import { familyInk } from '#web/ui/family.tsx'
 import { useUnits } from '#web/ui/units.ts'
-import { counted, doneWords, minutesWords, minuteSpan, toTheSixth } from '#web/words/index.ts'
+import { counted, doneWords, keptAs, minutesWords, minuteSpan, toTheSixth } from '#web/words/index.ts'
 import type { Basket } from './baskets.ts'
 
 interface Props {
@@ -15,8 +15,6 @@ interface Props {
   /** When all are to be up; null where nobody has said. */
   readonly upAtMs: number | null
 }
-
-const state = { null: 'fresh', cook: 'fresh', hold: 'from the fridge', freeze: 'frozen', dry: 'dried' } as const
 
 /** What is done with it next, from wherever it waits. */
 export async function actOn(basket: Basket, nowMs: number, upAtMs: number | null): Promise<void> {
@@ -91,7 +89,7 @@ export function BasketRow({ basket, number, nowMs, upAtMs }: Props) {
           {basket.name}
         </h2>
         <p className="small leading-snug">
-          {plan.shape.name}, {state[finish ?? 'null']}, {mass(grams)}
+          {plan.shape.name}, {keptAs[finish ?? 'cook']}, {mass(grams)}
           {turns > 1 && ` in ${counted(turns, 'turn')} of ${mass(water.eachG)}`}; {minuteSpan(span)}
         </p>
         <p className="small leading-snug">
@@ -110,7 +108,7 @@ export function BasketRow({ basket, number, nowMs, upAtMs }: Props) {
           </p>
         ) : null}
       </div>
-      {clock && afterFloatMin !== null && afterFloatMin < (clock.endsAtMs - nowMs) / 60_000 && (
+      {clock && afterFloatMin !== null && mayFloat(basket, nowMs) && (
         <button
           type="button"
           className="box min-h-16 font-semibold"

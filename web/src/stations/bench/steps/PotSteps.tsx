@@ -1,6 +1,6 @@
 /** Into the heat: cooked at once, or dropped in potful by potful. */
 import { formatNumber, MOST_MINUTES, type StepOf } from '@harina/core'
-import { floated, turnOut } from '@harina/core/stove'
+import { floated, mayFloat, turnOut } from '@harina/core/stove'
 import { useMemo } from 'react'
 import { finishStep, recordTap } from '#web/state/bench.ts'
 import { ShapeEngraving } from '#web/ui/ShapeEngraving.tsx'
@@ -14,6 +14,7 @@ import {
   doneWords,
   dropTestWords,
   dropWords,
+  keptAs,
   minutesWords,
   minuteSpan,
   toTheSixth,
@@ -73,8 +74,6 @@ function useOut(pot: PotOf | null) {
   }
 }
 
-const stateWords = { null: 'fresh', cook: 'fresh', hold: 'from the fridge', freeze: 'frozen', dry: 'dried' } as const
-
 function CookingMinutes({ pot }: { pot: PotOf }) {
   const { running, nowMs } = useBench()
   const { plan } = running.batch
@@ -84,7 +83,7 @@ function CookingMinutes({ pot }: { pot: PotOf }) {
       <ShapeEngraving shape={shape} width={300} height={190} withScale />
       <div>
         <p className="figure text-3xl leading-snug">
-          {plan.shape.name}, {stateWords[finish ?? 'null']}:
+          {plan.shape.name}, {keptAs[finish ?? 'cook']}:
           <br />
           <span className="text-5xl font-semibold">{minuteSpan(span)}</span>
         </p>
@@ -93,7 +92,7 @@ function CookingMinutes({ pot }: { pot: PotOf }) {
             By {counted(learnt.n, 'time')} of yours; the table says {minuteSpan(table)}.
           </p>
         )}
-        {clock && afterFloatMin !== null && afterFloatMin < (clock.endsAtMs - nowMs) / 60_000 && (
+        {clock && afterFloatMin !== null && mayFloat(pot, nowMs) && (
           <button
             type="button"
             className="press mt-3 min-h-14 px-5"
