@@ -41,6 +41,7 @@ export const unitTables: Readonly<Record<Unit, readonly Named[]>> = {
     { name: 's', also: ['sec', 'second'], is: 1 / 60 },
     { name: 'h', also: ['hr', 'hour'], is: 60 },
     { name: 'days', also: ['d', 'day'], is: 24 * 60 },
+    { name: 'weeks', also: ['week'], is: 7 * 24 * 60 },
   ],
   count: [{ name: 'pieces', also: ['pc', 'piece', 'portion', 'serving', 'person', 'people'], is: 1 }],
 }

@@ -110,7 +110,7 @@ function figureAt(sentence: Sentence, at: number): Figured | null {
   }
   const next = words[first.to]
   const dash = isDash(next)
-  if (next && (dash || english.to.includes(next.plain))) {
+  if (next && (dash || english.to.has(next.plain))) {
     const second = isA(words[first.to + 1]) ? null : oneFigure(sentence, first.to + 1)
     if (second && second.value > first.value)
       return {
@@ -137,6 +137,13 @@ interface Described {
   readonly to: number
 }
 
+/** Extra large, small: once extra, it stays so. */
+function sizeBy(word: string, before: Described['size']): Described['size'] {
+  if (before === 'xl' || english.extraLarge.has(word)) return 'xl'
+  if (english.large.has(word)) return 'large'
+  return english.small.has(word) ? 'small' : before
+}
+
 /** Level, heaped, large: between the figure and its unit. */
 function describedAt(sentence: Sentence, start: number, lexicon: Lexicon): Described {
   const modifiers: ReaderModifier[] = []
@@ -149,15 +156,7 @@ function describedAt(sentence: Sentence, start: number, lexicon: Lexicon): Descr
       modifiers.push(...found.is)
       at += found.length
     } else if (word && english.sizes.has(word.plain)) {
-      size = /^(extra|jumbo)$/.test(word.plain)
-        ? 'xl'
-        : size === 'xl'
-          ? 'xl'
-          : english.large.test(word.plain)
-            ? 'large'
-            : english.small.test(word.plain)
-              ? 'small'
-              : size
+      size = sizeBy(word.plain, size)
       at += 1
     } else return { modifiers, size, to: at }
   }
@@ -199,7 +198,7 @@ function furtherTerm(
   before: readonly ReaderMeasure[],
 ): (Term & { readonly to: number }) | null {
   const { words } = sentence
-  const joined = words[at]?.raw === '+' || english.plus.includes(words[at]?.plain ?? '')
+  const joined = words[at]?.raw === '+' || english.plus.has(words[at]?.plain ?? '')
   const sure = words[at]?.raw === '+' || words[at]?.plain === 'plus'
   const figured = figureAt(sentence, joined ? at + 1 : at)
   if (!figured) return null
@@ -243,7 +242,7 @@ export function amountAt(sentence: Sentence, start: number, lexicon: Lexicon): A
       ;({ to } = more)
     }
     // 450 g to 500 g
-    const upTo = isDash(words[to]) || english.to.includes(words[to]?.plain ?? '') ? figureAt(sentence, to + 1) : null
+    const upTo = isDash(words[to]) || english.to.has(words[to]?.plain ?? '') ? figureAt(sentence, to + 1) : null
     const upToMeasure = upTo && measureAt(sentence, upTo.to, lexicon)
     if (
       upTo &&
@@ -277,7 +276,7 @@ export function amountAt(sentence: Sentence, start: number, lexicon: Lexicon): A
       return { kind, figure: more ? plus(read, more.figure) : read, from: start, to: more?.to ?? plainUnit.to }
     }
   }
-  if (/^(part|parte)$/.test(words[at]?.plain ?? '')) return { kind: 'parts', figure, from: start, to: at + 1 }
+  if (english.parts.has(words[at]?.plain ?? '')) return { kind: 'parts', figure, from: start, to: at + 1 }
   if (!figured || (figured.article && !isCounted(sentence, at, lexicon))) return null
   return {
     kind: 'bare',
@@ -305,7 +304,7 @@ function measureAlone(sentence: Sentence, start: number, lexicon: Lexicon): Amou
   if (!isOf && !phraseAt(lexicon.ingredients, plainAt(sentence, measured.to))) return null
   // “Drops of potato” is what they are called.
   const isVague = measured.measures.every(({ low }) => low !== undefined) && !words[measured.to - 1]!.raw.endsWith('s')
-  const stands = before === undefined || before.token === null ? isVague : /^(every|per|each)$/.test(before.plain)
+  const stands = before === undefined || before.token === null ? isVague : english.every.has(before.plain)
   if (!stands) return null
   const terms = [{ figure: exactly(1), measures: measured.measures }]
   return { kind: 'measured', terms, modifiers: described.modifiers, article: true, from: start, to: measured.to }
@@ -313,13 +312,13 @@ function measureAlone(sentence: Sentence, start: number, lexicon: Lexicon): Amou
 
 /** 60 g or so: after what it is said of. */
 function orSo(sentence: Sentence, at: number, lexicon: Lexicon): readonly ReaderModifier[] {
-  const found = sentence.words[at]?.plain === 'or' ? phraseAt(lexicon.modifiers, plainAt(sentence, at)) : null
+  const found = sentence.words[at]?.plain === english.or ? phraseAt(lexicon.modifiers, plainAt(sentence, at)) : null
   return found?.is ?? []
 }
 
 function furtherTime(sentence: Sentence, at: number, lexicon: Lexicon): { figure: Span; to: number } | null {
   const { words } = sentence
-  const from = words[at]?.plain === 'and' ? at + 1 : at
+  const from = words[at]?.plain === english.and ? at + 1 : at
   const figured = figureAt(sentence, from)
   if (!figured) return null
   // An hour and a half.

@@ -1,7 +1,8 @@
 /** What in a recipe cannot be: against itself, against the doughs there are, against what is safe. */
 import { MOST_ALKALI_PERCENT } from '../alkali/index.ts'
-import { METHODS, type Dough, type Ingredient } from '../model/index.ts'
+import { METHODS, type Dough, type Ingredient, type Method } from '../model/index.ts'
 import type { Span } from './amounts.ts'
+import { english } from './english.ts'
 import type { DecodedMethod } from './method.ts'
 import type { Relation } from './relations.ts'
 import { isWet, rowsOf, sumG, waterG, type Row } from './rows.ts'
@@ -114,19 +115,12 @@ function doses({ rows }: ToCheck): readonly Contradiction[] {
   ]
 }
 
-/** What is done with it says which windows hold. */
-const CUES: readonly (readonly [readonly (typeof METHODS)[number][], RegExp])[] = [
-  [['extrude'], /\b(extru\w*|hopper|nozzle|barrel)\b/i],
-  [['drop'], /\b(batter|drops?|dropped|scrap\w+|push(ed)? (it |them )?through|through (the )?(\w+ )?holes|slack)\b/i],
-  [['pull'], /\b(pull(ed|s|ing)?|stretch(ed)?)\b/i],
-]
-const STIFF = /\b(knead\w*|roll(ed|ing)?|rolling pin|rope\w*|sheet\w*|block|shape\w*|stiff|firm|elastic)\b/i
 const AT_THE_BOARD = ['hand', 'cut', 'stamp'] as const
 
 /** The methods that a text speaks of; all it may mean where it speaks of none, or of two that exclude each other. */
-export function methodsIn(text: string): readonly (typeof METHODS)[number][] {
-  const cued = CUES.filter(([, pattern]) => pattern.test(text)).flatMap(([methods]) => methods)
-  const stiff = STIFF.test(text)
+export function methodsIn(text: string): readonly Method[] {
+  const cued = english.methods.filter(([, pattern]) => pattern.test(text)).map(([method]) => method)
+  const stiff = english.stiff.test(text)
   // The batter of a sauce, the roller of a machine: nothing is ruled out then.
   const unsure = cued.includes('drop') && stiff
   return unsure || cued.length === 0 ? [...AT_THE_BOARD, ...(stiff ? [] : METHODS), ...cued] : cued

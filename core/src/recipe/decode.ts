@@ -2,6 +2,7 @@
 import type { EggSize } from '../model/index.ts'
 import { times, type Span } from './amounts.ts'
 import { contradictionsOf, type Contradiction } from './contradictions.ts'
+import { english } from './english.ts'
 import { hear, type Heard, type HeardRow } from './heard.ts'
 import { lexiconFor } from './lexicon.ts'
 import { methodIn, totalsIn, type DecodedMethod } from './method.ts'
@@ -53,14 +54,8 @@ export interface DecodeOptions {
 }
 
 /** What a text says of its cups without saying so. */
-const EVIDENT: readonly (readonly [Region, RegExp])[] = [
-  ['jp', /\bjapan\w*\b|\b(kyorikiko|churikiko|hakurikiko|oosaji|kosaji|kappu|hitotsumami|katakuriko)\b/i],
-  ['au', /\baustralia\w*\b/i],
-  ['uk', /\bimperial\b|\b(uk|british) (pint|cup|spoon|recipe|measure)|\bhalf a pint\b.*\bplain flour\b/i],
-  ['metric', /\bmetric (cup|spoon|measure)/i],
-  ['us', /\b(us|american) (cup|pint|spoon|measure)|\ball[- ]purpose\b|\bkosher\b/i],
-]
-const evidentRegion = (text: string): Region | undefined => EVIDENT.find(([, pattern]) => pattern.test(text))?.[0]
+const evidentRegion = (text: string): Region | undefined =>
+  english.regions.find(([, pattern]) => pattern.test(text))?.[0]
 
 /**
  * A recipe read: total, whatever it is given, and linear in its length.
@@ -150,7 +145,7 @@ function unreadOf(
 ): readonly string[] {
   const loose = heard.loose.flatMap(({ text, sentence, amount }) => {
     const { text: whole, tag } = heard.sentences[sentence]!
-    const isSaid = totals.includes(whole) || amount.kind === 'percent' || (inPercent && /\bflour\b/.test(tag))
+    const isSaid = totals.includes(whole) || amount.kind === 'percent' || (inPercent && english.flour.test(tag))
     return isSaid || (amount.kind === 'measured' && amount.article) ? [] : [text]
   })
   return [...new Set([...rows.filter(({ id }) => id === null).map(({ read }) => read), ...loose])]

@@ -25,16 +25,13 @@ export interface Other {
 }
 export type Element = Mention | AmountElement | Other
 
-/** Egg-sized, water bath: named, but not meant. */
-const NOT_MEANT = new Set(['sized', 'size', 'shaped', 'bath', 'ricer', 'level', 'temperature', 'bag', 'mill'])
-
 export function elementsOf(sentence: Sentence, lexicon: Lexicon): readonly Element[] {
   const { words } = sentence
   const elements: Element[] = []
   for (let at = 0; at < words.length;) {
     const plainAhead = (ahead: number) => words[at + ahead]?.plain
     const named = phraseAt(lexicon.ingredients, plainAhead)
-    const isMeant = named && !NOT_MEANT.has(words[at + named.length]?.plain ?? '')
+    const isMeant = named && !english.notMeant.has(words[at + named.length]?.plain ?? '')
     const amount = isMeant ? null : amountAt(sentence, at, lexicon)
     if (isMeant) elements.push({ is: 'ingredient', ...named.is, from: at, to: at + named.length })
     else if (amount) elements.push({ is: 'amount', amount, from: at, to: amount.to })
@@ -80,8 +77,11 @@ function isAlternative(elements: readonly Element[], first: number, second: numb
   return (
     between.length > 0 &&
     between.length <= 3 &&
-    between.every((each) => each.is === 'mark' || (each.is === 'word' && /^(about|or|circa|ca)$/.test(each.plain))) &&
-    between.some((each) => each.is !== 'ingredient' && each.is !== 'amount' && /^[(/[|=]$|^or$/.test(each.plain))
+    between.every((each) => each.is === 'mark' || (each.is === 'word' && english.orAbout.has(each.plain))) &&
+    between.some(
+      (each) =>
+        (each.is === 'mark' && /^[(/[|=]$/.test(each.plain)) || (each.is === 'word' && each.plain === english.or),
+    )
   )
 }
 
@@ -108,7 +108,7 @@ function gapBetween(elements: readonly Element[], first: number, second: number)
   const between = elements.slice(first + 1, second)
   const words = between.filter((each): each is Other => each.is === 'word')
   const marks = between.filter((each): each is Other => each.is === 'mark')
-  const plainWords = words.filter(({ plain }) => !english.of.includes(plain))
+  const plainWords = words.filter(({ plain }) => !english.of.has(plain))
   return {
     words: plainWords.length,
     tight: plainWords.length === 0 && marks.every(({ plain }) => JOINS.has(plain)),
@@ -133,7 +133,7 @@ function namesAnother(elements: readonly Element[], amount: number): boolean {
     next?.is === 'word' &&
     !english.breaks.has(next.plain) &&
     !english.noThing.has(next.plain) &&
-    !/(ed|ly)$/.test(next.plain)
+    !english.describes.test(next.plain)
   )
 }
 
@@ -143,10 +143,8 @@ function isBackward(elements: readonly Element[], mention: number, amount: numbe
   if (hasComma(elements, mention, amount) && namesAnother(elements, amount)) return false
   if (gap.tight) return true
   const words = elements.slice(mention + 1, amount).filter((each): each is Other => each.is === 'word')
-  const breaks = words.filter(
-    ({ plain }) => english.breaks.has(plain) && !/^(and|is|at|for|e|y|in|are|to)$/.test(plain),
-  )
-  return breaks.length === 0 && gap.words <= FARTHEST + 1 && !elements.slice(mention + 1, amount).some(isOther)
+  const breaks = words.some(({ plain }) => english.breaks.has(plain) && !english.bridges.has(plain))
+  return !breaks && gap.words <= FARTHEST + 1 && !elements.slice(mention + 1, amount).some(isOther)
 }
 
 const SPARE: Element = { is: 'mark', plain: ')', from: 0, to: 0 }
@@ -174,14 +172,17 @@ const hasItsOwn = (elements: readonly Element[], mention: number): boolean => {
 
 /** “5 g each of salt and oil”. */
 const isEach = (elements: readonly Element[], amount: number, mention: number): boolean =>
-  elements.slice(amount + 1, mention).some((each) => each.is === 'word' && each.plain === 'each')
+  elements.slice(amount + 1, mention).some((each) => each.is === 'word' && each.plain === english.each)
 
 function alsoNamed(elements: readonly Element[], mention: number): readonly number[] {
   const also: number[] = []
   for (let at = mention + 1; at < elements.length; at += 1) {
     const each = elements[at]!
     if (each.is === 'ingredient') also.push(at)
-    else if (!((each.is === 'word' && each.plain === 'and') || (each.is === 'mark' && /^[,&+]$/.test(each.plain))))
+    else if (!(
+      (each.is === 'word' && each.plain === english.and) ||
+      (each.is === 'mark' && /^[,&+]$/.test(each.plain))
+    ))
       break
   }
   // The last of a list is followed by nothing of its own.

@@ -52,8 +52,6 @@ export interface Heard {
   readonly isListed: boolean
 }
 
-const GENERIC = /^(flour|white flour|wheat flour|farina|harina|the flour)$/
-
 export const isWater = ({ id }: Pick<Ingredient, 'id'>): boolean => id.startsWith('water-') || id === 'ice'
 export const isFlour = ({ basis, group }: Pick<Ingredient, 'basis' | 'group'>): boolean =>
   basis === 'flour' || group === 'starch'
@@ -120,7 +118,7 @@ function isOfThePot(elements: readonly Element[], mention: number, ingredient: I
   if (cooks < 0) return false
   const between = elements.slice(cooks + 1, mention)
   const intoDough = between.some((each) => each.is === 'ingredient' && !POT_THINGS.has(each.ingredient.group))
-  return !intoDough && between.some((each) => each.is === 'word' && /^(in|with|into|en|con)$/.test(each.plain))
+  return !intoDough && between.some((each) => each.is === 'word' && english.into.has(each.plain))
 }
 
 const UNKNOWN_WORDS = 4
@@ -131,7 +129,7 @@ function unknownNameAfter(elements: readonly Element[], amount: number): Unknown
   for (let at = amount + 1; at < elements.length && words.length < UNKNOWN_WORDS; at += 1) {
     const each = elements[at]!
     if (each.is !== 'word' || english.breaks.has(each.plain)) break
-    if (words.length > 0 || !english.of.includes(each.plain)) words.push(each.plain)
+    if (words.length > 0 || !english.of.has(each.plain)) words.push(each.plain)
     last = at
   }
   const isNone = words.every((word) => english.states.has(word)) || words.some((word) => english.noThing.has(word))
@@ -157,13 +155,10 @@ function unknownNameBefore(elements: readonly Element[], amount: number): Unknow
     words.unshift(each.plain)
     first = at
   }
-  const isNone = words.some((word) => english.noThing.has(word) || english.breaks.has(word) || NO_NAME.test(word))
+  const isNone = words.some((word) => english.noThing.has(word) || english.breaks.has(word) || english.noName.has(word))
   if (isNone || words.length === 0 || words.length > UNKNOWN_WORDS) return null
   return { name: words.join(' '), first, last: amount }
 }
-const NO_NAME =
-  /^(about|total|serve|yield|make|give|day|step|recipe|version|no|weigh|use|take|need|want|have|which|you|i|we)$/
-
 function peopleIn({ tag, elements }: Sentence): number | null {
   const found = english.people.exec(tag)?.[1]
   if (found === undefined) return null
@@ -252,13 +247,13 @@ export function hear(recipe: PlainRecipe, lexicon: Lexicon): Heard {
       rows.push({
         ingredient,
         unsure,
-        generic: GENERIC.test(name),
+        generic: english.anyFlour.test(name),
         name: written(sentence, words, mention, mention),
         amount,
         read: written(sentence, words, first, last),
         sentence: index,
         perPerson: english.per.test(tag),
-        dusting: FOR_DUSTING.test(after) || /\b(dust|dusting|sprinkle)\b/.test(wordsBefore(elements, first, 4)),
+        dusting: FOR_DUSTING.test(after) || english.dust.test(wordsBefore(elements, first, 4)),
         again: english.again.test(`${near} ${wordsAfter(elements, last, 1)}`),
         more: english.more.test(near),
       })

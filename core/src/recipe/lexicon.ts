@@ -119,15 +119,7 @@ function lexiconOf({ ingredients, reader }: RecipeTables): Lexicon {
         .filter(([name]) => isExact(name))
         .map(([name]) => [name, measures.filter(([other]) => other === name).map(([, measure]) => measure)]),
     ),
-    units: phrasesOf([
-      ...unitsOf('min'),
-      ...unitsOf('mm'),
-      ...unitsOf('°C'),
-      ...unitsOf('%'),
-      ...(['week', 'weeks'] as const).map(
-        (week) => [week, { unit: 'min' as const, is: (n: number) => n * 7 * 24 * 60 }] as const,
-      ),
-    ]),
+    units: phrasesOf([...unitsOf('min'), ...unitsOf('mm'), ...unitsOf('°C'), ...unitsOf('%')]),
     modifiers: phrasesOf(grouped(reader.modifiers.flatMap((each) => each.words.map((word) => [word, each] as const)))),
     times: phrasesOf(reader.times.flatMap((each) => each.words.map((word) => [word, each] as const))),
     heats: phrasesOf(reader.heats.flatMap((each) => each.words.map((word) => [word, each] as const))),

@@ -1,10 +1,9 @@
 /** What a recipe says to do: for how long, how thick, how warm, how much it should come to. */
 import type { Amount, Span } from './amounts.ts'
 import type { Element } from './elements.ts'
+import { english } from './english.ts'
+import type { Doing } from './grammar.ts'
 import type { Heard, Sentence } from './heard.ts'
-
-export const DOINGS = ['knead', 'rest', 'chill', 'boil', 'dry', 'bake', 'total'] as const
-export type Doing = (typeof DOINGS)[number]
 
 export interface Timed {
   readonly doing: Doing
@@ -14,23 +13,6 @@ export interface Timed {
   readonly ofBase: boolean
 }
 
-/** Nearest to a time, before it or after, says what it is for. */
-const WORDS: readonly (readonly [Doing, RegExp])[] = [
-  ['total', /\b(ready|total|altogether|everything|finish\w*|overall)\b/],
-  ['chill', /\b(chill|fridge|refrigerat\w*|cold room|cool down|freez\w*)\b/],
-  ['boil', /\b(boil\w*|cook\w*|simmer\w*|poach\w*|pot|blanch\w*|float\w*|drop\w*|water back|dente|shave)\b/],
-  [
-    'knead',
-    /\b(knead\w*|work\w*|mix\w*|beat\w*|stir\w*|massage\w*|push\w*|slap\w*|impasta\w*|amasa\w*|tread\w*|smooth)\b/,
-  ],
-  ['bake', /\b(bake\w*|roast\w*|oven|grill\w*)\b/],
-  ['dry', /\b(dry|dries|dried|drying|hang\w*|rack)\b/],
-  [
-    'rest',
-    /\b(rest\w*|wait\w*|leave\w*|stand\w*|relax\w*|sit|sits|cover\w*|wrap\w*|bag|soak\w*|hydrate|sleep\w*|riposa\w*|reposa\w*|ripos\w*|drink|later|swell)\b/,
-  ],
-]
-
 function doingAt({ elements, tag }: Sentence, at: number): Doing | null {
   const near = (from: number, to: number, backward: boolean) => {
     const words = elements
@@ -39,21 +21,19 @@ function doingAt({ elements, tag }: Sentence, at: number): Doing | null {
     const ordered = backward ? [...words].reverse() : words
     for (const [n, word] of ordered.entries()) {
       if (/^[,;]$/.test(word) && n > 0 && !backward) return null
-      const found = WORDS.slice(1).find(([, pattern]) => pattern.test(word))
+      const found = english.doings.find(([, pattern]) => pattern.test(word))
       if (found) return found[0]
     }
     return null
   }
-  if (new RegExp(`(?:ready|done|table|finished|plate) in (?:about |under )?‹a${at}›`).test(tag)) return 'total'
-  const isTotal = (each: Element) => each.is === 'word' && WORDS[0]![1].test(each.plain)
+  if (english.readyIn.test(tag.slice(0, Math.max(0, tag.indexOf(`‹a${at}›`))))) return 'total'
+  const isTotal = (each: Element) => each.is === 'word' && english.wholeTime.test(each.plain)
   const totals = elements.findIndex(isTotal)
   // Of several times the one that is told of the whole stands next to its word.
   const nearest = elements.findIndex((each, n) => n > totals && each.is === 'amount' && each.amount.kind === 'min')
   if (totals >= 0 && (nearest === at || (nearest < 0 && at > totals - 9))) return 'total'
   return near(at - 8, at, true) ?? near(at + 1, at + 7, false)
 }
-
-const BASES = /\b(potato|squash|pumpkin|beet\w*|spinach|curd|ricotta|soda|egg)\b/
 
 /** Times with what they are for. */
 function timesIn({ sentences }: Heard): readonly Timed[] {
@@ -70,7 +50,7 @@ function timesIn({ sentences }: Heard): readonly Timed[] {
       const ofBase =
         (doing === 'boil' || doing === 'bake') &&
         (named.some((each) => each !== null && ['vegetable', 'alkali'].includes(each.group)) ||
-          BASES.test(sentence.tag))
+          english.cookedFirst.test(sentence.tag))
       return [{ doing, minutes: element.amount.figure, text, ofBase }]
     })
   })
@@ -86,7 +66,7 @@ function thicknessIn({ sentences }: Heard): number | null {
         .slice(Math.max(0, at - 5), at + 3)
         .map((each) => (each.is === 'word' ? each.plain : ''))
         .join(' ')
-      if (/\b(thick\w*|thin\w*|roll\w*|sheet|rope|strand)\b/.test(near)) return element.amount.figure.typical
+      if (english.thickness.test(near)) return element.amount.figure.typical
     }
   }
   return null
@@ -101,16 +81,6 @@ function liquidHeatIn({ sentences }: Heard): number | null {
           return element.amount.figure.typical
   return null
 }
-
-/** “Makes 800 g of dough”, “dough weight 760 g”, “820 g in all”. */
-const TOTALS: readonly RegExp[] = [
-  /(‹a\d+›) (?:of )?(?:the |finished |raw |fresh |firm |soft |stiff |smooth |ready )*(?:dough|batter|pasta|gnocchi|noodle|mixture|mass)\b/,
-  /\b(?:dough|batter|mixture|lump|block|mass|batch) (?:\w+ |[:=,(] ?){0,4}?(‹a\d+›)/,
-  /\b(?:make|yield|give|total|weigh|come|sum)\w* (?:(?!a )\w+ |[:=(] ?){0,3}?(‹a\d+›)/,
-  /(‹a\d+›) (?:in all|in total|altogether|all told|all together|total|overall)\b/,
-]
-const NOT_A_TOTAL =
-  /\b(each|per|apiece|portion|serving|piece|nest|ball|lump of|lumps|rope|person|flour weight|every|plate|sheet|strand|divide)\b/
 
 export interface StatedTotal {
   readonly amount: Extract<Amount, { kind: 'measured' }>
@@ -128,8 +98,8 @@ export function totalsIn({ sentences, loose }: Heard): readonly StatedTotal[] {
       .slice(Math.max(0, element - 6), element + 6)
       .map((each) => (each.is === 'word' ? each.plain : ''))
       .join(' ')
-    if (NOT_A_TOTAL.test(near)) return []
-    const isTotal = TOTALS.some((pattern) => pattern.exec(sentence.tag)?.slice(1).includes(`‹a${element}›`))
+    if (english.notATotal.test(near)) return []
+    const isTotal = english.totals.some((pattern) => pattern.exec(sentence.tag)?.slice(1).includes(`‹a${element}›`))
     return isTotal ? [{ amount, text: sentence.text, sentence: index, element }] : []
   })
 }

@@ -1,4 +1,5 @@
 /** What a recipe comes as, to plain lines: text, Markdown, a page, or the Recipe that a page carries for machines (JSON-LD of schema.org). */
+import { english } from './english.ts'
 
 /** Where a line stands: under `Ingredients`, among them, in the method, or nobody says. */
 export type Zone = 'ingredients' | 'method' | null
@@ -116,7 +117,7 @@ function fromJson(text: string): PlainRecipe | null {
   if (!recipe) return null
   const title = said(recipe['name']).trim() || null
   const serves = listOf(recipe['recipeYield']).map(said)
-  const total = said(recipe['totalTime'])
+  const totalMin = isoMinutes(said(recipe['totalTime']))
   const ingredients = listOf(recipe['recipeIngredient'] ?? recipe['ingredients']).map(said)
   return {
     title,
@@ -125,10 +126,10 @@ function fromJson(text: string): PlainRecipe | null {
       ...said(recipe['description'])
         .split('\n')
         .map((each) => line(each, 'method')),
-      ...serves.map((each) => line(/^\d+$/.test(each) ? `serves ${each}` : each, null)),
+      ...serves.map((each) => line(/^\d+$/.test(each) ? english.serves(each) : each, null)),
       ...ingredients.map((each) => line(each, 'ingredients', { isItem: true })),
       ...stepsOf(recipe['recipeInstructions']).map((each) => line(each, 'method')),
-      ...(isoMinutes(total) === null ? [] : [line(`Total time ${isoMinutes(total)} minutes.`, 'method')]),
+      ...(totalMin === null ? [] : [line(english.totalTime(totalMin), 'method')]),
     ].filter(({ text: words }) => words !== ''),
   }
 }
@@ -141,11 +142,6 @@ export function isoMinutes(text: string): number | null {
 }
 
 const JSON_LD = /<script\b[^>]{0,500}application\/ld\+json[^>]{0,500}>([^]*?)<\/script\s*>/gi
-
-const INGREDIENTS =
-  /^(the )?(ingredients?|you need|what you need|dough|for the (dough|pasta|noodles|batter|gnocchi)|impasto|per l['’]impasto|ingredienti|ingredientes|masa|para la masa)\b/i
-const METHOD =
-  /^(the )?(method|directions?|instructions?|steps?|preparation|procedimento|preparazione|preparaci[oó]n|how to|making|what to do)\b/i
 
 const BULLET = /^\s*(?:[-*+•·–]\s+|\d{1,2}[.)]\s+|\[[ x]\]\s+)/
 /** Two or more cells. */
@@ -172,9 +168,9 @@ function fromText(text: string): PlainRecipe {
     const named: Zone | undefined =
       !short || isItem
         ? undefined
-        : METHOD.test(plain.trim())
+        : english.headings.method.test(plain.trim())
           ? 'method'
-          : INGREDIENTS.test(plain.trim()) && !/\d/.test(plain)
+          : english.headings.ingredients.test(plain.trim()) && !/\d/.test(plain)
             ? 'ingredients'
             : undefined
     const isHeading =

@@ -1,6 +1,7 @@
 /** Rows that follow from others. */
 import type { Ingredient } from '../model/index.ts'
 import { exactly, plus, type Span } from './amounts.ts'
+import { english } from './english.ts'
 import { isFlour, isSame, isWater } from './heard.ts'
 import type { Relation } from './relations.ts'
 import { rowOf, rowsOf, scaled, sumG, type Row } from './rows.ts'
@@ -52,10 +53,8 @@ export function relatedRows(
     const share = shareOf(row)
     if (share === null || !row.ingredient || flourSpan.typical <= 0 || isFlour(row.ingredient)) continue
     if ([...rows, ...made].some((each) => each.ingredient && isSame(each.ingredient, row.ingredient!))) continue
-    if (OTHER_PERCENT.test(heard.sentences[row.sentence]!.tag)) continue
+    if (english.otherPercent.test(heard.sentences[row.sentence]!.tag)) continue
     add(row.ingredient, scaled(flourSpan, share / 100), null, row.read)
   }
   return made
 }
-/** Percent of something else. */
-const OTHER_PERCENT = /\b(protein|humidity|moisture|fat|extraction|solution|ash)\b/

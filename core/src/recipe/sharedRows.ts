@@ -1,5 +1,6 @@
 /** Rows told by their share: in percent of the flour or the base, in parts, or as bare figures. */
 import { exactly, type Span } from './amounts.ts'
+import { english } from './english.ts'
 import { isFlour, isSame, type Heard, type HeardRow } from './heard.ts'
 import { totalsIn } from './method.ts'
 import { rowOf, scaled, sumG, type Row } from './rows.ts'
@@ -41,7 +42,7 @@ export function percentRows({ heard }: Weighing, weighedAlready: readonly Row[])
   const total = totalsIn(heard)[0]
   const totalG = total ? unknownG(total.amount)?.typical : undefined
   const loose = heard.loose.find(
-    ({ amount, sentence }) => amount.kind === 'measured' && /\bflour\b/.test(heard.sentences[sentence]!.tag),
+    ({ amount, sentence }) => amount.kind === 'measured' && english.flour.test(heard.sentences[sentence]!.tag),
   )
   const looseG = loose?.amount.kind === 'measured' ? unknownG(loose.amount)?.typical : undefined
   const base =

@@ -5,7 +5,7 @@ import { plainWords } from '../shape/index.ts'
 import { shapesFor, startSheet, type Kitchen } from '../sheet/index.ts'
 import { methodsIn } from './contradictions.ts'
 import type { Decoded, DecodedRow } from './decode.ts'
-import type { Doing } from './method.ts'
+import type { Doing } from './grammar.ts'
 
 export interface Near {
   readonly dough: Dough

@@ -1,5 +1,6 @@
 /** A line in words: what each is read as, and where it stands. */
 import { tokenAt, type Token } from '../quantity/index.ts'
+import { english } from './english.ts'
 import { plainWord } from './lexicon.ts'
 
 export interface Word {
@@ -12,49 +13,6 @@ export interface Word {
   readonly to: number
 }
 
-/** Short forms that are written with a point. */
-const SHORT = new Set([
-  ...[
-    'tbsp',
-    'tsp',
-    'tbs',
-    'oz',
-    'lb',
-    'lbs',
-    'approx',
-    'ca',
-    'c',
-    't',
-    'no',
-    'pt',
-    'qt',
-    'fl',
-    'q',
-    'b',
-    'dsp',
-    'temp',
-  ],
-  ...['st', 'nr', 'vs', 'incl', 'e', 'i'],
-])
-/** Symbols: with a point and a capital after it, the sentence ends. */
-const SYMBOL = new Set([
-  'g',
-  'kg',
-  'ml',
-  'cl',
-  'dl',
-  'l',
-  'min',
-  'mins',
-  'sec',
-  'hr',
-  'hrs',
-  'cm',
-  'mm',
-  'dag',
-  'h',
-  's',
-])
 /** Nobody writes longer sentences; what goes on is another. */
 const LONGEST = 150
 const ENDS = new Set(['.', '!', '?', ';', '…'])
@@ -99,8 +57,9 @@ export function sentencesOf(line: string): readonly (readonly Word[])[] {
     }
     const word = wordAt(text, at)
     at = word.to
-    const pointed = word.token?.type === 'word' && word.raw.endsWith('.') && !SHORT.has(word.plain)
-    const ended = pointed && (!SYMBOL.has(word.plain) || /^\s+[\p{Lu}\d"“]/u.test(text.slice(word.to, word.to + 4)))
+    const pointed = word.token?.type === 'word' && word.raw.endsWith('.') && !english.shortForms.has(word.plain)
+    const ended =
+      pointed && (!english.symbols.has(word.plain) || /^\s+[\p{Lu}\d"“]/u.test(text.slice(word.to, word.to + 4)))
     if (ENDS.has(word.raw)) sentences.push([])
     else {
       if (sentences.at(-1)!.length >= LONGEST) sentences.push([])
