@@ -1,10 +1,11 @@
 // What jsdom lacks and the client uses; each stands in with the least that behaves.
 import 'fake-indexeddb/auto'
-import { TextEncoder } from 'node:util'
+import { TextDecoder, TextEncoder } from 'node:util'
 import { deserialize, serialize } from 'node:v8'
 
 globalThis.structuredClone ??= (value) => deserialize(serialize(value))
 globalThis.TextEncoder ??= TextEncoder
+globalThis.TextDecoder ??= TextDecoder
 globalThis.ResizeObserver ??= class {
   observe() {}
   unobserve() {}

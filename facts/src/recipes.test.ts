@@ -101,7 +101,7 @@ describe('a row', () => {
   it('what nobody knows keeps its row and its weight, and is not understood', () => {
     const { rows, unread } = read('500 g semolina, 240 g water, 20 g malt extract')
     expect(rows[2]).toMatchObject({ id: null, name: 'malt extract', grams: 20, flour: false })
-    expect(unread).toEqual(['20 g malt extract'])
+    expect(unread).toEqual([{ text: '20 g malt extract', why: 'unknown', name: 'malt extract' }])
   })
 
   it('what a maker has settled is remembered: another thing, or nothing of the dough', () => {
@@ -127,6 +127,72 @@ describe('a row', () => {
       '500 g semolina\n240 g water\nsemolina for dusting\n\nFor the sauce:\n400 g tomatoes\n60 g olive oil\n\nMethod\nBoil in 5 litres of water with 50 g of salt. Serve with 80 g butter.',
     )
     expect(all.rows.map(({ id }) => id)).toEqual(['durum-semolina-coarse', 'water-room'])
+  })
+})
+
+describe('what came to nothing is told, whatever it is', () => {
+  const KINDS = [
+    ['400 g fine semolina', 'row'],
+    ['190 g water', 'row'],
+    ['3 shallots', 'unknown'],
+    ['½ turnip', 'unknown'],
+    ['2 sachets of yeast', 'unknown'],
+    ['chopped tarragon', 'unknown'],
+    ['malt extract, 3 %', 'row'],
+    ['20 g malt extract', 'row'],
+    ['salt to taste', 'no-amount'],
+    ['olive oil', 'no-amount'],
+    ['1 packet saffron', 'not-weighed'],
+    ['60 g', 'of-nothing'],
+  ] as const
+  const FLOUR = '500 g plain flour'
+
+  it('each line of a list is a row, or is told with why it is none; and nothing else is', () => {
+    fc.assert(
+      fc.property(
+        fc.uniqueArray(fc.constantFrom(...KINDS), { minLength: 1, selector: ([line]) => line }),
+        fc.constantFrom('- ', '* ', '', '[ ] '),
+        fc.constantFrom('Ingredients\n', '## Dough\n'),
+        (lines, bullet, heading) => {
+          const text = `${heading}${[FLOUR, ...lines.map(([line]) => line)].map((line) => bullet + line).join('\n')}\nMethod\nMix. Knead 8 minutes. Cut in 4 ropes.`
+          const { rows, unread } = read(text)
+          for (const [line, kind] of lines) {
+            const why = unread.find(({ text: words }) => line === words)?.why
+            const isRow = rows.some((row) => row.read === line && row.grams > 0)
+            expect([text, line, isRow ? 'row' : why]).toEqual([text, line, kind])
+          }
+          const known = [FLOUR, ...lines.map(([line]) => line)] as readonly string[]
+          expect(unread.filter(({ text: words }) => !known.includes(words))).toEqual([])
+        },
+      ),
+    )
+  })
+
+  it('in a sentence too; what stands in a title or the method is no part of the dough', () => {
+    const told = (text: string) => read(text).unread.map(({ text: words, why }) => [words, why])
+    expect(told('500 g flour, 220 g water, 3 shallots, salt and 2 sachets of yeast.')).toEqual([
+      ['3 shallots', 'unknown'],
+      ['2 sachets of yeast', 'unknown'],
+      ['salt', 'no-amount'],
+    ])
+    expect(
+      told(
+        'Three moons\n500 g flour\n220 g water\n3 shallots\nKnead 8 minutes. Fold 2 half-moons on 3 boards. Serves 4.',
+      ),
+    ).toEqual([['3 shallots', 'unknown']])
+  })
+
+  it('once it is settled that it is none of the dough, it is told no more', () => {
+    const text = '- 500 g flour\n- 220 g water\n- 3 shallots\n- salt to taste\n- 1 packet saffron'
+    expect(read(text).unread).toHaveLength(3)
+    expect(read(text, { told: { shallot: null, salt: null, saffron: null } }).unread).toEqual([])
+  })
+
+  it('more rows than any recipe has are left out, and that is told', () => {
+    const text = Array.from({ length: 420 }, (_, n) => `${n + 100} g flour`).join('\n')
+    const { rows, unread } = read(text)
+    expect(rows.length).toBeLessThanOrEqual(400)
+    expect(unread.at(-1)).toMatchObject({ text: '500 g flour', why: 'beyond' })
   })
 })
 
@@ -215,7 +281,7 @@ describe('what nobody would write', () => {
     if (hydration) expect(Object.values(hydration).every((each) => Number.isFinite(each) && each >= 0)).toBe(true)
     for (const { data } of contradictions)
       for (const each of Object.values(data)) expect(typeof each === 'string' || Number.isFinite(each)).toBe(true)
-    expect(unread.every((each) => typeof each === 'string')).toBe(true)
+    expect(unread.every(({ text: words }) => words !== '')).toBe(true)
   }
 
   it('is read to the end: no throw, no negative or endless gram', () => {

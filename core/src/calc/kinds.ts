@@ -44,7 +44,7 @@ export const kinds: Readonly<Record<string, Kind>> = {
         rows: rows.map(({ id, name, grams, low, high, flour, read }) => ({ id, name, grams, low, high, flour, read })),
         hydration,
         contradictions: contradictions.map((each) => ({ code: each.code, message: contradictionMessage(each) })),
-        unread,
+        unread: unread.map(({ text: words }) => words),
       })
     },
   ),

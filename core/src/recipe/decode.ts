@@ -1,9 +1,9 @@
 /** A recipe's words to rows in grams, with what makes each unsure, and what in it cannot be. */
-import type { EggSize } from '../model/index.ts'
+import type { EggSize, Ingredient } from '../model/index.ts'
 import { times, type Span } from './amounts.ts'
 import { contradictionsOf, type Contradiction } from './contradictions.ts'
 import { english } from './english.ts'
-import { hear, type Heard, type HeardRow } from './heard.ts'
+import { hear, isFlour, isOfIngredients, isSame, type Heard, type HeardRow } from './heard.ts'
 import { lexiconFor } from './lexicon.ts'
 import { methodIn, totalsIn, type DecodedMethod } from './method.ts'
 import { plainRecipe } from './plainText.ts'
@@ -29,6 +29,17 @@ export interface DecodedRow {
   readonly ml: Span | null
 }
 
+/** Why something came to nothing: nobody knows it, it has no amount or none that weighs, or it is one row too many. */
+export type UnreadWhy = 'unknown' | 'no-amount' | 'not-weighed' | 'of-nothing' | 'beyond'
+
+export interface Unread {
+  /** As it is written. */
+  readonly text: string
+  readonly why: UnreadWhy
+  /** By which a maker may say what it is. */
+  readonly name: string | null
+}
+
 export interface Decoded {
   readonly title: string | null
   readonly region: Region
@@ -36,8 +47,8 @@ export interface Decoded {
   /** Effective; null without flour, or without anything that wets it. */
   readonly hydration: Span | null
   readonly contradictions: readonly Contradiction[]
-  /** What was not understood, as it is written. */
-  readonly unread: readonly string[]
+  /** What was not understood. */
+  readonly unread: readonly Unread[]
   readonly people: number | null
   readonly method: DecodedMethod
 }
@@ -123,30 +134,59 @@ const statedTotals = (heard: Heard) =>
 function withTold(heard: Heard, told: Told, { ingredients }: RecipeTables): Heard {
   if (Object.keys(told).length === 0) return heard
   const byId = new Map(ingredients.map((each) => [each.id, each]))
+  const settled = (name: string): string | null | undefined => {
+    const key = name.toLowerCase()
+    return Object.hasOwn(told, key) ? told[key] : undefined
+  }
   return {
     ...heard,
     rows: heard.rows.flatMap((row): HeardRow[] => {
-      const key = row.name.toLowerCase()
-      if (!Object.hasOwn(told, key)) return [row]
-      const id = told[key]
+      const id = settled(row.name)
       if (id === null) return []
       const ingredient = byId.get(id ?? '')
       return [ingredient ? { ...row, ingredient, unsure: false } : row]
     }),
+    named: heard.named.filter(({ name }) => settled(name) !== null),
+    strange: heard.strange.filter((name) => settled(name) !== null),
   }
 }
 
-/** Amounts of weight or share that came to nothing, and names nobody knows. */
+/** Whether a thing has its row: any flour is meant by flour, any water by water. */
+const hasRow = (rows: readonly Row[], ingredient: Ingredient, generic: boolean): boolean =>
+  rows.some((row) => row.ingredient && (isSame(row.ingredient, ingredient) || (generic && row.flour)))
+
+/** What follows a thing in its own line, letters. */
+const SHORT_REST = 12
+
+/** All that came to nothing: it is told, never dropped. */
 function unreadOf(
   heard: Heard,
   rows: readonly Row[],
   totals: readonly string[],
   inPercent: boolean,
-): readonly string[] {
-  const loose = heard.loose.flatMap(({ text, sentence, amount }) => {
+): readonly Unread[] {
+  // Counts stand in a title and a method too, of what is no thing.
+  const isCounted = ({ read, sentence }: HeardRow) => {
+    const { line, text } = heard.sentences[sentence]!
+    const isBesideRow = rows.some((row) => line.text.includes(row.read))
+    const isShort = line.zone === null && text.startsWith(read) && text.length - read.length < SHORT_REST
+    return isOfIngredients(line) || isBesideRow || (isShort && line !== heard.sentences[0]!.line)
+  }
+  const told = heard.rows.flatMap((row): Unread[] => {
+    const { ingredient, generic, amount, name, read } = row
+    if (ingredient) return hasRow(rows, ingredient, generic) ? [] : [{ text: read, why: 'not-weighed', name }]
+    return amount.kind === 'measured' || isCounted(row) ? [{ text: read, why: 'unknown', name }] : []
+  })
+  const loose = heard.loose.flatMap(({ text, sentence, amount }): Unread[] => {
     const { text: whole, tag } = heard.sentences[sentence]!
     const isSaid = totals.includes(whole) || amount.kind === 'percent' || (inPercent && english.flour.test(tag))
-    return isSaid || (amount.kind === 'measured' && amount.article) ? [] : [text]
+    return isSaid || (amount.kind === 'measured' && amount.article) ? [] : [{ text, why: 'of-nothing', name: null }]
   })
-  return [...new Set([...rows.filter(({ id }) => id === null).map(({ read }) => read), ...loose])]
+  const named = heard.named.flatMap(({ ingredient, name, text }): Unread[] =>
+    hasRow(rows, ingredient, isFlour(ingredient)) ? [] : [{ text, why: 'no-amount', name }],
+  )
+  const strange = heard.strange.map((text): Unread => ({ text, why: 'unknown', name: text }))
+  const beyond: readonly Unread[] = heard.beyond === null ? [] : [{ text: heard.beyond, why: 'beyond', name: null }]
+  const all = [...told, ...loose, ...named, ...strange, ...beyond]
+  return all.filter(({ text }, n) => all.findIndex((each) => each.text === text) === n)
 }

@@ -143,6 +143,8 @@ function isBackward(elements: readonly Element[], mention: number, amount: numbe
   if (hasComma(elements, mention, amount) && namesAnother(elements, amount)) return false
   if (gap.tight) return true
   const words = elements.slice(mention + 1, amount).filter((each): each is Other => each.is === 'word')
+  // “Salt and 2 cups”: after *and* comes another.
+  if (english.plus.has(words.at(-1)?.plain ?? '')) return false
   const breaks = words.some(({ plain }) => english.breaks.has(plain) && !english.bridges.has(plain))
   return !breaks && gap.words <= FARTHEST + 1 && !elements.slice(mention + 1, amount).some(isOther)
 }

@@ -1,7 +1,7 @@
 /** What a recipe says, sentence by sentence: amounts with what they are of, and what is not the dough's left aside. */
 import type { Ingredient } from '../model/index.ts'
 import { sentenceOf, type Amount } from './amounts.ts'
-import { elementsOf, pairsOf, tagged, type Element, type Mention } from './elements.ts'
+import { elementsOf, isQuantity, pairsOf, tagged, type AmountElement, type Element, type Mention } from './elements.ts'
 import { english } from './english.ts'
 import type { Lexicon } from './lexicon.ts'
 import { plainWords } from '../shape/index.ts'
@@ -47,6 +47,17 @@ export interface Heard {
     readonly sentence: number
     readonly element: number
   }[]
+  /** Known things that no amount is told of. */
+  readonly named: readonly {
+    readonly ingredient: Ingredient
+    readonly name: string
+    readonly text: string
+    readonly sentence: number
+  }[]
+  /** Lines of the list in which nothing is known. */
+  readonly strange: readonly string[]
+  /** The first line that was not looked at, where there are too many. */
+  readonly beyond: string | null
   readonly people: number | null
   /** There is a list of ingredients: what its method tells again is not counted again. */
   readonly isListed: boolean
@@ -67,7 +78,10 @@ function written(
   last: number,
 ): string {
   const [from, to] = [sentence.elements[first]!, sentence.elements[last]!]
-  return sentence.text.slice(words[from.from]!.from, words[to.to - 1]!.to).trim()
+  return sentence.text
+    .slice(words[from.from]!.from, words[to.to - 1]!.to)
+    .trim()
+    .replace(/\.$/, '')
 }
 
 const wordsBefore = (elements: readonly Element[], at: number, count: number): string =>
@@ -132,7 +146,9 @@ function unknownNameAfter(elements: readonly Element[], amount: number): Unknown
     if (words.length > 0 || !english.of.has(each.plain)) words.push(each.plain)
     last = at
   }
-  const isNone = words.every((word) => english.states.has(word)) || words.some((word) => english.noThing.has(word))
+  const isNone =
+    words.every((word) => english.states.has(word)) ||
+    words.some((word) => english.noThing.has(word) && !english.of.has(word))
   return isNone ? null : { name: words.join(' '), first: amount, last }
 }
 
@@ -150,7 +166,7 @@ function unknownNameBefore(elements: readonly Element[], amount: number): Unknow
   for (let at = amount - 1; at >= 0; at -= 1) {
     const each = elements[at]!
     if (each.is === 'mark' && /^[,;|•]$/.test(each.plain) && words.length > 0) break
-    if (each.is === 'mark' && words.length === 0 && /^[:=|(–-]$/.test(each.plain)) continue
+    if (each.is === 'mark' && words.length === 0 && /^[:=|(,–-]$/.test(each.plain)) continue
     if (each.is !== 'word') return null
     words.unshift(each.plain)
     first = at
@@ -204,6 +220,71 @@ const FOR_DUSTING = new RegExp(`^(?:[(,] ?)?(?:\\w+ )?(?:for |to )?(?:the )?${en
 
 /** No recipe has more; what comes after is another. */
 const MOST_ROWS = 400
+/** A line of so many words is a thing, not a sentence. */
+const THING_WORDS = 5
+
+/** Between two commas, or the only thing of its line. */
+const standsAlone = (elements: readonly Element[], at: number): boolean =>
+  [elements[at - 1], elements[at + 1]].every(
+    (each) =>
+      each === undefined ||
+      (each.is === 'mark' && /^[,;&+]$/.test(each.plain)) ||
+      (each.is === 'word' && each.plain === english.and),
+  )
+
+const isForDusting = (elements: readonly Element[], first: number, last: number): boolean =>
+  FOR_DUSTING.test(wordsAfter(elements, last, 4)) || english.dust.test(wordsBefore(elements, first, 4))
+
+type Listened = ReturnType<typeof listen>[number]
+
+/** What an amount of nothing known may be of; null where it is of no thing, or of none of the dough. */
+function unknownAt({ sentence: { elements, line } }: Listened, at: number, amount: Amount): Unknown | null {
+  const isOfPiece = english.perOther.test(`${wordsBefore(elements, at, 4)} ${wordsAfter(elements, at, 3)}`)
+  // Half-moons are whole.
+  if (amount.kind === 'bare' && amount.fraction && !isOfIngredients(line)) return null
+  if (!isQuantity(amount) || at >= leavesTheDoughAt(elements) || isOfPiece || isPotSentence(elements)) return null
+  return unknownNameAfter(elements, at) ?? unknownNameBefore(elements, at)
+}
+
+/** An amount of something known; null where it is not for the dough. */
+function rowAt({ sentence, words }: Listened, index: number, mention: number, at: number, lexicon: Lexicon) {
+  const { elements, tag } = sentence
+  const { ingredient: named, unsure, from, to } = elements[mention] as Mention
+  const { amount } = elements[at] as AmountElement
+  const near4 = `${wordsBefore(elements, mention, 2)} ${wordsAfter(elements, mention, 4)}`
+  const ingredient = refined(named, near4, lexicon)
+  const [first, last] = [Math.min(at, mention), Math.max(at, mention)]
+  if (first > leavesTheDoughAt(elements) || isOfThePot(elements, mention, ingredient, amount)) return null
+  const near = `${wordsBefore(elements, first, 3)} ${wordsBetween(elements, first, last)}`
+  const name = words.slice(from, to).map(({ plain }) => plain)
+  return {
+    ingredient,
+    unsure,
+    generic: english.anyFlour.test(name.join(' ')),
+    name: written(sentence, words, mention, mention),
+    amount,
+    read: written(sentence, words, first, last),
+    sentence: index,
+    perPerson: english.per.test(tag),
+    dusting: isForDusting(elements, first, last),
+    again: english.again.test(`${near} ${wordsAfter(elements, last, 1)}`),
+    more: english.more.test(near),
+  }
+}
+
+/** Things that are named without an amount, where a list or a comma says that they belong to it. */
+function namedIn({ sentence, words }: Listened, index: number, paired: ReadonlySet<number>): Heard['named'] {
+  const { elements, line } = sentence
+  if (line.isHeading || isPotSentence(elements)) return []
+  const leaves = leavesTheDoughAt(elements)
+  const isAlone = isOfIngredients(line) && paired.size === 0
+  return elements.flatMap((each, at) => {
+    if (each.is !== 'ingredient' || paired.has(at) || at > leaves || isForDusting(elements, at, at)) return []
+    if (!(isAlone || (paired.size > 0 && standsAlone(elements, at)))) return []
+    const name = written(sentence, words, at, at)
+    return [{ ingredient: each.ingredient, name, text: isAlone ? line.text : name, sentence: index }]
+  })
+}
 
 /** Sentence by sentence, amounts and what they are of. */
 export function hear(recipe: PlainRecipe, lexicon: Lexicon): Heard {
@@ -211,59 +292,49 @@ export function hear(recipe: PlainRecipe, lexicon: Lexicon): Heard {
   const sentences = all.map(({ sentence }) => sentence)
   const rows: HeardRow[] = []
   const loose: Heard['loose'][number][] = []
-  for (const [index, { sentence, words }] of all.entries()) {
-    if (sentence.aside || rows.length >= MOST_ROWS) continue
-    const { elements, tag } = sentence
-    const leaves = leavesTheDoughAt(elements)
+  const named: Heard['named'][number][] = []
+  const strange: string[] = []
+  let beyond: string | null = null
+  for (const [index, one] of all.entries()) {
+    const { sentence, words } = one
+    const { elements, line, aside, text } = sentence
+    if (aside) continue
+    if (rows.length >= MOST_ROWS) {
+      beyond = text
+      break
+    }
+    const paired = new Set<number>()
     for (const { mention, amount: at } of pairsOf(elements)) {
-      const element = elements[at]!
-      if (element.is !== 'amount') continue
-      const { amount } = element
-      if (mention === null) {
-        const isOfPiece = english.perOther.test(`${wordsBefore(elements, at, 4)} ${wordsAfter(elements, at, 3)}`)
-        const isThing = amount.kind === 'measured' && at < leaves && !isOfPiece && !isPotSentence(elements)
-        const unknown = isThing ? (unknownNameAfter(elements, at) ?? unknownNameBefore(elements, at)) : null
-        if (unknown) {
-          const read = written(sentence, words, unknown.first, unknown.last)
-          rows.push({ ...NOTHING, name: unknown.name, amount, read, sentence: index })
-        } else if (amount.kind === 'measured' || amount.kind === 'percent')
-          loose.push({ text: written(sentence, words, at, at), amount, sentence: index, element: at })
+      const { amount } = elements[at] as AmountElement
+      if (mention !== null) {
+        paired.add(mention)
+        const row = rowAt(one, index, mention, at, lexicon)
+        if (row) rows.push(row)
         continue
       }
-      const { ingredient: named, unsure } = elements[mention] as Mention
-      const ingredient = refined(
-        named,
-        `${wordsBefore(elements, mention, 2)} ${wordsAfter(elements, mention, 4)}`,
-        lexicon,
-      )
-      if (Math.min(at, mention) > leaves || isOfThePot(elements, mention, ingredient, amount)) continue
-      const [first, last] = [Math.min(at, mention), Math.max(at, mention)]
-      const near = `${wordsBefore(elements, first, 3)} ${wordsBetween(elements, first, last)}`
-      const name = words
-        .slice(elements[mention]!.from, elements[mention]!.to)
-        .map(({ plain }) => plain)
-        .join(' ')
-      const after = wordsAfter(elements, last, 4)
-      rows.push({
-        ingredient,
-        unsure,
-        generic: english.anyFlour.test(name),
-        name: written(sentence, words, mention, mention),
-        amount,
-        read: written(sentence, words, first, last),
-        sentence: index,
-        perPerson: english.per.test(tag),
-        dusting: FOR_DUSTING.test(after) || english.dust.test(wordsBefore(elements, first, 4)),
-        again: english.again.test(`${near} ${wordsAfter(elements, last, 1)}`),
-        more: english.more.test(near),
-      })
+      const unknown = unknownAt(one, at, amount)
+      if (unknown) {
+        const read = written(sentence, words, unknown.first, unknown.last)
+        rows.push({ ...NOTHING, name: unknown.name, amount, read, sentence: index })
+      } else if (amount.kind === 'measured' || amount.kind === 'percent')
+        loose.push({ text: written(sentence, words, at, at), amount, sentence: index, element: at })
     }
+    named.push(...namedIn(one, index, paired))
+    const isThing = line.zone === 'ingredients' && !line.isHeading && words.length <= THING_WORDS
+    if (isThing && elements.every(({ is }) => is === 'word' || is === 'mark')) strange.push(text)
   }
-  const isListed = rows.filter(({ sentence }) => isInList(sentences[sentence]!.line)).length >= 2
-  return { sentences, rows, loose, isListed, people: sentences.map(peopleIn).find((each) => each !== null) ?? null }
+  const isListed =
+    rows.filter(
+      ({ sentence, ingredient, amount }) =>
+        (ingredient !== null || amount.kind === 'measured') && isInList(sentences[sentence]!.line),
+    ).length >= 2
+  const people = sentences.map(peopleIn).find((each) => each !== null) ?? null
+  return { sentences, rows, loose, named, strange, beyond, isListed, people }
 }
 
 export const isInList = ({ isItem, zone }: Line): boolean => isItem || zone === 'ingredients'
+/** And none of the steps, which may be numbered. */
+export const isOfIngredients = (line: Line): boolean => isInList(line) && line.zone !== 'method'
 
 const NOTHING = {
   ingredient: null,

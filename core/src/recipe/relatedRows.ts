@@ -50,11 +50,14 @@ export function relatedRows(
   // Shares of the flour that no sentence spells out: salt 2 %.
   const flourSpan = sumG([...rows, ...made].filter((row) => row.flour))
   for (const row of heard.rows) {
+    const { ingredient } = row
     const share = shareOf(row)
-    if (share === null || !row.ingredient || flourSpan.typical <= 0 || isFlour(row.ingredient)) continue
-    if ([...rows, ...made].some((each) => each.ingredient && isSame(each.ingredient, row.ingredient!))) continue
-    if (english.otherPercent.test(heard.sentences[row.sentence]!.tag)) continue
-    add(row.ingredient, scaled(flourSpan, share / 100), null, row.read)
+    if (share === null || flourSpan.typical <= 0 || english.otherPercent.test(heard.sentences[row.sentence]!.tag))
+      continue
+    const stands = (each: Row) =>
+      ingredient ? each.ingredient !== null && isSame(each.ingredient, ingredient) : each.read === row.read
+    if ((ingredient && isFlour(ingredient)) || [...rows, ...made].some(stands)) continue
+    made.push(rowOf(row, ingredient, scaled(flourSpan, share / 100), ['relation']))
   }
   return made
 }

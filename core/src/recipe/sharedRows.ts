@@ -31,13 +31,13 @@ const WHOLE_OFF = 5
 
 /** Percent of the flour, as bakers write: where flours are told so, and add up to a hundred. */
 export function percentRows({ heard }: Weighing, weighedAlready: readonly Row[]): readonly Row[] | null {
-  const told = heard.rows.filter((row) => row.ingredient && shareOf(row) !== null)
-  const flours = told.filter(({ ingredient }) => isFlour(ingredient!))
+  const told = heard.rows.filter((row) => shareOf(row) !== null)
+  const flours = told.filter(({ ingredient }) => ingredient && isFlour(ingredient))
   const all = flours.reduce((whole, row) => whole + shareOf(row)!, 0)
   if (flours.length === 0) return null
   if (Math.abs(all - 100) > WHOLE_OFF) return ofBase(told, weighedAlready)
   const flourG = weighedAlready.filter(({ flour }) => flour)
-  const others = weighedAlready.filter(({ flour, id }) => !flour && id !== null)
+  const others = weighedAlready.filter(({ flour }) => !flour)
   const wholePercent = told.reduce((whole, row) => whole + shareOf(row)!, 0)
   const total = totalsIn(heard)[0]
   const totalG = total ? unknownG(total.amount)?.typical : undefined
@@ -51,7 +51,9 @@ export function percentRows({ heard }: Weighing, weighedAlready: readonly Row[])
       : (looseG ?? (totalG === undefined ? BASE_G : (100 * totalG) / wholePercent))
   return [
     ...told.map((row) => rowOf(row, row.ingredient, percentOf(row, base), ['percent'])),
-    ...others.filter(({ ingredient }) => !told.some((row) => isSame(row.ingredient!, ingredient!))),
+    ...others.filter(
+      ({ ingredient }) => !told.some((row) => row.ingredient && ingredient && isSame(row.ingredient, ingredient)),
+    ),
   ]
 }
 

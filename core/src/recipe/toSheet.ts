@@ -48,7 +48,17 @@ function namedBy({ name, otherNames }: Shape, text: string): number {
   return Math.max(0, ...letters)
 }
 
-/** What the dough counts: flour on its base, or all water on its flour; null where the recipe has no such base. */
+/** Half of it is water, or more. */
+const WET = 0.5
+/** What is adjusted to the flour: the wettest of its liquids, or what else there is that is wet. */
+const wettest = (rows: readonly Known[]): Known | undefined =>
+  [...rows.filter(({ flour, ingredient }) => !flour && ingredient.water > WET)].sort(
+    (a, b) =>
+      Number(b.ingredient.group === 'liquid') - Number(a.ingredient.group === 'liquid') ||
+      b.grams * b.ingredient.water - a.grams * a.ingredient.water,
+  )[0]
+
+/** What the dough counts: flour on its base, or all water on its flour; null where the recipe has no base, or nothing wet. */
 function valueFor(dough: Dough, rows: readonly Known[]): number | null {
   const flours = rows.filter(({ flour }) => flour)
   if (flours.length === 0) return null
@@ -57,10 +67,11 @@ function valueFor(dough: Dough, rows: readonly Known[]): number | null {
     const base = rows.filter(({ id }) => bases.includes(id!))
     return base.length === 0 ? null : (100 * gramsOf(flours)) / gramsOf(base)
   }
+  if (!wettest(rows)) return null
   const water = rows
     .filter(({ flour }) => !flour)
     .reduce((sum, { grams, ingredient }) => sum + grams * ingredient.water, 0)
-  return water > 0 ? (100 * water) / gramsOf(flours) : null
+  return (100 * water) / gramsOf(flours)
 }
 
 const isBase = ({ control }: Dough, { id }: Known): boolean => control.by === 'base' && control.bases.includes(id!)
@@ -104,8 +115,12 @@ export function nearDoughs(decoded: Decoded, text: string, kitchen: Kitchen): re
   return [...best.values()].slice(0, NEAREST).map(({ cost: _, ...near }) => near)
 }
 
-const band = ({ grams, low, high }: DecodedRow): Pick<SheetRow, 'unsure'> =>
-  high - low < 0.01 * grams ? {} : { unsure: { low: Math.min(1, low / grams), high: Math.max(1, high / grams) } }
+/** Its words leave open what it weighs by more than a scale would tell. */
+export const isOpen = ({ grams, low, high }: Pick<DecodedRow, 'grams' | 'low' | 'high'>): boolean =>
+  high - low >= 0.01 * grams
+
+const band = (row: DecodedRow): Pick<SheetRow, 'unsure'> =>
+  isOpen(row) ? { unsure: { low: Math.min(1, row.low / row.grams), high: Math.max(1, row.high / row.grams) } } : {}
 
 /** The same ingredient once: two goes of water are one row. */
 function merged(rows: readonly Known[]): readonly Known[] {
@@ -164,23 +179,15 @@ export function sheetOf(
   const whole = dough.control.by === 'base' ? gramsOf(bases) : gramsOf(flours)
   if (flours.length === 0 || whole <= 0) return null
   const onBase = dough.control.by === 'base'
-  const water = onBase
-    ? null
-    : [...rows.filter(({ flour, ingredient }) => !flour && ingredient.water > 0.5)].sort(
-        (a, b) =>
-          Number(b.ingredient.group === 'liquid') - Number(a.ingredient.group === 'liquid') ||
-          b.grams * b.ingredient.water - a.grams * a.ingredient.water,
-      )[0]
-  if (!onBase && !water) return null
-  const effective = rows
-    .filter(({ flour }) => !flour)
-    .reduce((sum, { grams, ingredient }) => sum + grams * ingredient.water, 0)
+  const value = valueFor(dough, rows)
+  const water = onBase ? null : wettest(rows)
+  if (value === null) return null
   const sheetRows = rows.map((row, n): SheetRow => {
     const common = { key: `read-${n + 1}`, ingredient: row.id!, ...band(row) }
     if (row === water)
       return {
         ...common,
-        amount: { by: 'hydration', percent: Math.min(300, (100 * effective) / whole), basis: 'effective' },
+        amount: { by: 'hydration', percent: Math.min(300, value), basis: 'effective' },
       }
     const amount = { by: 'percent', percent: Math.min(1000, (100 * row.grams) / whole) } as const
     if (bases.includes(row)) return { ...common, base: true, amount }

@@ -123,6 +123,20 @@ it('never where the air holds it above the target: at 22 °C from about 57 % hum
   expect(dry({ ...strand, climate: noon }, { maxH: 336 }).hoursToTarget).toBeLessThan(100)
 })
 
+it('hours warm and wet are counted to within the step, however often it is looked at', () => {
+  fc.assert(
+    fc.property(trays, day, (tray, air) => {
+      const warm = { ...tray, climate: [{ ...air, temperatureC: 20 + air.temperatureC / 2, fromH: 0 }] }
+      const often = Array.from({ length: 201 }, (_, n) => n * 0.36)
+      const [seldom, close] = [{ onlyTarget: true }, { sampleH: often }].map(
+        (options) => dry(warm, { maxH: 72, ...options }).warmWetH,
+      )
+      expect(Math.abs(seldom! - close!)).toBeLessThan(0.01 * close! + 1e-6)
+    }),
+    { numRuns: 60 },
+  )
+})
+
 it('humidity decides, a fan hardly does', () => {
   const hours = (rh: number, air: AirFrom['air']) => dryHours({ ...strand, climate: inAir(rh, 22, air) }, 1000)!
   expect(hours(40, 'still') / hours(40, 'fan')).toBeLessThan(1.15)

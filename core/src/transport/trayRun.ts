@@ -122,6 +122,15 @@ function crossing(from: number, fromRate: number, to: number, toRate: number, le
   return (low + high) / 2
 }
 
+/** How much of a step is spent wet enough to spoil: all, none, or up to where it crosses, down or up. */
+function wetShare(from: number, fromRate: number, to: number, toRate: number): number {
+  const isDrying = from >= WET_FROM_X
+  if (isDrying === to >= WET_FROM_X) return isDrying ? 1 : 0
+  return isDrying
+    ? crossing(from, fromRate, to, toRate, WET_FROM_X)
+    : 1 - crossing(-from, -fromRate, -to, -toRate, -WET_FROM_X)
+}
+
 /** Goes on in one air until so many hours are over, or until `stop` says so after a step. */
 export function goOn(tray: TrayRun, untilH: number, air: InAir, stop?: (tray: TrayRun) => boolean): void {
   const { run, target } = tray
@@ -140,7 +149,7 @@ export function goOn(tray: TrayRun, untilH: number, air: InAir, stop?: (tray: Tr
     if (tray.reachedS === null && mean > target && next <= target) tray.reachedS = fromS + at(target) * stepS
     if (tray.lagAt18 === null && mean > LAGS_FROM_X && next <= LAGS_FROM_X)
       tray.lagAt18 = tray.lag + at(LAGS_FROM_X) * (nextLag - tray.lag)
-    if (air.grows && next >= WET_FROM_X) tray.warmWetS += stepS
+    if (air.grows) tray.warmWetS += stepS * wetShare(mean, rate * stepS, next, nextRate * stepS)
     tray.mean = next
     tray.meanRate = nextRate
     tray.lag = nextLag

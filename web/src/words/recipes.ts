@@ -1,6 +1,6 @@
 /** What a recipe says, what makes it unsure, and what in it cannot be. */
 import { formatPercent, formatNumber } from '@harina/core'
-import type { Contradiction, ContradictionCode, Decoded, DecodedRow, Region } from '@harina/core/recipe'
+import type { Contradiction, ContradictionCode, Decoded, DecodedRow, Region, UnreadWhy } from '@harina/core/recipe'
 import { minuteSpan } from './units.ts'
 import { hoursShort } from './drying.ts'
 
@@ -26,6 +26,14 @@ export const whyWords: Readonly<Record<DecodedRow['why'][number], string>> = {
   percent: 'from its percent',
   parts: 'from its parts',
   'unsure-name': 'others call another thing so',
+}
+
+export const unreadWords: Readonly<Record<UnreadWhy, string>> = {
+  unknown: 'not known here',
+  'no-amount': 'has no amount: write how much beside it',
+  'not-weighed': 'nobody knows what it weighs: write it in grams',
+  'of-nothing': 'of what? Write its name beside it',
+  beyond: 'and all after it was left out: a recipe has no more rows',
 }
 
 type Say = (

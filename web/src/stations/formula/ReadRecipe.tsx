@@ -1,7 +1,7 @@
 /** A recipe in, its rows in grams out: what was read, how sure it is, what in it cannot be, and the dough it may become. */
-import { plainTextFrom, type CupRegion, type Ingredient, type Kitchen } from '@harina/core'
+import { plainTextFrom, type Ingredient, type Kitchen } from '@harina/core'
 import { nearDoughs, REGIONS, sheetOf, type Decoded, type Near, type Region } from '@harina/core/recipe'
-import { useEffect, useMemo, useState } from 'react'
+import { useMemo, useState } from 'react'
 import { draftOpened } from '../../state/draftSlice.ts'
 import { changeGear } from '../../state/gear.ts'
 import { notify } from '../../state/notify.ts'
@@ -10,70 +10,13 @@ import { Choice } from '../../ui/Choice.tsx'
 import { familyInk } from '../../ui/family.tsx'
 import { SidePanel } from '../../ui/SidePanel.tsx'
 import { useUnits } from '../../ui/units.ts'
-import { contradictionWords, counted, methodTold, offWords, regionWords } from '../../words/index.ts'
-import { readRecipe } from '../../workers/recipe.ts'
+import { contradictionWords, methodTold, offWords, regionWords } from '../../words/index.ts'
 import { usableIngredients } from './IngredientField.tsx'
+import { NotUnderstood } from './NotUnderstood.tsx'
 import { ReadBand } from './ReadBand.tsx'
 import { ReadRows } from './ReadRows.tsx'
-
-/** After the last key, ms. */
-const QUIET_MS = 200
-const LONGEST = 400_000
-
-const GEAR_REGION: Readonly<Record<CupRegion, Region>> = {
-  us: 'us',
-  metric: 'metric',
-  imperial: 'uk',
-  japan: 'jp',
-  china: 'metric',
-}
-
-/** Names compare as they are written, without case. */
-const nameOf = (name: string): string => name.toLowerCase()
-
-interface Reading {
-  readonly text: string
-  readonly decoded: Decoded
-}
-
-function useReading(text: string, region: Region | '', kitchen: Kitchen): { reading: Reading | null; busy: boolean } {
-  const [reading, setReading] = useState<Reading | null>(null)
-  const [failed, setFailed] = useState(false)
-  const { gear, ingredients, doughs } = kitchen
-  const told = useMemo(() => Object.fromEntries(gear.readAs.map(({ name, is }) => [nameOf(name), is])), [gear.readAs])
-  useEffect(() => {
-    if (text.trim() === '') return
-    const control = new AbortController()
-    const timer = setTimeout(() => {
-      readRecipe(
-        {
-          text,
-          ingredients: [...ingredients.values()],
-          doughs: [...doughs.values()],
-          options: {
-            ...(region === '' ? {} : { region }),
-            usual: GEAR_REGION[gear.units.cup],
-            egg: gear.units.egg,
-            told,
-          },
-        },
-        { signal: control.signal },
-      ).then(
-        (decoded) => {
-          setFailed(false)
-          setReading({ text, decoded })
-        },
-        () => setFailed(!control.signal.aborted),
-      )
-    }, QUIET_MS)
-    return () => {
-      clearTimeout(timer)
-      control.abort()
-    }
-  }, [text, region, ingredients, doughs, gear.units.cup, gear.units.egg, told])
-  const shown = text.trim() === '' ? null : reading
-  return { reading: shown, busy: !failed && text.trim() !== '' && reading?.text !== text }
-}
+import { recipeIn, recipeOf } from './recipeText.ts'
+import { nameOf, useReading } from './useReading.ts'
 
 interface Props {
   readonly kitchen: Kitchen
@@ -128,13 +71,13 @@ export default function ReadRecipe({ kitchen, begin = '', onClose }: Props) {
   const [text, setText] = useState(begin)
   const [region, setRegion] = useState<Region | ''>('')
   const [doughId, setDoughId] = useState<string | null>(null)
-  const { reading, busy } = useReading(text, region, kitchen)
+  const { reading, busy, failed } = useReading(text, region, kitchen)
   const usable = useMemo(() => usableIngredients(kitchen), [kitchen])
   const near = useMemo(() => (reading ? nearDoughs(reading.decoded, reading.text, kitchen) : []), [reading, kitchen])
   const chosen = near.find(({ dough }) => dough.id === doughId) ?? near[0]
   const decoded = reading?.decoded
   const open = (file: File | undefined) => {
-    if (file) void file.text().then((read) => setText(read.slice(0, LONGEST)))
+    if (file) void recipeIn(file).then((read) => read !== null && setText(read))
   }
   const settle = (name: string, is: Ingredient | null) =>
     void changeGear((gear) => ({
@@ -151,12 +94,16 @@ export default function ReadRecipe({ kitchen, begin = '', onClose }: Props) {
     const sheet = sheetOf(decoded, chosen, kitchen, reading.text)
     if (!sheet) return
     dispatch(draftOpened({ id: 'draft', formula: null, sheet }))
-    notify('Read into a draft', { description: 'Its text stands in the note.' })
+    notify('Read into a draft', {
+      description: sheet.note.endsWith('…')
+        ? 'The beginning of its text stands in the note.'
+        : 'Its text stands in the note.',
+    })
     onClose()
   }
   const settled = kitchen.gear.readAs.filter(({ name }) => text.toLowerCase().includes(nameOf(name)))
   // A row that nobody knows stands with the others.
-  const unread = decoded?.unread.filter((each) => decoded.rows.every((row) => row.read !== each)) ?? []
+  const unread = decoded?.unread.filter(({ text: words }) => decoded.rows.every(({ read }) => read !== words)) ?? []
   const method = decoded ? methodTold(decoded, length) : ''
   return (
     <SidePanel title="Read a recipe" wide="whole" onClose={onClose}>
@@ -167,8 +114,7 @@ export default function ReadRecipe({ kitchen, begin = '', onClose }: Props) {
             className="box min-h-48 w-full resize-y leading-snug lg:min-h-100"
             placeholder="Paste it here: a list, a sentence, a whole page. Cups, ounces, eggs and pinches are read."
             value={text}
-            maxLength={LONGEST}
-            onChange={({ target }) => setText(target.value)}
+            onChange={({ target }) => setText(recipeOf(target.value))}
           />
           <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
             <label className="box inline-flex min-h-11 cursor-pointer items-center focus-within:outline-3">
@@ -197,7 +143,12 @@ export default function ReadRecipe({ kitchen, begin = '', onClose }: Props) {
           </div>
         </div>
         <div className="flex min-w-0 flex-col gap-4 lg:row-span-2" aria-busy={busy}>
-          {!decoded && (
+          {failed && (
+            <p role="alert" className="border-l-5 border-danger pl-3">
+              It could not be read: load the page again. Your text is not kept, so copy it first.
+            </p>
+          )}
+          {!decoded && !failed && (
             <p className="max-w-prose leading-snug text-second">
               {busy ? 'Reading…' : 'What is read stands here, row by row, with the words it came from.'}
             </p>
@@ -207,9 +158,7 @@ export default function ReadRecipe({ kitchen, begin = '', onClose }: Props) {
               <Doubts decoded={decoded} />
               <ReadRows decoded={decoded} usable={usable} onSettle={settle} />
               {decoded.rows.length === 0 && <p role="status">No amounts were found in it.</p>}
-              {unread.length > 0 && (
-                <p className="small leading-snug">Not understood: {unread.map((each) => `“${each}”`).join(', ')}.</p>
-              )}
+              <NotUnderstood unread={unread} usable={usable} onSettle={settle} />
               {settled.length > 0 && (
                 <p className="small flex flex-wrap gap-x-3 leading-snug">
                   {settled.map(({ name, is }) => (
@@ -236,7 +185,7 @@ export default function ReadRecipe({ kitchen, begin = '', onClose }: Props) {
               )}
               {!chosen && decoded.rows.length > 0 && (
                 <p role="status">
-                  With flour and what wets it, {counted(decoded.rows.length, 'row')} would make a dough.
+                  For a draft it takes flour and something that wets it, each by an amount: put them into the text.
                 </p>
               )}
             </>

@@ -1,43 +1,21 @@
 /** The rows of a recipe: what, how much and between what, by which words, and why it is not surer. */
-import type { Ingredient } from '@harina/core'
-import type { Decoded, DecodedRow } from '@harina/core/recipe'
+import { isOpen, type Decoded, type DecodedRow } from '@harina/core/recipe'
 import { useState } from 'react'
 import { useKitchen } from '../../state/select.ts'
 import { useUnits } from '../../ui/units.ts'
 import { whyWords } from '../../words/index.ts'
-import { IngredientField } from './IngredientField.tsx'
+import { WhatIsIt, type Settling } from './WhatIsIt.tsx'
 
-interface Props {
+interface Props extends Settling {
   readonly decoded: Decoded
-  readonly usable: readonly Ingredient[]
-  readonly onSettle: (name: string, is: Ingredient | null) => void
 }
 
-/** What nobody knew: its maker says what it is, once. */
-function WhatIsIt({ row, usable, onSettle }: { row: DecodedRow } & Omit<Props, 'decoded'>) {
-  return (
-    <span className="mt-1 flex flex-wrap items-center gap-x-3 gap-y-1">
-      <IngredientField
-        label={`What ${row.name} is`}
-        placeholder="what is it?"
-        usable={usable}
-        className="w-44 text-base"
-        onTake={(ingredient) => onSettle(row.name, ingredient)}
-      />
-      <button type="button" className="quiet" onClick={() => onSettle(row.name, null)}>
-        not of the dough
-      </button>
-    </span>
-  )
-}
-
-function Row({ row, usable, onSettle }: { row: DecodedRow } & Omit<Props, 'decoded'>) {
+function Row({ row, usable, onSettle }: { row: DecodedRow } & Settling) {
   const kitchen = useKitchen()
   const { mass } = useUnits()
   const [asked, setAsked] = useState(false)
   const known = row.id === null ? undefined : kitchen?.ingredients.get(row.id)
   const step = row.grams < 10 ? 0.1 : 1
-  const isBand = row.high - row.low > 0.01 * row.grams
   return (
     <tr className="border-b border-line align-baseline">
       <th scope="row" className="py-1.5 pr-3 text-left leading-tight font-normal">
@@ -54,11 +32,11 @@ function Row({ row, usable, onSettle }: { row: DecodedRow } & Omit<Props, 'decod
           <span className="font-semibold text-danger">{row.name}: not known</span>
         )}
         <q className="small block leading-snug">{row.read}</q>
-        {(!known || asked) && <WhatIsIt row={row} usable={usable} onSettle={onSettle} />}
+        {(!known || asked) && <WhatIsIt name={row.name} usable={usable} onSettle={onSettle} />}
       </th>
       <td className="figure text-right text-2xl font-semibold whitespace-nowrap">{mass(row.grams, step)}</td>
       <td className="small pl-3 leading-tight">
-        {isBand && (
+        {isOpen(row) && (
           <span className="figure block text-base whitespace-nowrap">
             {mass(row.low, step)} to {mass(row.high, step)}
           </span>

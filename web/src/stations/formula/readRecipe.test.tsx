@@ -22,7 +22,14 @@ import {
 import { contradictionWords, methodTold, whyWords } from '../../words/index.ts'
 import FormulaStation from './FormulaStation.tsx'
 
+jest.mock('sonner', () => ({ toast: Object.assign(jest.fn(), { error: jest.fn() }) }))
+const { toast } = jest.requireMock<{ toast: { error: jest.Mock } }>('sonner')
+/** What the foot of the sheet has told of trouble. */
+const troubles = () =>
+  toast.error.mock.calls.map(([title, { description }]: [string, { description: string }]) => [title, description])
+
 afterEach(cleanup)
+afterEach(() => toast.error.mockClear())
 
 const sheet = () => store.getState().draft.present!.sheet
 const gear = async () => (await repository.read('gear'))[0]!
@@ -92,6 +99,79 @@ it('what is not known is settled once, and known again; or forgotten', async () 
   await press('not of the dough')
   await waitFor(() => expect(within(panel).getAllByRole('row')).toHaveLength(3))
   expect((await gear()).readAs).toEqual([{ name: 'malt extract', is: null }])
+})
+
+it('what came to nothing is listed with what to do, and put aside for good', async () => {
+  const panel = await paste('- 500 g flour\n- 220 g water\n- 3 shallots\n- salt to taste\n- 1 packet saffron')
+  const list = await within(panel).findByRole('region', { name: 'Not understood' })
+  const items = within(list).getAllByRole('listitem')
+  expect(items.map(({ textContent }) => textContent)).toEqual([
+    expect.stringContaining('3 shallotsnot known here'),
+    expect.stringContaining('1 packet saffronnobody knows what it weighs: write it in grams'),
+    expect.stringContaining('salt to tastehas no amount: write how much beside it'),
+  ])
+  fireEvent.click(within(items[2]!).getByRole('button', { name: 'not of the dough' }))
+  await waitFor(() => expect(within(panel).queryByText('salt to taste')).toBeNull())
+  expect((await gear()).readAs).toEqual([{ name: 'salt', is: null }])
+})
+
+it.each([
+  ['flour alone', '500 g flour'],
+  ['flour, and nothing that wets it', '500 g flour, 300 g butter'],
+  ['water alone', '300 g water'],
+])('no draft is offered of %s, and it says what is missing', async (_, text) => {
+  const panel = await paste(text)
+  await waitFor(() => expect(within(panel).getByRole('status').textContent).toContain('flour and something that wets'))
+  expect(within(panel).queryByRole('button', { name: 'Make it a draft' })).toBeNull()
+})
+
+describe('a file', () => {
+  const drop = async (name: string, bytes: readonly number[] | string) => {
+    await station()
+    const content = typeof bytes === 'string' ? new TextEncoder().encode(bytes) : new Uint8Array(bytes)
+    // A file of jsdom does not give its bytes.
+    const slice = (from: number, to: number) => ({ arrayBuffer: async () => content.slice(from, to).buffer })
+    const file = { name, slice }
+    const dataTransfer = { types: ['Files'], files: [file] }
+    await act(async () => fireEvent.drop(document.querySelector('main')!, { dataTransfer }))
+  }
+  const rows = async () => {
+    const panel = await screen.findByRole('dialog', { name: 'Read a recipe' })
+    await waitFor(() => expect(within(panel).getAllByRole('row').length).toBeGreaterThan(1))
+    const [, ...all] = within(panel).getAllByRole('row')
+    return all.map((row) => row.querySelector('q')!.textContent)
+  }
+  const latin = (text: string) => [...text].map((letter) => letter.charCodeAt(0))
+
+  it('of an old kind, one byte to the letter, keeps its halves', async () => {
+    await drop('old.txt', latin('300 g flour\r\n\xBD cup water'))
+    expect(await rows()).toEqual(['300 g flour', '½ cup water'])
+  })
+
+  it('of two bytes to the letter is read too', async () => {
+    await drop('wide.txt', [0xff, 0xfe, ...latin('300 g flour, 140 g water').flatMap((byte) => [byte, 0])])
+    expect(await rows()).toEqual(['300 g flour', '140 g water'])
+  })
+
+  it('longer than any recipe keeps its letters where it is cut within one', async () => {
+    await drop('long.txt', `300 g flour, ½ cup water\n-${'½'.repeat(900_000)}`)
+    expect(await rows()).toContain('½ cup water')
+  })
+
+  it.each([
+    ['a picture', [0x89, 0x50, 0x4e, 0x47, 0, 0, 0, 0x0d]],
+    ['a document for printers', '%PDF-1.7\n1 0 obj'],
+  ])('that is %s says so, and opens nothing', async (_, bytes) => {
+    await drop('scan.bin', bytes)
+    await waitFor(() => expect(troubles()).toEqual([['scan.bin is no text', expect.stringContaining('paste')]]))
+    expect(screen.queryByRole('dialog')).toBeNull()
+  })
+
+  it('longer than any recipe is read as far as it goes, and that is told', async () => {
+    await drop('book.txt', `300 g flour, 140 g water\n${'and so on. '.repeat(40_000)}`)
+    expect(await rows()).toEqual(['300 g flour', '140 g water'])
+    expect(troubles()).toEqual([['Longer than any recipe', expect.stringMatching(/400\s000 letters/)]])
+  })
 })
 
 it('a contradiction is said beside the rows, and nothing of it is page code', async () => {

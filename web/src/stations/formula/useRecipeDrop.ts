@@ -1,7 +1,6 @@
 /** A recipe dropped on the sheet, as a file or as marked text. */
 import type { DragEvent } from 'react'
-
-const LONGEST = 400_000
+import { recipeIn, recipeOf } from './recipeText.ts'
 
 const holdsText = ({ dataTransfer: { types } }: DragEvent): boolean =>
   types.includes('Files') || types.includes('text/plain')
@@ -19,8 +18,8 @@ export function useRecipeDrop(onText: (text: string) => void) {
       if (!holdsText(event) || isField(event)) return
       event.preventDefault()
       const [file] = event.dataTransfer.files
-      if (file) void file.text().then((text) => onText(text.slice(0, LONGEST)))
-      else onText(event.dataTransfer.getData('text/plain').slice(0, LONGEST))
+      if (file) void recipeIn(file).then((text) => text !== null && onText(text))
+      else onText(recipeOf(event.dataTransfer.getData('text/plain')))
     },
   }
 }

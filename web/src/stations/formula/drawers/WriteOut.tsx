@@ -1,5 +1,12 @@
 /** The formula as a recipe for others: to copy, to save, to send along; by weight, or by cups with what they may hold. */
-import { RECIPE_FORMS, writeRecipe, type RecipeForm, type RecipeTables, type Region } from '@harina/core/recipe'
+import {
+  RECIPE_FORMS,
+  REGIONS,
+  writeRecipe,
+  type RecipeForm,
+  type RecipeTables,
+  type Region,
+} from '@harina/core/recipe'
 import readerRows from '@harina/facts/reader.json'
 import { useMemo, useState } from 'react'
 import { download, plainFileName } from '#web/devices/download.ts'
@@ -55,9 +62,7 @@ export default function WriteOut({ worked, kitchen, onClose }: DrawerProps) {
           className="field min-h-9 font-semibold"
           value={cups}
           none="by weight"
-          options={(['us', 'metric', 'jp', 'uk', 'au'] as const).map(
-            (each) => [each, `${regionWords[each]} cups, and by weight`] as const,
-          )}
+          options={REGIONS.map((each) => [each, `${regionWords[each]} cups, and by weight`] as const)}
           onChange={setCups}
         />
       </p>
