@@ -1,11 +1,12 @@
 /**
  * `npm run mutate`: changes, one at a time and in a copy, each figure and sign listed in `mutate/changes.ts`, and runs the tests:
- * those of its room first, then all that reach it. Prints what no test noticed. Words may narrow it to some files.
+ * those of its room first, with the tables' of the same name, then all that reach it. Prints what no test noticed. Words may
+ * narrow it to some files.
  */
 import { execFile } from 'node:child_process'
-import { cp, mkdir, mkdtemp, readFile, rm, symlink, writeFile } from 'node:fs/promises'
+import { cp, mkdir, mkdtemp, readdir, readFile, rm, symlink, writeFile } from 'node:fs/promises'
 import { availableParallelism, tmpdir } from 'node:os'
-import { dirname, join } from 'node:path'
+import { basename, dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { changes, type Change } from './mutate/changes.ts'
 
@@ -17,8 +18,12 @@ async function copy(): Promise<string> {
   for (const path of COPIED) await cp(join(root, path), join(dir, path), { recursive: true })
   // Roots that the test configuration names, empty.
   for (const path of ['demo/src', 'server/src', 'web/src']) await mkdir(join(dir, path), { recursive: true })
-  // All packages are this tree's; of our own only the tables are asked for, which nothing changes.
-  await symlink(join(root, 'node_modules'), join(dir, 'node_modules'))
+  // All packages are this tree's, but for our own: the tables' tests ask the copy's core.
+  const packages = join(dir, 'node_modules')
+  await mkdir(join(packages, '@harina'), { recursive: true })
+  for (const name of await readdir(join(root, 'node_modules')))
+    if (name !== '@harina') await symlink(join(root, 'node_modules', name), join(packages, name))
+  for (const name of ['core', 'facts']) await symlink(join(dir, name), join(packages, '@harina', name))
   return dir
 }
 
@@ -27,7 +32,7 @@ const passes = (dir: string, args: readonly string[]): Promise<boolean> =>
   new Promise((resolve) => {
     execFile(
       join(root, 'node_modules/.bin/jest'),
-      ['--selectProjects', 'core', '--bail', '--silent', '--runInBand', '--passWithNoTests', ...args],
+      ['--selectProjects', 'core', 'parts', '--bail', '--silent', '--runInBand', '--passWithNoTests', ...args],
       { cwd: dir, maxBuffer: 1e9 },
       (error) => resolve(error === null),
     )
@@ -40,7 +45,7 @@ async function survives(dir: string, { file, from, to }: Change): Promise<boolea
   await writeFile(path, source.replace(from, to))
   try {
     return (
-      (await passes(dir, ['--testPathPatterns', `${dirname(file)}/`])) &&
+      (await passes(dir, ['--testPathPatterns', `${dirname(file)}/`, `facts/src/${basename(dirname(file))}`])) &&
       (await passes(dir, ['--findRelatedTests', path]))
     )
   } finally {

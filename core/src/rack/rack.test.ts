@@ -160,7 +160,9 @@ it('thin walls lie open in a dry room and lag 17 points, too far; under a cloth 
 it('rooms say whether they dry: yes, nearly never, never', () => {
   expect(endsAt(lamp).reaches).toBe('yes')
   expect(endsAt(store).reaches).toBe('never')
-  expect(endsAt({ temperatureC: 22, rhPercent: 55, night: null }).reaches).toBe('near')
+  // Near is within four points of humidity, which is what a damp day adds: never is from 57.3 % at 22 °C.
+  const at22 = (rhPercent: number) => endsAt({ temperatureC: 22, rhPercent, night: null }).reaches
+  expect([53, 54, 57, 58].map(at22)).toEqual(['yes', 'near', 'near', 'never'])
 })
 
 describe('by day and by night', () => {

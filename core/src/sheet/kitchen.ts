@@ -18,17 +18,18 @@ export interface Kitchen {
 
 /**
  * Batches teach about the flour they were made of: a blend is a flour of its own. A flour from no named sack teaches by what
- * it is.
+ * it is, and one at 0 % is out.
  */
 export const lotKey = (
   rows: readonly {
     readonly flour?: true | undefined
     readonly lot?: string | undefined
     readonly ingredient: string
+    readonly amount: { readonly percent: number }
   }[],
 ): string =>
   rows
-    .filter((row) => row.flour)
+    .filter((row) => row.flour && row.amount.percent > 0)
     .map(({ lot, ingredient }) => lot ?? `any ${ingredient}`)
     .sort()
     .join('+')

@@ -4,6 +4,7 @@ import { testKitchen, testSheet, workSheet as work } from '../testing/testKitche
 import type { Taught } from '../lot/index.ts'
 import { computeSheet, type Worked } from './computeSheet.ts'
 import { fromPoured, toPoured } from './reckoned.ts'
+import { addRow } from './editRows.ts'
 import { lockedLine, lockRow, retarget, scaledTarget, setPoured, setRowGrams, setRowPercent } from './editSheet.ts'
 import type { Kitchen } from './kitchen.ts'
 
@@ -40,6 +41,16 @@ it('a lot that has wanted more before gets more now, and less is held back', () 
   expect(known.lot.shift).toBeGreaterThan(1.5)
   expect(known.water.holdBackG).toBeLessThan(unknown.water.holdBackG / 2)
   expect(work({ ...testSheet, useLearned: false }, learned([2])).expected14).toBeCloseTo(48, 9)
+})
+
+it('a second flour at 0 % is out: the sack alone still wants what it wanted', () => {
+  const kitchen = learned([1.8, 2.1, 1.9])
+  const alone = work(testSheet, kitchen)
+  const added = addRow(alone, 'durum', 0, kitchen)
+  const both = work(added.ok ? added.value : testSheet, kitchen)
+  expect(both.rows).toHaveLength(alone.rows.length + 1)
+  expect(both.water.totalG).toBeCloseTo(alone.water.totalG, 9)
+  expect(both.lot.n).toBe(alone.lot.n)
 })
 
 it('start and hold-back are the jug, whatever the flour', () => {

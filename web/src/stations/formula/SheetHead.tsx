@@ -61,7 +61,7 @@ export function SheetHead({ worked, onOpenBook, onNew }: Props) {
   const canUndo = useApp((state) => state.draft.past.length > 0)
   const canRedo = useApp((state) => state.draft.future.length > 0)
   return (
-    <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
+    <div className="flex flex-wrap items-baseline gap-x-3 gap-y-1">
       {worked && (
         <span className="self-center">
           <FamilyMark family={worked.dough.family} size={22} />

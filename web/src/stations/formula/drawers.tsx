@@ -41,7 +41,7 @@ export function DrawerHandles({ worked, onOpen }: { worked: Worked; onOpen: (id:
         <button
           key={id}
           type="button"
-          className="relative min-h-11 px-2.25 text-label whitespace-nowrap text-second after:absolute after:bottom-1.25 after:left-1/2 after:h-0.75 after:w-6 after:-translate-x-1/2 after:bg-line hover:text-ink hover:after:bg-family"
+          className="relative min-h-11 px-1.5 text-label whitespace-nowrap text-second after:absolute after:bottom-1.25 after:left-1/2 after:h-0.75 after:w-6 after:-translate-x-1/2 after:bg-line hover:text-ink hover:after:bg-family"
           onClick={() => onOpen(id)}
         >
           {drawers[id].name}
