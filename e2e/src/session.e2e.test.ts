@@ -99,7 +99,7 @@ it('after an hour asleep a timer has rung since it was due, in sight and in the 
 })
 
 it('works without a network after the first load', async () => {
-  const page = await openPage(here.visit, here.site.url)
+  const page = await openPage(here.visit, here.site.url, { offline: true })
   await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined))
   await page.waitForFunction(() => navigator.serviceWorker.controller !== null || performance.now() > 5000)
   await here.site.close()

@@ -23,7 +23,7 @@ import { useSite } from './useSite.ts'
 const here = useSite()
 
 it('six portions of a hand shape, from the first screen to the log and through a file', async () => {
-  let page = await openPage(here.visit, here.site.url)
+  let page = await openPage(here.visit, here.site.url, { offline: true })
   await fill(page, 'Portions', '6')
   expect(await valueOf(page, 'Remilled durum R-34, grams')).toMatch(/^4\d\d$/)
 

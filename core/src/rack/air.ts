@@ -61,8 +61,10 @@ export function airsThrough(legs: readonly Leg[], startsAt: number): readonly Ai
   })
 }
 
+type AirOfRoom = Pick<Spot, 'temperatureC' | 'rhPercent' | 'night'>
+
 /** Where a spot holds such a dough in the end, day and night together, and whether that is dry enough to pack. */
-export function endsAt({ temperatureC, rhPercent, night }: Pick<Spot, 'temperatureC' | 'rhPercent' | 'night'>) {
+export function endsAt({ temperatureC, rhPercent, night }: AirOfRoom) {
   const target = dryBasis(DRIED_MOISTURE)
   const airs = night ? [{ temperatureC, rhPercent }, night] : [{ temperatureC, rhPercent }]
   const held = (damper: number) =>
@@ -78,6 +80,17 @@ export function endsAt({ temperatureC, rhPercent, night }: Pick<Spot, 'temperatu
           ? ('near' as const)
           : ('yes' as const),
   }
+}
+
+/** A drying tray does not feel less than this: °C, and points of humidity. */
+const FELT_C = 1
+const FELT_RH = 3
+
+/** Whether a room's air, by day or by night, is another than the spot's. */
+export function isOtherAir(room: AirOfRoom, spot: AirOfRoom): boolean {
+  const differ = (a: Omit<AirOfRoom, 'night'>, b: Omit<AirOfRoom, 'night'>) =>
+    Math.abs(a.temperatureC - b.temperatureC) >= FELT_C || Math.abs(a.rhPercent - b.rhPercent) >= FELT_RH
+  return differ(room, spot) || differ(room.night ?? room, spot.night ?? spot)
 }
 
 export const spotIn = ({ name, temperatureC, rhPercent, night, air }: Place, cover: Spot['cover']): Spot => ({

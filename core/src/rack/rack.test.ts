@@ -3,7 +3,7 @@ import { planBatch, replay, type RackTray } from '../bench/index.ts'
 import { usualCovers, type BenchAction, type BenchEvent, type Spot, type TrayLayout } from '../model/index.ts'
 import { testKitchen, testSheet, workSheet } from '../testing/testKitchen.ts'
 import { atMoistureG, dry, DRYING_MODEL } from '../transport/index.ts'
-import { airsThrough, clockHour, endsAt, isNight, LONGEST_H, overOf, spotsOf, untilChange } from './air.ts'
+import { airsThrough, clockHour, endsAt, isNight, isOtherAir, LONGEST_H, overOf, spotsOf, untilChange } from './air.ts'
 import { CRACKS_OVER, forecastTray, legsOf, requestOf } from './forecast.ts'
 import { learntDrying } from './learnt.ts'
 import { pieceBodyOf } from './piece.ts'
@@ -228,6 +228,18 @@ describe('by day and by night', () => {
       'Still still a box with its lid',
     ])
   })
+})
+
+it('a room has another air once a tray would feel it, by day or by night', () => {
+  const cool = { temperatureC: 16, rhPercent: 70 }
+  const spot = { temperatureC: 22, rhPercent: 50, night: cool }
+  const isOther = (change: object) => isOtherAir({ ...spot, ...change }, spot)
+  expect(
+    [{}, { temperatureC: 22.9 }, { rhPercent: 52.9 }, { night: { ...cool, rhPercent: 72.9 } }].map(isOther),
+  ).toEqual([false, false, false, false])
+  expect(
+    [{ temperatureC: 21 }, { rhPercent: 53 }, { night: { ...cool, temperatureC: 17 } }, { night: null }].map(isOther),
+  ).toEqual([true, true, true, true])
 })
 
 it('a piece dries as a strand, a wall or a ball', () => {

@@ -26,6 +26,12 @@ export function bareAsPercent(heard: Heard): Heard {
   }
 }
 
+/** What the dough or the flours are said to come to; of several, the first. */
+function toldTotalG(heard: Heard): number | undefined {
+  const total = totalsIn(heard)[0]
+  return total && unknownG(total.amount)?.typical
+}
+
 /** Shares that are rounded may add to so much more or less than a hundred. */
 const WHOLE_OFF = 5
 
@@ -39,8 +45,7 @@ export function percentRows({ heard }: Weighing, weighedAlready: readonly Row[])
   const flourG = weighedAlready.filter(({ flour }) => flour)
   const others = weighedAlready.filter(({ flour }) => !flour)
   const wholePercent = told.reduce((whole, row) => whole + shareOf(row)!, 0)
-  const total = totalsIn(heard)[0]
-  const totalG = total ? unknownG(total.amount)?.typical : undefined
+  const totalG = toldTotalG(heard)
   const loose = heard.loose.find(
     ({ amount, sentence }) => amount.kind === 'measured' && english.flour.test(heard.sentences[sentence]!.tag),
   )
@@ -85,8 +90,7 @@ export function withParts({ heard }: Weighing, weighedAlready: readonly Row[]): 
     row.flour && (row.generic === true || (flours.length === 1 && isSame(flours[0]!.ingredient!, row.ingredient!)))
   const kept = weighedAlready.filter((row) => !isBase(row))
   const baseG = sumG(weighedAlready.filter(isBase)).typical
-  const total = totalsIn(heard)[0]
-  const totalG = total ? unknownG(total.amount)?.typical : undefined
+  const totalG = toldTotalG(heard)
   const one =
     baseG > 0 && flours.length > 0
       ? baseG / parts(flours)

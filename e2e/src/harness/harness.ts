@@ -113,14 +113,17 @@ export async function goTo(page: Page, url: string): Promise<void> {
 
 export const reload = (page: Page): Promise<void> => goTo(page, page.url())
 
-/** A page at an address, once the first station stands and what it shows is stored. */
+/**
+ * A page at an address, once the first station stands and what it shows is stored. `offline`: it keeps all of the client for when
+ * there is no network, which costs as much again as opening it.
+ */
 export async function openPage(
   { browser }: { browser: Browser | BrowserContext },
   url: string,
-  size: Size = DESK,
+  { offline = false }: { offline?: boolean } = {},
 ): Promise<Page> {
   const page = await browser.newPage()
-  await page.setViewport(size)
+  if (!offline) await page.evaluateOnNewDocument(() => Reflect.deleteProperty(Navigator.prototype, 'serviceWorker'))
   await goTo(page, url)
   await page.waitForSelector('main')
   await page.waitForFunction(() => localStorage.getItem('harina.kept') === 'yes')

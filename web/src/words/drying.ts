@@ -14,6 +14,16 @@ export const layingWords: Readonly<Record<Laying, string>> = {
 export const spotWords = ({ place, air, cover }: Pick<Spot, 'place' | 'air' | 'cover'>): string =>
   [place, ...(air === 'fan' ? ['fan on'] : []), coverWords(cover)].join(', ')
 
+/** @example 22 °C, 60 %, at night 16 °C, 75 % */
+export const roomAirWords = (
+  { temperatureC, rhPercent, night }: Pick<Spot, 'temperatureC' | 'rhPercent' | 'night'>,
+  temperature: (celsius: number) => string,
+): string =>
+  [
+    `${temperature(temperatureC)}, ${formatNumber(rhPercent, 0)} %`,
+    ...(night ? [`at night ${temperature(night.temperatureC)}, ${formatNumber(night.rhPercent, 0)} %`] : []),
+  ].join(', ')
+
 /** An hour of a tray as one says it: by the clock, or counted where it is practised with. */
 export function hourOf(tray: Pick<RackTray, 'laidAt' | 'pace'>, h: number): string {
   if (tray.pace !== 1) return `after ${hoursShort(h)}`

@@ -1,13 +1,5 @@
 /** Laying a tray: how much of the batch, on what, in which room and under what. */
-import {
-  doughMoisture,
-  formatNumber,
-  formatPercent,
-  LAYINGS,
-  type Laying,
-  type Place,
-  type TrayLayout,
-} from '@harina/core'
+import { doughMoisture, formatPercent, LAYINGS, type Laying, type Place, type TrayLayout } from '@harina/core'
 import { endsAt, overOf, pieceBodyOf, spotIn } from '@harina/core/rack'
 import { nanoid } from 'nanoid'
 import { useState } from 'react'
@@ -18,7 +10,7 @@ import { Choice } from '#web/ui/Choice.tsx'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { Segments } from '#web/ui/Segments.tsx'
 import { useUnits } from '#web/ui/units.ts'
-import { airWords, coverWords, layingWords } from '#web/words/index.ts'
+import { airWords, coverWords, layingWords, roomAirWords } from '#web/words/index.ts'
 import { practise, unlaidG } from './rack.ts'
 
 /** Hours of the tray in one of the clock, to practise with. */
@@ -143,10 +135,7 @@ export function LayOut({ running }: { running: RunningBatch }) {
             onChange={setPlaceId}
           />
           <span className="figure">
-            {temperature(place.temperatureC)}, {formatNumber(place.rhPercent, 0)} %
-            {place.night &&
-              `, at night ${temperature(place.night.temperatureC)}, ${formatNumber(place.night.rhPercent, 0)} %`}
-            , {airWords[place.air]}
+            {roomAirWords(place, temperature)}, {airWords[place.air]}
           </span>
         </p>
         <p className="mt-1 leading-snug" role="status">

@@ -1,6 +1,6 @@
 /** One tray: what it will weigh and when, one piece cut across as it dries, and what can be done with it. */
-import { formatNumber, trayHours, type BenchAction, type Spot } from '@harina/core'
-import { overOf, spotIn } from '@harina/core/rack'
+import { trayHours, type BenchAction, type Spot } from '@harina/core'
+import { isOtherAir, overOf, spotIn } from '@harina/core/rack'
 import { useState, type CSSProperties } from 'react'
 import { Link } from 'react-router'
 import { recordTap, undoTap } from '#web/state/bench.ts'
@@ -11,7 +11,7 @@ import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { ScaleStrip } from '#web/ui/scale/ScaleStrip.tsx'
 import { TextField } from '#web/ui/TextField.tsx'
 import { useUnits } from '#web/ui/units.ts'
-import { coverWords, hourOf, layingWords, spotWords } from '#web/words/index.ts'
+import { coverWords, hourOf, layingWords, roomAirWords, spotWords } from '#web/words/index.ts'
 import { playedScale } from '#web/devices/scale.ts'
 import { DryingChart } from './DryingChart.tsx'
 import { Programme } from './Programme.tsx'
@@ -69,21 +69,13 @@ function Weigh({ running, tray, dryG }: OnRack & { dryG: number }) {
   )
 }
 
-const sameNight = (a: Spot['night'], b: Spot['night']): boolean =>
-  a === b ||
-  (a !== null && b !== null && Math.abs(a.temperatureC - b.temperatureC) < 1 && Math.abs(a.rhPercent - b.rhPercent) < 3)
-
 function Move({ tray, onAct }: Pick<OnRack, 'tray'> & { onAct: (action: BenchAction) => void }) {
   const { places = [], covers = [] } = useKitchen()?.gear ?? {}
   const here = tray.spots.at(-1)!.spot
   const move = (spot: Spot) => onAct({ type: 'tray-moved', tray: tray.id, spot })
   const place = places.find(({ name }) => name === here.place)
   const { temperature } = useUnits()
-  const hasChanged =
-    place !== undefined &&
-    (Math.abs(place.temperatureC - here.temperatureC) >= 1 ||
-      Math.abs(place.rhPercent - here.rhPercent) >= 3 ||
-      !sameNight(place.night, here.night))
+  const hasChanged = place !== undefined && isOtherAir(place, here)
   return (
     <p className="flex flex-wrap items-baseline gap-x-3 gap-y-1">
       <span className="small">stands in</span>
@@ -123,11 +115,7 @@ function Move({ tray, onAct }: Pick<OnRack, 'tray'> & { onAct: (action: BenchAct
           className="quiet text-left"
           onClick={() => move({ ...spotIn(place, here.cover), air: here.air })}
         >
-          {place.name} has {temperature(place.temperatureC)} and {formatNumber(place.rhPercent, 0)} %
-          {place.night
-            ? `, at night ${temperature(place.night.temperatureC)} and ${formatNumber(place.night.rhPercent, 0)} %,`
-            : ''}{' '}
-          by now: count with it
+          {place.name} has {roomAirWords(place, temperature)} by now: count with it
         </button>
       )}
       {(tray.layout.laid !== 'spread' || tray.layout.faces === 'one') && (

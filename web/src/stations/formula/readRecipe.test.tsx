@@ -154,7 +154,7 @@ describe('a file', () => {
   })
 
   it('longer than any recipe keeps its letters where it is cut within one', async () => {
-    await drop('long.txt', `300 g flour, ½ cup water\n-${'½'.repeat(900_000)}`)
+    await drop('long.txt', `300 g flour, ½ cup water\n-${'é'.repeat(900_000)}`)
     expect(await rows()).toContain('½ cup water')
   })
 
@@ -168,7 +168,7 @@ describe('a file', () => {
   })
 
   it('longer than any recipe is read as far as it goes, and that is told', async () => {
-    await drop('book.txt', `300 g flour, 140 g water\n${'and so on. '.repeat(40_000)}`)
+    await drop('book.txt', `300 g flour, 140 g water\n${'z'.repeat(400_000)}`)
     expect(await rows()).toEqual(['300 g flour', '140 g water'])
     expect(troubles()).toEqual([['Longer than any recipe', expect.stringMatching(/400\s000 letters/)]])
   })
