@@ -15,6 +15,7 @@ import {
   settle,
   typeInto,
   within,
+  waitFor,
 } from '../../testing/renderApp.tsx'
 import { beginBatch as begin, benchPages, benchState as state } from '../../testing/runBench.tsx'
 import { sampleWorked } from '../../testing/sampleKitchen.ts'
@@ -170,6 +171,18 @@ it('a verdict closes the batch into the log', async () => {
     end: { how: 'closed' },
     notes: [{ text: 'Again ‹i>so‹/i>.' }],
   })
+})
+
+it('a page that would go while a word of the verdict’s note is not stored asks first, and stores it', async () => {
+  const plan = await begin({ minutesAgo: 200, upTo: 'verdict' })
+  const asks = () => !dispatchEvent(new Event('beforeunload', { cancelable: true }))
+  fireEvent.change(await screen.findByRole('textbox', { name: /^Notes/ }), { target: { value: 'Firmer.' } })
+  expect(asks()).toBe(true)
+  await waitFor(async () => {
+    const [batch] = await repository.batches.open()
+    expect(replay(plan, batch!.events).notes.map(({ text }) => text)).toEqual(['Firmer.'])
+  })
+  await waitFor(() => expect(asks()).toBe(false))
 })
 
 it('notes of the verdict are stored as they are written: a page that goes takes none along, and one note grows', async () => {

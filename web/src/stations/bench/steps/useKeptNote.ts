@@ -55,11 +55,19 @@ export function useKeptNote(batch: Batch): KeptNote {
     return () => clearTimeout(soon)
   }, [text])
   useEffect(() => {
-    const leave = () => keepNow()
-    addEventListener('pagehide', leave)
+    // What the store was told last before a page goes may be lost: it is asked first.
+    const leave = (event: Event) => {
+      if (latest.current !== kept.current) event.preventDefault()
+      keepNow()
+    }
+    // A phone may not ask.
+    const last = () => keepNow()
+    addEventListener('beforeunload', leave)
+    addEventListener('pagehide', last)
     return () => {
-      removeEventListener('pagehide', leave)
-      leave()
+      removeEventListener('beforeunload', leave)
+      removeEventListener('pagehide', last)
+      keepNow()
     }
   }, [])
 
