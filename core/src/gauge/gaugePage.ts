@@ -18,14 +18,13 @@ export interface GaugePage {
   readonly marks: readonly GaugeMark[]
 }
 
+/** `checkMm`: what the line that is measured first must read, whole on the ruler that lies beside such paper: four inches there. */
 export const PAPERS = {
-  a4: { widthMm: 210, heightMm: 297 },
-  letter: { widthMm: 215.9, heightMm: 279.4 },
+  a4: { widthMm: 210, heightMm: 297, checkMm: 100 },
+  letter: { widthMm: 215.9, heightMm: 279.4, checkMm: 101.6 },
 } as const
 export type Paper = keyof typeof PAPERS
 
-/** What the line that is measured first must read. */
-export const CHECK_LINE_MM = 100
 const MARGIN_MM = 18
 const TEXT_MM = 4.2
 
@@ -138,13 +137,13 @@ const lowered = (mark: GaugeMark, by: At): GaugeMark => {
 
 /** A page at life size: the check line first, then the blank and its thickness, then the finished piece where it fits. */
 export function gaugePage({ blank, wallMm, paper, words, piece }: GaugeRequest): GaugePage {
-  const { widthMm, heightMm } = PAPERS[paper]
+  const { widthMm, heightMm, checkMm } = PAPERS[paper]
   const room = widthMm - 2 * MARGIN_MM
   const marks: GaugeMark[] = [
     text([MARGIN_MM, 24], words.title, 8),
     text([MARGIN_MM, 31], words.lead),
-    ...ruled(MARGIN_MM, 46, CHECK_LINE_MM),
-    text([MARGIN_MM + CHECK_LINE_MM + 5, 47.4], words.check),
+    ...ruled(MARGIN_MM, 46, checkMm),
+    text([MARGIN_MM + checkMm + 5, 47.4], words.check),
   ]
   let y = 66
   blankDrawings(blank, wallMm, room).forEach((drawing, index) => {

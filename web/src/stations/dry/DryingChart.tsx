@@ -1,5 +1,5 @@
 /** What the scale will show: the forecast with its band, the weighings on it, the weight to pack at, and the hour of it. */
-import { formatPercent, DRIED_MOISTURE, trayHours, trayTimeMs, type RackTray } from '@harina/core'
+import { formatPercent, DRIED_MOISTURE, GRAMS_IN, trayHours, trayTimeMs, type RackTray } from '@harina/core'
 import { useMemo } from 'react'
 import { Chart, type Inks } from '#web/ui/chart/Chart.tsx'
 import { usePhone } from '#web/ui/usePhone.ts'
@@ -32,7 +32,7 @@ function useSeries(tray: RackTray, forecast: TrayForecast) {
 }
 
 export function DryingChart({ tray, forecast, stepG }: Props) {
-  const { mass, massFigure } = useUnits()
+  const { mass, massFigure, units } = useUnits()
   const phone = usePhone()
   const { curve, low, width, weighed } = useSeries(tray, forecast)
   const { hoursToTarget, targetG, weighNextH, nowH } = forecast
@@ -60,7 +60,12 @@ export function DryingChart({ tray, forecast, stepG }: Props) {
   const room = Math.max(1, (highest - lowest) * 0.12)
   /** By the clock; of a tray to practise with, its own hours. */
   const x = (h: number) => (tray.pace === 1 ? trayTimeMs(tray, h) : h)
-  const placed = (points: readonly (readonly [number, number])[]) => points.map(([h, grams]) => [x(h), grams])
+  /** In the maker's unit, so that the lines across stand at round figures of it. */
+  const y = (grams: number) => grams / GRAMS_IN[units.mass]
+  const placed = (points: readonly (readonly [number, number])[]) => points.map(([h, grams]) => [x(h), y(grams)])
+  const figure = (shown: number, step: number) => massFigure(shown * GRAMS_IN[units.mass], step)
+  const top = y(highest + room)
+  const nextG = weighNextH === null ? null : (curve.find(([h]) => h >= weighNextH) ?? curve.at(-1))?.[1]
   const words = (inks: Inks) => ({ color: inks.ink, fontFamily: FONT, fontSize: 15 })
   return (
     <Chart
@@ -86,8 +91,8 @@ export function DryingChart({ tray, forecast, stepG }: Props) {
         },
         yAxis: {
           type: 'value',
-          min: Math.floor(lowest - room),
-          max: Math.ceil(highest + room),
+          min: y(lowest - room),
+          max: top,
           splitNumber: 4,
           axisLine: { show: true, lineStyle: { color: inks.second } },
           axisTick: { show: false },
@@ -98,7 +103,7 @@ export function DryingChart({ tray, forecast, stepG }: Props) {
             fontSize: 14,
             showMinLabel: false,
             showMaxLabel: false,
-            formatter: (grams: number) => massFigure(grams, 1),
+            formatter: (shown: number) => figure(shown, 1),
           },
         },
         series: [
@@ -131,7 +136,7 @@ export function DryingChart({ tray, forecast, stepG }: Props) {
               label: { ...words(inks), fontSize: 15 },
               data: [
                 {
-                  yAxis: targetG + tray.trayG,
+                  yAxis: y(targetG + tray.trayG),
                   lineStyle: { color: inks.ink, type: 'dashed', width: 1.2 },
                   label: {
                     position: 'insideStartTop',
@@ -152,13 +157,17 @@ export function DryingChart({ tray, forecast, stepG }: Props) {
                       },
                     ]
                   : []),
-                ...(weighNextH !== null
+                // Down to the curve, and not through the words below it.
+                ...(weighNextH !== null && nextG
                   ? [
-                      {
-                        xAxis: x(weighNextH),
-                        lineStyle: { color: inks.second, type: 'dotted', width: 1.5 },
-                        label: { position: 'insideEndTop', rotate: 0, formatter: 'weigh next', color: inks.second },
-                      },
+                      [
+                        {
+                          coord: [x(weighNextH), top],
+                          lineStyle: { color: inks.second, type: 'dotted', width: 1.5 },
+                          label: { position: 'start', formatter: 'weigh next', color: inks.second },
+                        },
+                        { coord: [x(weighNextH), y(nextG)] },
+                      ],
                     ]
                   : []),
               ],
@@ -173,7 +182,7 @@ export function DryingChart({ tray, forecast, stepG }: Props) {
               show: weighed.length < 8,
               position: 'right',
               ...words(inks),
-              formatter: ({ value }: { value: [number, number] }) => massFigure(value[1], stepG),
+              formatter: ({ value }: { value: [number, number] }) => figure(value[1], stepG),
             },
           },
         ],

@@ -6,6 +6,7 @@ import {
   gaugePage,
   gaugeSvg,
   NOMINAL_PX_PER_MM,
+  PAPERS,
   pxPerMmOfCard,
   type Blank,
   type Checked,
@@ -150,16 +151,20 @@ function labelsOf(blank: Blank, wallMm: number, units: Worded): readonly string[
   }
 }
 
+const paperOf = ({ units }: Worded) => (units.length === 'mm' ? 'a4' : 'letter')
+/** The line that is measured first, as it should read. */
+const checkLine = (units: Worded): string => units.length(PAPERS[paperOf(units)].checkMm)
+
 async function paperPage(shape: Shape, units: Worded): Promise<GaugePage> {
   const piece = await engravingOf(shape).catch(() => undefined)
   return gaugePage({
     blank: shape.blank,
     wallMm: shape.wallMm,
-    paper: units.units.length === 'mm' ? 'a4' : 'letter',
+    paper: paperOf(units),
     words: {
       title: shape.name,
       lead: `Print at full size, not fitted to the page; measure the line below first. ${blankWords(shape.blank, units)}.`,
-      check: '100 mm',
+      check: checkLine(units),
       labels: labelsOf(shape.blank, shape.wallMm, units),
     },
     ...(piece ? { piece } : {}),
@@ -233,8 +238,8 @@ export default function Gauge({ kitchen }: { kitchen: Kitchen }) {
       <aside className="flex flex-col gap-3 border-l border-line pl-5 leading-snug">
         <h2 className="head text-lg">On paper</h2>
         <p>
-          {shape.name} at full size on a page, with a line of 100 mm to measure first. Print it without fitting to the
-          page.
+          {shape.name} at full size on a page, with a line of {checkLine(units)} to measure first. Print it without
+          fitting to the page.
         </p>
         <button
           type="button"
