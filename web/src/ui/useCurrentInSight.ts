@@ -6,11 +6,15 @@ export function useCurrentInSight<T extends HTMLElement>() {
   const row = useRef<T>(null)
   const { pathname } = useLocation()
   useEffect(() => {
-    // Once there is a layout to measure in.
-    const frame = requestAnimationFrame(() =>
-      row.current?.querySelector('[aria-current=page]')?.scrollIntoView?.({ block: 'nearest', inline: 'nearest' }),
-    )
-    return () => cancelAnimationFrame(frame)
+    const show = () =>
+      row.current?.querySelector('[aria-current=page]')?.scrollIntoView?.({ block: 'nearest', inline: 'nearest' })
+    // Once there is a layout to measure in, and again when the device is turned.
+    const frame = requestAnimationFrame(show)
+    addEventListener('resize', show)
+    return () => {
+      cancelAnimationFrame(frame)
+      removeEventListener('resize', show)
+    }
   }, [pathname])
   return row
 }

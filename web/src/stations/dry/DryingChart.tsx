@@ -57,7 +57,7 @@ export function DryingChart({ tray, forecast, stepG }: Props) {
   const toH = Math.max(curve.at(-1)?.[0] ?? 1, nowH)
   const lowest = Math.min(targetG + tray.trayG, ...curve.map(([, grams]) => grams))
   const highest = Math.max(...weighed.map(([, grams]) => grams))
-  const room = Math.max(1, (highest - lowest) * 0.12)
+  const room = Math.max(1, (highest - lowest) * 0.14)
   /** By the clock; of a tray to practise with, its own hours. */
   const x = (h: number) => (tray.pace === 1 ? trayTimeMs(tray, h) : h)
   /** In the maker's unit, so that the lines across stand at round figures of it. */
@@ -139,7 +139,8 @@ export function DryingChart({ tray, forecast, stepG }: Props) {
                   yAxis: y(targetG + tray.trayG),
                   lineStyle: { color: inks.ink, type: 'dashed', width: 1.2 },
                   label: {
-                    position: 'insideStartTop',
+                    // Under the line, where the curve never comes.
+                    position: 'insideStartBottom',
                     formatter: `${mass(targetG + tray.trayG, stepG)}: dry enough to pack, ${formatPercent(100 * DRIED_MOISTURE)} %`,
                   },
                 },

@@ -81,9 +81,9 @@ const shelves: readonly { readonly to: string; readonly name: string; readonly S
 function Undo() {
   const { canUndo, canRedo } = useGearHistory()
   return (
-    <p className="flex gap-4 text-label">
+    <p className="ml-auto flex gap-4 text-label">
       <button type="button" className="quiet min-h-9" disabled={!canUndo} onClick={undoGear}>
-        Undo <span className="key">Ctrl Z</span>
+        Undo <span className="key max-md:hidden">Ctrl Z</span>
       </button>
       <button type="button" className="quiet min-h-9" disabled={!canRedo} onClick={redoGear}>
         Redo
@@ -105,7 +105,7 @@ export default function GearStation() {
       <main id="work" className="relative min-h-0 flex-1 overflow-y-auto bg-sheet px-4 py-3 md:px-6.5">
         <h1 className="sr-only">Gear</h1>
         <div className="flex flex-wrap items-baseline gap-x-6">
-          <div className="min-w-0 flex-1">
+          <div className="w-full min-w-0 md:w-auto md:flex-1">
             <ViewLinks label="Shelves" views={shelves} />
           </div>
           <Undo />
