@@ -1,4 +1,7 @@
 /** What must survive: a draft through a reload, an hour asleep, a lost network, a browser that holds sound back. */
+import { appendFile, cp, mkdtemp, rm } from 'node:fs/promises'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import type { Page } from 'puppeteer-core'
 import { clientDir } from './clientDir.ts'
 import {
@@ -12,6 +15,7 @@ import {
   reload,
   sees,
   serveSite,
+  textOf,
   valueOf,
 } from './harness/index.ts'
 import { useSiteAnew } from './useSite.ts'
@@ -108,6 +112,44 @@ it('works without a network after the first load', async () => {
   await page.goto(new URL('/gear/files', here.site.url).href, { waitUntil: 'load' })
   await sees(page, 'Export everything')
   here.site = await serveSite({ clientDir })
+})
+
+/** The client as it was built, in a place of its own where its next version can be put. */
+async function ownClient() {
+  const dir = await mkdtemp(join(tmpdir(), 'harina-client-'))
+  await cp(clientDir, dir, { recursive: true })
+  const site = await serveSite({ clientDir: dir })
+  return {
+    url: site.url,
+    next: () => appendFile(join(dir, 'sw.js'), '\n// the next one'),
+    close: () => site.close().then(() => rm(dir, { recursive: true })),
+  }
+}
+
+it('a new version waits until the bench is clear, and is loaded when the maker says so', async () => {
+  const client = await ownClient()
+  try {
+    const page = await openPage(here.visit, client.url, { offline: true })
+    await page.waitForFunction(() => navigator.serviceWorker.controller !== null)
+    await client.next()
+    await page.evaluate(async () => void (await (await navigator.serviceWorker.ready).update()))
+    const waits = () => page.evaluate(async () => (await navigator.serviceWorker.ready).waiting !== null)
+    await page.waitForFunction(async () => (await navigator.serviceWorker.ready).waiting !== null, { polling: 100 })
+    await goTo(page, new URL('/bench', client.url).href)
+    await sees(page, 'Rest, wrapped')
+    expect(await textOf(page)).not.toContain('A new version is ready')
+    await press(page, 'Pause, hand over or stop')
+    await press(page, 'Too wet to save')
+    await press(page, 'Give it up')
+    await sees(page, 'A new version is ready')
+    const loaded = page.waitForNavigation()
+    await press(page, 'Load it')
+    await loaded
+    await sees(page, 'given up: Too wet to save')
+    expect(await waits()).toBe(false)
+  } finally {
+    await client.close()
+  }
 })
 
 it('undo at the bench takes back one tap at a time', async () => {
