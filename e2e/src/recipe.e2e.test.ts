@@ -119,3 +119,37 @@ it('a file of the web is opened, and what is written out reads back', async () =
   )
   expect(rows).toEqual(['500 g', '230 g', '5.0 g'])
 })
+
+/** As a hand lets go of a file over the sheet. */
+async function dropOn(selector: string, path: string): Promise<void> {
+  const { x, y, width, height } = (await (await page.$(selector))!.boundingBox())!
+  const hand = await page.createCDPSession()
+  for (const type of ['dragEnter', 'dragOver', 'drop'] as const)
+    await hand.send('Input.dispatchDragEvent', {
+      type,
+      x: x + width / 2,
+      y: y + height - 40,
+      data: { items: [], files: [path], dragOperationsMask: 1 },
+    })
+  await hand.detach()
+}
+
+it('a file let go of over the sheet is read; what comes to nothing is listed, and what is no text is refused', async () => {
+  await goTo(page, new URL('/formula', here.site.url).href)
+  await sees(page, 'Where ')
+  const dir = await mkdtemp(join(tmpdir(), 'harina-drop-'))
+  const [recipe, picture] = [join(dir, 'old.txt'), join(dir, 'ropes.png')]
+  // One byte to the letter, as files once were.
+  await writeFile(
+    recipe,
+    Buffer.from('300 g flour\r\n\xbd cup water\r\na handful of grated cheese\r\n2 sheets of paper', 'latin1'),
+  )
+  await writeFile(picture, Buffer.from([0x89, 0x50, 0x4e, 0x47, 0, 0, 0, 0x0d]))
+  await dropOn('main', picture)
+  await sees(page, 'ropes.png is no text')
+  expect(await page.$('[role=dialog]')).toBeNull()
+  await dropOn('main', recipe)
+  await sees(page, '½ cup water')
+  await sees(page, '2 sheets of paper')
+  expect(await page.$eval('[role=dialog]', (panel) => panel.textContent)).toContain('grated cheese')
+})

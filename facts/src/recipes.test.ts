@@ -136,6 +136,7 @@ describe('what came to nothing is told, whatever it is', () => {
     ['190 g water', 'row'],
     ['3 shallots', 'unknown'],
     ['½ turnip', 'unknown'],
+    ['3 sheets of gelatine', 'unknown'],
     ['2 sachets of yeast', 'unknown'],
     ['chopped tarragon', 'unknown'],
     ['malt extract, 3 %', 'row'],

@@ -146,10 +146,13 @@ function unknownNameAfter(elements: readonly Element[], amount: number): Unknown
     if (words.length > 0 || !english.of.has(each.plain)) words.push(each.plain)
     last = at
   }
-  const isNone =
-    words.every((word) => english.states.has(word)) ||
-    words.some((word) => english.noThing.has(word) && !english.of.has(word))
-  return isNone ? null : { name: words.join(' '), first: amount, last }
+  const isThing = (name: readonly string[]) =>
+    !name.every((word) => english.states.has(word)) &&
+    !name.some((word) => english.noThing.has(word) && !english.of.has(word))
+  // “Three sheets of gelatine”, at the head of a line: what the pieces are of.
+  const cut = words.findIndex((word) => english.of.has(word))
+  const name = amount === 0 && cut > 0 && english.noThing.has(words[cut - 1]!) ? words.slice(cut + 1) : words
+  return isThing(name) ? { name: name.join(' '), first: amount, last } : null
 }
 
 interface Unknown {
