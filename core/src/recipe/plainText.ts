@@ -148,8 +148,34 @@ const BULLET = /^\s*(?:[-*+•·–]\s+|\d{1,2}[.)]\s+|\[[ x]\]\s+)/
 const TABLE_ROW = /^\s*\|(.+)\|\s*$/
 const TABLE_RULE = /^\s*\|?[\s:|-]+\|?\s*$/
 
+const BEGINS_WITH_FIGURE = /^[\d¼-¾⅐-⅞]/
+const LIST_WORDS = 8
+/** Short, no sentence, and nothing to do. */
+const isListLike = ({ text, isHeading }: Line): boolean =>
+  !isHeading &&
+  !/[.!?:;]$|[.!?] /.test(text) &&
+  text.split(' ', LIST_WORDS + 1).length <= LIST_WORDS &&
+  !english.breaks.has(text.split(' ', 1)[0]!.toLowerCase())
+
+/** The ingredients, where no heading says so: short lines without a gap, of which two or more begin with a figure; from the first of those on. */
+function withBareLists(lines: readonly Line[], gaps: ReadonlySet<number>): readonly Line[] {
+  if (lines.some(({ zone }) => zone === 'ingredients')) return lines
+  const made = [...lines]
+  for (let from = 0, to = 0; from < lines.length; from = to) {
+    to = from + 1
+    if (!isListLike(lines[from]!) || !BEGINS_WITH_FIGURE.test(lines[from]!.text)) continue
+    while (to < lines.length && !gaps.has(to) && isListLike(lines[to]!)) to += 1
+    const run = lines.slice(from, to)
+    if (run.filter(({ text }) => BEGINS_WITH_FIGURE.test(text)).length < 2) continue
+    made.splice(from, run.length, ...run.map((each) => ({ ...each, zone: 'ingredients' as const, isItem: true })))
+  }
+  return made
+}
+
 function fromText(text: string): PlainRecipe {
   const lines: Line[] = []
+  /** Lines that come after an empty one. */
+  const gaps = new Set<number>()
   let zone: Zone = null
   for (const raw of text.split(/\r\n|[\r\n\u2028\u2029]/)) {
     if (TABLE_RULE.test(raw) && raw.includes('-')) continue
@@ -179,10 +205,14 @@ function fromText(text: string): PlainRecipe {
       /^[^\d.,;:]{2,50}:\s*$/.test(plain)
     if (named !== undefined && isHeading) zone = named
     const made = line(plain, zone, { isHeading, isItem })
-    if (made.text !== '') lines.push(made)
+    if (made.text === '') gaps.add(lines.length)
+    else lines.push(made)
   }
   const title = lines.find(({ isHeading, zone: where }) => isHeading && where === null)?.text ?? lines[0]?.text ?? null
-  return { title: title === null ? null : title.replace(/[.:]\s*$/, '').slice(0, 120), lines }
+  return {
+    title: title === null ? null : title.replace(/[.:]\s*$/, '').slice(0, 120),
+    lines: withBareLists(lines, gaps),
+  }
 }
 
 /**
