@@ -1,6 +1,6 @@
 import type { Dough, Ingredient } from '@harina/core'
-import { decode, type Decoded, type DecodeOptions, type ReaderFacts, type RecipeTables } from '@harina/core/recipe'
-import readerRows from '@harina/facts/reader.json'
+import { decode, type Decoded, type DecodeOptions, type RecipeTables } from '@harina/core/recipe'
+import { readerFacts } from './readerFacts.ts'
 
 export interface ReadInput {
   readonly text: string
@@ -10,13 +10,12 @@ export interface ReadInput {
   readonly options: DecodeOptions
 }
 
-const reader = readerRows as unknown as ReaderFacts
 let known: { readonly key: string; readonly tables: RecipeTables } | null = null
 
 /** The same tables for the same kitchen: their names are looked up a thousand times. */
 function tablesOf({ ingredients, doughs }: ReadInput): RecipeTables {
   const key = JSON.stringify(ingredients)
-  if (known?.key !== key) known = { key, tables: { ingredients, doughs, reader } }
+  if (known?.key !== key) known = { key, tables: { ingredients, doughs, reader: readerFacts } }
   return known.tables
 }
 

@@ -7,7 +7,6 @@ import {
   type RecipeTables,
   type Region,
 } from '@harina/core/recipe'
-import readerRows from '@harina/facts/reader.json'
 import { useMemo, useState } from 'react'
 import { download, plainFileName } from '#web/devices/download.ts'
 import { notify, notifyTrouble } from '#web/state/notify.ts'
@@ -16,6 +15,7 @@ import { PrintButton } from '#web/ui/PrintButton.tsx'
 import { Segments } from '#web/ui/Segments.tsx'
 import { SidePanel } from '#web/ui/SidePanel.tsx'
 import { regionWords } from '#web/words/index.ts'
+import { readerFacts } from '#web/workers/readerFacts.ts'
 import type { DrawerProps } from '../drawerProps.ts'
 
 const FORM: Readonly<Record<RecipeForm, { readonly name: string; readonly ending: string; readonly type: string }>> = {
@@ -23,7 +23,6 @@ const FORM: Readonly<Record<RecipeForm, { readonly name: string; readonly ending
   markdown: { name: 'Markdown', ending: 'md', type: 'text/markdown' },
   'json-ld': { name: 'For web pages', ending: 'json', type: 'application/ld+json' },
 }
-const reader = readerRows as unknown as RecipeTables['reader']
 
 export default function WriteOut({ worked, kitchen, onClose }: DrawerProps) {
   const [form, setForm] = useState<RecipeForm>('text')
@@ -32,7 +31,7 @@ export default function WriteOut({ worked, kitchen, onClose }: DrawerProps) {
     (): RecipeTables => ({
       ingredients: [...kitchen.ingredients.values()],
       doughs: [...kitchen.doughs.values()],
-      reader,
+      reader: readerFacts,
     }),
     [kitchen.ingredients, kitchen.doughs],
   )
