@@ -161,13 +161,15 @@ const isListLike = ({ text, isHeading }: Line): boolean =>
 function withBareLists(lines: readonly Line[], gaps: ReadonlySet<number>): readonly Line[] {
   if (lines.some(({ zone }) => zone === 'ingredients')) return lines
   const made = [...lines]
-  for (let from = 0, to = 0; from < lines.length; from = to) {
-    to = from + 1
-    if (!isListLike(lines[from]!) || !BEGINS_WITH_FIGURE.test(lines[from]!.text)) continue
-    while (to < lines.length && !gaps.has(to) && isListLike(lines[to]!)) to += 1
+  let from = 0
+  while (from < lines.length) {
+    const isFirst = isListLike(lines[from]!) && BEGINS_WITH_FIGURE.test(lines[from]!.text)
+    let to = from + 1
+    while (isFirst && to < lines.length && !gaps.has(to) && isListLike(lines[to]!)) to += 1
     const run = lines.slice(from, to)
-    if (run.filter(({ text }) => BEGINS_WITH_FIGURE.test(text)).length < 2) continue
-    made.splice(from, run.length, ...run.map((each) => ({ ...each, zone: 'ingredients' as const, isItem: true })))
+    if (run.filter(({ text }) => BEGINS_WITH_FIGURE.test(text)).length >= 2)
+      made.splice(from, run.length, ...run.map((each) => ({ ...each, zone: 'ingredients' as const, isItem: true })))
+    from = to
   }
   return made
 }
