@@ -1,21 +1,20 @@
 /** A recipe in, its rows in grams out: what was read, how sure it is, what in it cannot be, and the dough it may become. */
 import { plainTextFrom, type Ingredient, type Kitchen } from '@harina/core'
-import { nearDoughs, REGIONS, sheetOf, type Decoded, type Near, type Region } from '@harina/core/recipe'
+import { nearDoughs, sheetOf, type Decoded, type Near, type Region } from '@harina/core/recipe'
 import { useMemo, useState } from 'react'
 import { draftOpened } from '../../state/draftSlice.ts'
 import { changeGear } from '../../state/gear.ts'
 import { notify } from '../../state/notify.ts'
 import { useAppDispatch } from '../../state/store.ts'
-import { Choice } from '../../ui/Choice.tsx'
 import { familyInk } from '../../ui/family.tsx'
 import { SidePanel } from '../../ui/SidePanel.tsx'
 import { useUnits } from '../../ui/units.ts'
-import { contradictionWords, methodTold, offWords, regionWords } from '../../words/index.ts'
+import { contradictionWords, methodTold, offWords } from '../../words/index.ts'
 import { usableIngredients } from './IngredientField.tsx'
 import { NotUnderstood } from './NotUnderstood.tsx'
 import { ReadBand } from './ReadBand.tsx'
 import { ReadRows } from './ReadRows.tsx'
-import { recipeIn, recipeOf } from './recipeText.ts'
+import { RecipeSource } from './RecipeSource.tsx'
 import { nameOf, useReading } from './useReading.ts'
 
 interface Props {
@@ -65,6 +64,31 @@ function Nearest({ near, chosen, onChoose }: { near: readonly Near[]; chosen: Ne
   )
 }
 
+interface SettledProps {
+  readonly text: string
+  readonly kitchen: Kitchen
+  readonly onForget: (name: string) => void
+}
+
+/** Names in the text that were settled before, and a way back. */
+function Settled({ text, kitchen, onForget }: SettledProps) {
+  const plain = text.toLowerCase()
+  const settled = kitchen.gear.readAs.filter(({ name }) => plain.includes(nameOf(name)))
+  if (settled.length === 0) return null
+  return (
+    <p className="small flex flex-wrap gap-x-3 leading-snug">
+      {settled.map(({ name, is }) => (
+        <span key={name}>
+          “{name}” is {is === null ? 'not of the dough' : (kitchen.ingredients.get(is)?.name ?? 'gone')}{' '}
+          <button type="button" className="quiet" aria-label={`Forget what ${name} is`} onClick={() => onForget(name)}>
+            forget
+          </button>
+        </span>
+      ))}
+    </p>
+  )
+}
+
 export default function ReadRecipe({ kitchen, begin = '', onClose }: Props) {
   const dispatch = useAppDispatch()
   const { length } = useUnits()
@@ -76,9 +100,6 @@ export default function ReadRecipe({ kitchen, begin = '', onClose }: Props) {
   const near = useMemo(() => (reading ? nearDoughs(reading.decoded, reading.text, kitchen) : []), [reading, kitchen])
   const chosen = near.find(({ dough }) => dough.id === doughId) ?? near[0]
   const decoded = reading?.decoded
-  const open = (file: File | undefined) => {
-    if (file) void recipeIn(file).then((read) => read !== null && setText(read))
-  }
   const settle = (name: string, is: Ingredient | null) =>
     void changeGear((gear) => ({
       ...gear,
@@ -101,47 +122,13 @@ export default function ReadRecipe({ kitchen, begin = '', onClose }: Props) {
     })
     onClose()
   }
-  const settled = kitchen.gear.readAs.filter(({ name }) => text.toLowerCase().includes(nameOf(name)))
   // A row that nobody knows stands with the others.
   const unread = decoded?.unread.filter(({ text: words }) => decoded.rows.every(({ read }) => read !== words)) ?? []
   const method = decoded ? methodTold(decoded, length) : ''
   return (
     <SidePanel title="Read a recipe" wide="whole" onClose={onClose}>
       <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,2fr)_minmax(0,3fr)] lg:grid-rows-[auto_1fr]">
-        <div className="flex flex-col gap-3">
-          <textarea
-            aria-label="The recipe"
-            className="box min-h-48 w-full resize-y leading-snug lg:min-h-100"
-            placeholder="Paste it here: a list, a sentence, a whole page. Cups, ounces, eggs and pinches are read."
-            value={text}
-            onChange={({ target }) => setText(recipeOf(target.value))}
-          />
-          <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
-            <label className="box inline-flex min-h-11 cursor-pointer items-center focus-within:outline-3">
-              Open a file
-              <input
-                type="file"
-                accept=".txt,.md,.markdown,.html,.htm,.json,.jsonld,text/*"
-                className="sr-only"
-                onChange={({ target }) => {
-                  open(target.files?.[0])
-                  target.value = ''
-                }}
-              />
-            </label>
-            <span className="small flex items-center gap-2">
-              cups and spoons
-              <Choice
-                label="Whose cups and spoons"
-                className="field min-h-9 text-ink"
-                value={region}
-                none={decoded ? `${regionWords[decoded.region]}, as it seems` : 'as it seems'}
-                options={REGIONS.map((each) => [each, regionWords[each]] as const)}
-                onChange={setRegion}
-              />
-            </span>
-          </div>
-        </div>
+        <RecipeSource text={text} onText={setText} region={region} onRegion={setRegion} seems={decoded?.region} />
         <div className="flex min-w-0 flex-col gap-4 lg:row-span-2" aria-busy={busy}>
           {failed && (
             <p role="alert" className="border-l-5 border-danger pl-3">
@@ -159,23 +146,7 @@ export default function ReadRecipe({ kitchen, begin = '', onClose }: Props) {
               <ReadRows decoded={decoded} usable={usable} onSettle={settle} />
               {decoded.rows.length === 0 && <p role="status">No amounts were found in it.</p>}
               <NotUnderstood unread={unread} usable={usable} onSettle={settle} />
-              {settled.length > 0 && (
-                <p className="small flex flex-wrap gap-x-3 leading-snug">
-                  {settled.map(({ name, is }) => (
-                    <span key={name}>
-                      “{name}” is {is === null ? 'not of the dough' : (kitchen.ingredients.get(is)?.name ?? 'gone')}{' '}
-                      <button
-                        type="button"
-                        className="quiet"
-                        aria-label={`Forget what ${name} is`}
-                        onClick={() => forget(name)}
-                      >
-                        forget
-                      </button>
-                    </span>
-                  ))}
-                </p>
-              )}
+              <Settled text={text} kitchen={kitchen} onForget={forget} />
               {method && <p className="leading-snug">It also says: {method}.</p>}
               {chosen && (
                 <>
