@@ -72,7 +72,7 @@ export function WhatIf({ tray, model }: { tray: RackTray; model: TrayForecast['m
     }
   }, [ways, model, tray.laidAt, chosen.length])
   return (
-    <section aria-label="What if">
+    <section aria-label="What if" data-screen-only={chosen.length === 0 || undefined}>
       <h2 className="head mb-1 text-lg">What if</h2>
       <div role="group" aria-label="Otherwise" className="flex flex-wrap gap-2">
         {changes.map(({ id, words }) => {
