@@ -262,6 +262,25 @@ it.each(['day', 'lamp'])('the maker’s %s theme is there from the first paint',
   expect(await page.$eval('html', (html) => html.dataset['theme'])).toBe(theme)
 })
 
+it('in the system’s own colours what is chosen has its line, and nothing else has', async () => {
+  await page.setViewport(DESK)
+  const hand = await page.createCDPSession()
+  await hand.send('Emulation.setEmulatedMedia', { features: [{ name: 'forced-colors', value: 'active' }] })
+  await goTo(page, new URL('/formula', here.site.url).href)
+  await sees(page, 'Solve for')
+  const drawn = await page.$$eval('[role=radiogroup][aria-label="Solve for"] [role=radio]', (all) => {
+    const ground = getComputedStyle(document.body).backgroundColor
+    return all.map((each) => [
+      each.getAttribute('aria-checked') === 'true',
+      getComputedStyle(each).borderBottomColor !== ground,
+    ])
+  })
+  expect(drawn.length).toBeGreaterThan(3)
+  expect(drawn.every(([isChosen, hasLine]) => isChosen === hasLine)).toBe(true)
+  await hand.send('Emulation.setEmulatedMedia', { features: [] })
+  await hand.detach()
+})
+
 it('every formula of the book fits the screen, and none runs out of a phone sideways', async () => {
   await page.setViewport(DESK)
   await goTo(page, new URL('/formula', here.site.url).href)
