@@ -133,8 +133,8 @@ it('a new version waits until the bench is clear, and is loaded when the maker s
     await page.waitForFunction(() => navigator.serviceWorker.controller !== null)
     await client.next()
     await page.evaluate(async () => void (await (await navigator.serviceWorker.ready).update()))
-    const waits = () => page.evaluate(async () => (await navigator.serviceWorker.ready).waiting !== null)
-    await page.waitForFunction(async () => (await navigator.serviceWorker.ready).waiting !== null, { polling: 100 })
+    const waits = async () => (await navigator.serviceWorker.ready).waiting !== null
+    await page.waitForFunction(waits, { polling: 100 })
     await goTo(page, new URL('/bench', client.url).href)
     await sees(page, 'Rest, wrapped')
     expect(await textOf(page)).not.toContain('A new version is ready')
@@ -146,7 +146,7 @@ it('a new version waits until the bench is clear, and is loaded when the maker s
     await press(page, 'Load it')
     await loaded
     await sees(page, 'given up: Too wet to save')
-    expect(await waits()).toBe(false)
+    expect(await page.evaluate(waits)).toBe(false)
   } finally {
     await client.close()
   }

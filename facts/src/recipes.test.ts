@@ -170,6 +170,16 @@ describe('what came to nothing is told, whatever it is', () => {
     )
   })
 
+  it('of what is no recipe at all it tells so much and no more, and that the rest was left out', () => {
+    const odd = Array.from(
+      { length: 5000 },
+      (_, n) => `odd thing ${'abcdefghij'[n % 10]!.repeat(1 + Math.floor(n / 10))}`,
+    )
+    const { unread } = read(`Ingredients\n300 g flour\n${odd.join('\n')}`)
+    expect(unread.length).toBeLessThanOrEqual(401)
+    expect(unread.at(-1)!.why).toBe('beyond')
+  })
+
   it('in a sentence too; what stands in a title or the method is no part of the dough', () => {
     const told = (text: string) => read(text).unread.map(({ text: words, why }) => [words, why])
     expect(told('500 g flour, 220 g water, 3 shallots, salt and 2 sachets of yeast.')).toEqual([

@@ -55,6 +55,8 @@ export interface Decoded {
 
 /** What a maker has said of a name before: an ingredient, or nothing of the dough. */
 export type Told = Readonly<Record<string, string | null>>
+/** Names are told as they are written, without case. */
+export const toldKey = (name: string): string => name.toLowerCase()
 
 export interface DecodeOptions {
   readonly region?: Region | undefined
@@ -135,7 +137,7 @@ function withTold(heard: Heard, told: Told, { ingredients }: RecipeTables): Hear
   if (Object.keys(told).length === 0) return heard
   const byId = new Map(ingredients.map((each) => [each.id, each]))
   const settled = (name: string): string | null | undefined => {
-    const key = name.toLowerCase()
+    const key = toldKey(name)
     return Object.hasOwn(told, key) ? told[key] : undefined
   }
   return {
@@ -188,5 +190,7 @@ function unreadOf(
   const strange = heard.strange.map((text): Unread => ({ text, why: 'unknown', name: text }))
   const beyond: readonly Unread[] = heard.beyond === null ? [] : [{ text: heard.beyond, why: 'beyond', name: null }]
   const all = [...told, ...loose, ...named, ...strange, ...beyond]
-  return all.filter(({ text }, n) => all.findIndex((each) => each.text === text) === n)
+  const first = new Map<string, Unread>()
+  for (const each of all) if (!first.has(each.text)) first.set(each.text, each)
+  return [...first.values()]
 }

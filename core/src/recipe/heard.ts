@@ -221,7 +221,7 @@ function refined(ingredient: Ingredient, near: string, lexicon: Lexicon): Ingred
 
 const FOR_DUSTING = new RegExp(`^(?:[(,] ?)?(?:\\w+ )?(?:for |to )?(?:the )?${english.dusting.source}`)
 
-/** No recipe has more; what comes after is another. */
+/** No recipe has more, with what comes to no row; what comes after is another. */
 const MOST_ROWS = 400
 /** A line of so many words is a thing, not a sentence. */
 const THING_WORDS = 5
@@ -302,7 +302,7 @@ export function hear(recipe: PlainRecipe, lexicon: Lexicon): Heard {
     const { sentence, words } = one
     const { elements, line, aside, text } = sentence
     if (aside) continue
-    if (rows.length >= MOST_ROWS) {
+    if (rows.length + loose.length + named.length + strange.length >= MOST_ROWS) {
       beyond = text
       break
     }

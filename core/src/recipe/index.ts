@@ -1,6 +1,7 @@
 export * from './tables.ts'
 export {
   decode,
+  toldKey,
   type Decoded,
   type DecodedRow,
   type DecodeOptions,

@@ -140,7 +140,7 @@ export function Programme({ running, tray, forecast }: Props) {
   const asItIsH = forecast.hoursToTarget
   const longestH = (found: Found) => Math.max(found.hours, asItIsH ?? found.hours * 1.1)
   return (
-    <section aria-label="Programme" data-screen-only={search.is === 'found' ? undefined : true}>
+    <section aria-label="Programme" data-screen-only={search.is !== 'found' || undefined}>
       <h2 className="head mb-1 text-lg">Programme</h2>
       {search.is === 'idle' && (
         <p>

@@ -1,6 +1,6 @@
 /** A recipe in, its rows in grams out: what was read, how sure it is, what in it cannot be, and the dough it may become. */
 import { plainTextFrom, type Ingredient, type Kitchen } from '@harina/core'
-import { nearDoughs, sheetOf, type Decoded, type Near, type Region } from '@harina/core/recipe'
+import { nearDoughs, sheetOf, toldKey, type Decoded, type Near, type Region } from '@harina/core/recipe'
 import { useMemo, useState } from 'react'
 import { draftOpened } from '../../state/draftSlice.ts'
 import { changeGear } from '../../state/gear.ts'
@@ -15,7 +15,7 @@ import { NotUnderstood } from './NotUnderstood.tsx'
 import { ReadBand } from './ReadBand.tsx'
 import { ReadRows } from './ReadRows.tsx'
 import { RecipeSource } from './RecipeSource.tsx'
-import { nameOf, useReading } from './useReading.ts'
+import { useReading } from './useReading.ts'
 
 interface Props {
   readonly kitchen: Kitchen
@@ -72,8 +72,8 @@ interface SettledProps {
 
 /** Names in the text that were settled before, and a way back. */
 function Settled({ text, kitchen, onForget }: SettledProps) {
-  const plain = text.toLowerCase()
-  const settled = kitchen.gear.readAs.filter(({ name }) => plain.includes(nameOf(name)))
+  const plain = toldKey(text)
+  const settled = kitchen.gear.readAs.filter(({ name }) => plain.includes(toldKey(name)))
   if (settled.length === 0) return null
   return (
     <p className="small flex flex-wrap gap-x-3 leading-snug">
@@ -104,12 +104,12 @@ export default function ReadRecipe({ kitchen, begin = '', onClose }: Props) {
     void changeGear((gear) => ({
       ...gear,
       readAs: [
-        ...gear.readAs.filter((each) => nameOf(each.name) !== nameOf(name)),
+        ...gear.readAs.filter((each) => toldKey(each.name) !== toldKey(name)),
         { name: plainTextFrom(name, 120), is: is?.id ?? null },
       ],
     }))
   const forget = (name: string) =>
-    void changeGear((gear) => ({ ...gear, readAs: gear.readAs.filter((each) => nameOf(each.name) !== nameOf(name)) }))
+    void changeGear((gear) => ({ ...gear, readAs: gear.readAs.filter((each) => toldKey(each.name) !== toldKey(name)) }))
   const make = () => {
     if (!decoded || !chosen || !reading) return
     const sheet = sheetOf(decoded, chosen, kitchen, reading.text)

@@ -1,6 +1,6 @@
 /** A text as it is read, away from the page and a moment after the last key. */
 import type { CupRegion, Kitchen } from '@harina/core'
-import type { Decoded, Region } from '@harina/core/recipe'
+import { toldKey, type Decoded, type Region } from '@harina/core/recipe'
 import { useEffect, useMemo, useState } from 'react'
 import { readRecipe } from '../../workers/recipe.ts'
 
@@ -14,9 +14,6 @@ const GEAR_REGION: Readonly<Record<CupRegion, Region>> = {
   japan: 'jp',
   china: 'metric',
 }
-
-/** Names compare as they are written, without case. */
-export const nameOf = (name: string): string => name.toLowerCase()
 
 export interface Reading {
   readonly text: string
@@ -35,7 +32,7 @@ export function useReading(text: string, region: Region | '', kitchen: Kitchen):
   const [reading, setReading] = useState<Reading | null>(null)
   const [failedAt, setFailedAt] = useState<string | null>(null)
   const { gear, ingredients, doughs } = kitchen
-  const told = useMemo(() => Object.fromEntries(gear.readAs.map(({ name, is }) => [nameOf(name), is])), [gear.readAs])
+  const told = useMemo(() => Object.fromEntries(gear.readAs.map(({ name, is }) => [toldKey(name), is])), [gear.readAs])
   const isEmpty = text.trim() === ''
   useEffect(() => {
     if (isEmpty) return
