@@ -9,6 +9,7 @@ import { Stumble } from './Stumble.tsx'
 import { whenIdle } from '../ui/whenIdle.ts'
 import { useAwake } from './useAwake.ts'
 import { useClockWatch } from './useClockWatch.ts'
+import { useStrayFiles } from './useStrayFiles.ts'
 import { useApp, useAppDispatch } from '../state/store.ts'
 
 const Toasts = lazy(async () => {
@@ -47,6 +48,7 @@ export function Shell() {
   useTheme()
   useAwake()
   useClockWatch()
+  useStrayFiles()
   return (
     <>
       <a href="#work" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-3">

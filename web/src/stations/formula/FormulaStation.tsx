@@ -126,7 +126,7 @@ export default function FormulaStation() {
     setBegin(text)
     setOpen('read')
   }
-  const dropping = useRecipeDrop(readOne)
+  useRecipeDrop(readOne)
   const good = worked?.ok ? worked.value : null
   const ink = good ? familyInk[good.dough.family] : 'var(--ink)'
   return (
@@ -138,7 +138,6 @@ export default function FormulaStation() {
       <main
         id="work"
         className="relative flex min-h-0 flex-1 flex-col gap-1 overflow-y-auto bg-sheet px-4 pt-1.5 pb-1 md:px-6.5"
-        {...dropping}
       >
         {hasDraft ? (
           <SheetHead worked={good} onOpenBook={() => setOpen('book')} onNew={newOne} />
@@ -160,7 +159,7 @@ export default function FormulaStation() {
           {open === 'new' && (
             <NewFormula key={begin} kitchen={kitchen} begin={begin} onRead={() => readOne()} onClose={close} />
           )}
-          {open === 'read' && <ReadRecipe kitchen={kitchen} begin={begin} onClose={close} />}
+          {open === 'read' && <ReadRecipe key={begin} kitchen={kitchen} begin={begin} onClose={close} />}
           {good && open !== null && open !== 'book' && open !== 'new' && open !== 'read' && (
             <OpenDrawer id={open} worked={good} kitchen={kitchen} onClose={close} />
           )}

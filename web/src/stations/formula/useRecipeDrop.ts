@@ -1,25 +1,34 @@
-/** A recipe dropped on the sheet, as a file or as marked text. */
-import type { DragEvent } from 'react'
+/** A recipe let go of over the page, as a file or as marked text. */
+import { useEffect, useEffectEvent } from 'react'
 import { recipeIn, recipeOf } from './recipeText.ts'
 
-const holdsText = ({ dataTransfer: { types } }: DragEvent): boolean =>
-  types.includes('Files') || types.includes('text/plain')
-
-/** A field takes what is dropped on it as text of its own. */
+/** A field takes marked text as its own; a file dropped on it would only take the page away. */
 const isField = ({ target }: DragEvent): boolean =>
   target instanceof Element && target.closest('input, textarea, [contenteditable]') !== null
 
+const isRecipe = (event: DragEvent): boolean => {
+  const types = event.dataTransfer?.types ?? []
+  return types.includes('Files') || (types.includes('text/plain') && !isField(event))
+}
+
+/** Anywhere, not over the sheet alone: a word from the app or a panel may lie over it. */
 export function useRecipeDrop(onText: (text: string) => void) {
-  return {
-    onDragOver: (event: DragEvent) => {
-      if (holdsText(event) && !isField(event)) event.preventDefault()
-    },
-    onDrop: (event: DragEvent) => {
-      if (!holdsText(event) || isField(event)) return
-      event.preventDefault()
-      const [file] = event.dataTransfer.files
-      if (file) void recipeIn(file).then((text) => text !== null && onText(text))
-      else onText(recipeOf(event.dataTransfer.getData('text/plain')))
-    },
-  }
+  const over = useEffectEvent((event: DragEvent) => {
+    if (!isRecipe(event)) return
+    event.preventDefault()
+    event.dataTransfer!.dropEffect = 'copy'
+  })
+  const drop = useEffectEvent((event: DragEvent) => {
+    if (!isRecipe(event)) return
+    event.preventDefault()
+    const { files } = event.dataTransfer!
+    if (files[0]) void recipeIn(files[0]).then((text) => text !== null && onText(text))
+    else onText(recipeOf(event.dataTransfer!.getData('text/plain')))
+  })
+  useEffect(() => {
+    const all = new AbortController()
+    addEventListener('dragover', over, all)
+    addEventListener('drop', drop, all)
+    return () => all.abort()
+  }, [])
 }
