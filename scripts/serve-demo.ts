@@ -16,6 +16,8 @@ else {
   const started = await listen(createApp({ clientDir, startWorkspace: generateWorkspace, instrumentsForAll }), address)
   if (!started.ok) stop(started.message)
   else {
+    // Its history is worked out before anybody asks for it.
+    setImmediate(() => generateWorkspace(Date.now()))
     process.stdout.write(`Harina is at ${started.listening.url}\n`)
     if (!isThisMachine(address.host))
       process.stdout.write(

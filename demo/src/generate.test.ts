@@ -33,6 +33,13 @@ it('is the same workspace for the same moment, and a file the app can read', () 
   expect(readWorkspaceFile(JSON.stringify(workspace))).toMatchObject({ ok: true })
 })
 
+it('of another day has its history dated from that day, and coming back to a day changes nothing', () => {
+  const later = generateWorkspace(NOW + 3 * 86_400_000)
+  const dates = (from: typeof workspace) => from.batches.map(({ plan }) => Date.parse(plan.at))
+  expect(dates(later)).toEqual(dates(workspace).map((at) => at + 3 * 86_400_000))
+  expect(generateWorkspace(NOW)).toEqual(workspace)
+})
+
 it('holds the sixteen formulas of the house, a dozen closed batches and one that rests right now', () => {
   expect(workspace.formulas).toHaveLength(16)
   expect(new Set(workspace.formulas.map((formula) => kitchen.doughs.get(formula.sheet.dough)?.family)).size).toBe(5)

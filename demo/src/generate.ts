@@ -289,15 +289,31 @@ function rackBatches(midnightMs: number, kitchen: Kitchen): Batch[] {
   ]
 }
 
+interface History {
+  readonly midnightMs: number
+  readonly closed: readonly Batch[]
+  readonly racks: readonly Batch[]
+  readonly kitchen: Kitchen
+}
+
+function historyTo(midnightMs: number): History {
+  const closed = pastBatches(midnightMs, seeded(SEED))
+  const kitchen: Kitchen = { ...tables, gear, lots, todayMs: midnightMs, thirst: thirstByLot(closed.map(summarise)) }
+  return { midnightMs, closed, racks: rackBatches(midnightMs, kitchen), kitchen }
+}
+
+let latest: History | null = null
+/** It changes at midnight alone, and takes some seventy milliseconds, for which a new maker would wait. */
+const historyOf = (midnightMs: number): History =>
+  latest?.midnightMs === midnightMs ? latest : (latest = historyTo(midnightMs))
+
 /**
  * Skerrin Light, dated back from `nowMs`: gear, flour lots, formulas, a dozen batches, two on the rack, one resting and a draft.
  * The same `nowMs` gives the same workspace.
  */
 export function generateWorkspace(nowMs: number): WorkspaceFile {
-  const random = seeded(SEED)
   const midnightMs = nowMs - (nowMs % DAY_MS)
-  const batches = pastBatches(midnightMs, random)
-  const kitchen: Kitchen = { ...tables, gear, lots, todayMs: midnightMs, thirst: thirstByLot(batches.map(summarise)) }
+  const { closed, racks, kitchen } = historyOf(midnightMs)
   const running = runBatch(
     {
       id: 'demo-running',
@@ -311,9 +327,8 @@ export function generateWorkspace(nowMs: number): WorkspaceFile {
       note: '',
       restingSinceMin: 11,
     },
-    random,
+    seeded(SEED + 2),
   )
-  const racks = rackBatches(midnightMs, kitchen)
   const at = new Date(midnightMs - 77 * DAY_MS + 9 * HOUR_MS).toISOString()
   return toFile(
     {
@@ -321,7 +336,7 @@ export function generateWorkspace(nowMs: number): WorkspaceFile {
       lots: [...lots],
       ingredients: [],
       shapes: [],
-      batches: [...batches, ...racks, running],
+      batches: [...closed, ...racks, running],
       photos: [],
       gear: { ...gear, scaleChecks: scaleChecks(midnightMs) },
       draft: { id: 'draft', formula: 'lamp-room-semolina', sheet: sheetFor('lamp-room-semolina', 12, 'sea-store') },
