@@ -10,6 +10,7 @@ import { provideTables } from '../state/tables.ts'
 import { whenIdle } from '../ui/whenIdle.ts'
 import { loadTables } from './loadTables.ts'
 import { DroppedStore, NoStore, SilentStore } from './NoStore.tsx'
+import { bringControls } from '../ui/controls/controls.ts'
 import { readPreferences } from '../state/preferencesSlice.ts'
 import { offerNewVersion } from './newVersion.ts'
 import { Pages } from './routes.tsx'
@@ -43,6 +44,7 @@ async function begin({ offer = true, at }: { offer?: boolean; at?: string } = {}
     ),
   )
   drawn()
+  void shown.then(bringControls)
   await session.kept
 }
 

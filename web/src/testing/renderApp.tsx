@@ -12,6 +12,8 @@ import { subscribe } from '../state/workspace.ts'
 import { store } from '../state/store.ts'
 import { repository } from '../storage/index.ts'
 import { provideTables } from '../state/tables.ts'
+import { provideControls } from '../ui/controls/controls.ts'
+import * as controls from '../ui/controls/fromPackage.ts'
 
 // A busy machine is slow, not wrong.
 configure({ asyncUtilTimeout: 8000, defaultHidden: true })
@@ -24,6 +26,8 @@ globalThis.setInterval = ((tick: () => void, ms?: number) =>
     ms,
   )) as typeof setInterval
 
+// As they are once the page has been there for a moment.
+provideControls(controls)
 provideTables({ ingredients, doughs, shapes, schools, sauces, presses, troubles })
 
 const read = readWorkspaceFile(JSON.stringify(sample))

@@ -1,5 +1,5 @@
 /** One of a few, side by side, all in sight; by tap or arrows. */
-import { Radio, RadioGroup } from '@headlessui/react'
+import { useControls } from './controls/controls.ts'
 
 interface Props<T extends string | number> {
   readonly label: string
@@ -16,14 +16,28 @@ export const boxed =
   'press -ml-px flex-1 items-center justify-center px-2 first:ml-0 data-checked:bg-ink data-checked:text-sheet'
 
 export function Segments<T extends string | number>(props: Props<T>) {
-  const { label, options, value, onChange, className = '', each = `${boxed} min-h-11` } = props
+  const { label, options, value, onChange } = props
+  const { controls, touched, atRest } = useControls()
+  const className = `flex ${props.className ?? ''}`
+  const each = `flex cursor-pointer text-center ${props.each ?? `${boxed} min-h-11`}`
+  if (controls) return <controls.RadioRow {...{ label, options, value, onChange, className, each, touched }} />
+  const chosen = options.findIndex(([id]) => id === value)
   return (
-    <RadioGroup value={value} onChange={onChange} aria-label={label} className={`flex ${className}`}>
-      {options.map(([id, words]) => (
-        <Radio key={id} value={id} className={`flex cursor-pointer text-center ${each}`}>
+    <div role="radiogroup" aria-label={label} className={className}>
+      {options.map(([id, words], n) => (
+        <span
+          key={id}
+          role="radio"
+          aria-checked={n === chosen}
+          tabIndex={n === Math.max(0, chosen) ? 0 : -1}
+          className={each}
+          {...(n === chosen ? { 'data-checked': '' } : {})}
+          onClick={() => onChange(id)}
+          {...atRest}
+        >
           {words}
-        </Radio>
+        </span>
       ))}
-    </RadioGroup>
+    </div>
   )
 }

@@ -1,7 +1,7 @@
 /** An ingredient by its name: type a few letters, choose with the arrows. */
-import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react'
 import { isWaterByHeat, plainWaterAt, type Ingredient, type Kitchen } from '@harina/core'
-import { useMemo, useState, type Ref } from 'react'
+import { useMemo, useRef, useState, type ChangeEvent, type RefObject } from 'react'
+import { useControls } from '../../ui/controls/controls.ts'
 
 const MOST_SHOWN = 40
 const ROOM_WATER = plainWaterAt(20)
@@ -31,49 +31,48 @@ interface Props {
   readonly placeholder: string
   readonly usable: readonly Ingredient[]
   readonly onTake: (ingredient: Ingredient) => void
-  readonly field?: Ref<HTMLInputElement>
+  readonly field?: RefObject<HTMLInputElement | null>
   readonly typed?: string
   readonly onTyped?: (typed: string) => void
   readonly className?: string
 }
 
 export function IngredientField(props: Props) {
-  const { label, placeholder, usable, onTake, field, className = 'w-full max-w-88 text-base' } = props
+  const { label, placeholder, usable, onTake, className = 'w-full max-w-88 text-base' } = props
+  const { controls, touched, atRest } = useControls()
+  const ownField = useRef<HTMLInputElement>(null)
+  const at = props.field ?? ownField
   const [own, setOwn] = useState('')
   const typed = props.typed ?? own
   const setTyped = props.onTyped ?? setOwn
   const found = useMemo(() => findIngredients(usable, typed), [usable, typed])
-  const take = (ingredient: Ingredient | null) => {
-    if (!ingredient) return
+  const take = (ingredient: Ingredient) => {
     setTyped('')
     onTake(ingredient)
   }
+  const field = {
+    className: `field ${className}`,
+    'aria-label': label,
+    placeholder,
+    autoComplete: 'off',
+    value: typed,
+    onChange: ({ target }: ChangeEvent<HTMLInputElement>) => setTyped(target.value),
+    onBlur: () => setTyped(''),
+  }
+  if (controls) return <controls.SearchList {...{ field, at, found, touched }} onTake={take} />
   return (
-    <Combobox<Ingredient | null> value={null} onChange={take} immediate={false}>
-      <ComboboxInput
-        {...(field ? { ref: field } : {})}
-        className={`field ${className}`}
-        aria-label={label}
-        placeholder={placeholder}
-        autoComplete="off"
-        value={typed}
-        onChange={(event) => setTyped(event.target.value)}
-        onBlur={() => setTyped('')}
-      />
-      <ComboboxOptions
-        anchor="bottom start"
-        className="z-40 max-h-72 w-80 overflow-y-auto border-2 border-ink bg-sheet [--anchor-gap:4px] empty:hidden"
-      >
-        {found.map((ingredient) => (
-          <ComboboxOption
-            key={ingredient.id}
-            value={ingredient}
-            className="cursor-pointer px-3 py-2 data-focus:bg-ink data-focus:text-sheet"
-          >
-            {ingredient.name}
-          </ComboboxOption>
-        ))}
-      </ComboboxOptions>
-    </Combobox>
+    <input
+      {...field}
+      ref={at}
+      type="text"
+      role="combobox"
+      aria-expanded="false"
+      aria-autocomplete="list"
+      onFocus={atRest.onFocus}
+      onBlur={() => {
+        atRest.onBlur()
+        field.onBlur()
+      }}
+    />
   )
 }

@@ -1,0 +1,99 @@
+/**
+ * Lists, groups and search fields are the package's, and the package is a third of what the first screen would otherwise wait
+ * for. Until it is there each of them rests as the plain element it looks like; what a hand does to one meanwhile is not lost.
+ */
+import { useLayoutEffect, useRef, useSyncExternalStore, type RefObject } from 'react'
+import type * as fromPackage from './fromPackage.ts'
+
+type Controls = typeof fromPackage
+
+let held: Controls | null = null
+let coming: Promise<void> | null = null
+const listeners = new Set<() => void>()
+
+export function provideControls(controls: Controls): void {
+  held = controls
+  for (const listener of listeners) listener()
+}
+
+/** A press ends on the element it began on: nothing is put in its place meanwhile. */
+let pressing: Promise<void> | null = null
+addEventListener(
+  'pointerdown',
+  () => {
+    pressing = new Promise((resolve) => {
+      const over = new AbortController()
+      const end = () => {
+        over.abort()
+        pressing = null
+        // The click is still to come.
+        setTimeout(resolve)
+      }
+      for (const up of ['pointerup', 'pointercancel']) addEventListener(up, end, { capture: true, signal: over.signal })
+    })
+  },
+  { capture: true },
+)
+
+/** Fetches the package; where that fails, the next touch asks again. */
+export const bringControls = (): Promise<void> =>
+  (coming ??= import('./fromPackage.ts')
+    .then(async (controls) => {
+      await pressing
+      provideControls(controls)
+    })
+    .catch(() => {
+      coming = null
+    }))
+
+/** What a hand has done to a control at rest. */
+interface Touch {
+  readonly isFocused: boolean
+  /** It was to open. */
+  readonly isAsked: boolean
+}
+export type Touched = RefObject<Touch>
+
+const UNTOUCHED: Touch = { isFocused: false, isAsked: false }
+
+const follow = (listener: () => void) => {
+  listeners.add(listener)
+  return () => listeners.delete(listener)
+}
+
+const now = () => held
+
+/** The package's controls, null until they are there, and what the control at rest takes down until then. */
+export function useControls() {
+  const touched = useRef(UNTOUCHED)
+  const controls = useSyncExternalStore(follow, now, now)
+  const atRest = {
+    onFocus: () => {
+      touched.current = { ...touched.current, isFocused: true }
+      void bringControls()
+    },
+    onBlur: () => {
+      touched.current = { ...touched.current, isFocused: false }
+    },
+  }
+  const ask = () => {
+    touched.current = { ...touched.current, isAsked: true }
+    void bringControls()
+  }
+  return { controls, touched, atRest, ask }
+}
+
+/** In the place of a control that was at rest: the focus is taken over, and what was to open opens. */
+export function useArrival(touched: Touched, at: RefObject<HTMLElement | null>): void {
+  useLayoutEffect(() => {
+    const { isFocused, isAsked } = touched.current
+    if (!at.current || !(isFocused || isAsked)) return
+    // Of a group, the one that Tab comes to.
+    const [first, ...others] = at.current.querySelectorAll<HTMLElement>('[role=radio]')
+    const element = others.find(({ ariaChecked }) => ariaChecked === 'true') ?? first ?? at.current
+    element.focus()
+    const typed = element instanceof HTMLInputElement ? element.value : ''
+    if (typed) (element as HTMLInputElement).setSelectionRange(typed.length, typed.length)
+    if (isAsked || typed) element.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowDown', bubbles: true }))
+  }, [touched, at])
+}
