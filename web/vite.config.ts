@@ -16,6 +16,8 @@ const beside = process.env['HARINA_SERVER']
 
 export default defineConfig({
   server: { proxy: beside ? { '/workspace': beside, '/instruments': beside } : {} },
+  // Its usual entry is of an older language than the rest, a tenth longer and slower to start.
+  resolve: { alias: { dexie: 'dexie/dist/modern/dexie.mjs' } },
   plugins: [
     react(),
     tailwindcss(),

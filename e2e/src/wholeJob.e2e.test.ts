@@ -15,7 +15,6 @@ import {
   pressStarting,
   reload,
   sees,
-  textOf,
   valueOf,
 } from './harness/index.ts'
 import { useSite } from './useSite.ts'
@@ -54,7 +53,7 @@ it('six portions of a hand shape, from the first screen to the log and through a
   page = await openPage(here.visit, new URL(batchPath, here.site.url).href)
   await sees(page, 'Heel of the hand')
   await sees(page, 'left')
-  expect(await textOf(page)).toMatch(/1[01]:\d\d/)
+  await page.waitForFunction(() => /\b11:\d\d/.test(document.body.innerText))
   await pressStarting(page, 'Kneaded, go on')
   await pressStarting(page, 'Start the rest')
   await pressStarting(page, 'Rested, go on')

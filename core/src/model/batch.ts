@@ -9,11 +9,13 @@ import { idSchema } from './text.ts'
 /** What the book of one batch takes. */
 export const MAX_EVENTS = 20_000
 
-export const batchSchema = z.strictObject({
-  id: idSchema,
-  plan: planSchema,
-  events: z.array(benchEventSchema).check(z.maxLength(MAX_EVENTS)),
-})
+export const batchSchema = z.lazy(() =>
+  z.strictObject({
+    id: idSchema,
+    plan: planSchema,
+    events: z.array(benchEventSchema).check(z.maxLength(MAX_EVENTS)),
+  }),
+)
 
 export type Batch = z.infer<typeof batchSchema>
 

@@ -15,93 +15,95 @@ const base = { id: idSchema, at: timeSchema }
 /** A step's own, `drink` for a covered dough, or one the maker named. */
 const timerId = idSchema
 
-export const benchEventSchema = z.discriminatedUnion('type', [
-  z.strictObject({ ...base, type: z.literal('weighed'), row: idSchema, grams: massG }),
-  z.strictObject({ ...base, type: z.literal('poured'), grams: massG }),
-  z.strictObject({ ...base, type: z.literal('felt'), feel: z.enum(FEELS) }),
-  z.strictObject({ ...base, type: z.literal('added-flour'), grams: massG, saltG: massG }),
-  z.strictObject({
-    ...base,
-    type: z.literal('timer-started'),
-    timer: timerId,
-    minutes,
-    /** Of a timer of the maker's own. */
-    name: z.optional(nameSchema),
-  }),
-  z.strictObject({
-    ...base,
-    type: z.literal('timer-moved'),
-    timer: timerId,
-    minutes: between(-MOST_SHIFT_MIN, MOST_SHIFT_MIN),
-  }),
-  z.strictObject({ ...base, type: z.literal('timer-answered'), timer: timerId }),
-  z.strictObject({ ...base, type: z.literal('timer-stopped'), timer: timerId }),
-  z.strictObject({ ...base, type: z.literal('step-done'), step: idSchema }),
-  /** A thing that is at hand, or one of several goes that is done. */
-  z.strictObject({ ...base, type: z.literal('ticked'), item: idSchema, on: z.boolean() }),
-  z.strictObject({ ...base, type: z.literal('worked-by'), by: z.enum(WORKERS) }),
-  /** Thinned with another roller than was planned, or by pin. */
-  z.strictObject({ ...base, type: z.literal('rolled-by'), roller: z.nullable(rollerSchema) }),
-  /** One lump on the scale while dividing. */
-  z.strictObject({ ...base, type: z.literal('lumped'), grams: massG }),
-  /** The jar of flour for the board: what it has lost since it was last weighed is in the dough. */
-  z.strictObject({ ...base, type: z.literal('jar-weighed'), grams: massG }),
-  z.strictObject({ ...base, type: z.literal('finish-chosen'), finish: z.enum(FINISHES) }),
-  /** Into the fridge before the step at hand; so many minutes to come back from it. */
-  z.strictObject({ ...base, type: z.literal('chilled'), minutes }),
-  z.strictObject({ ...base, type: z.literal('paused'), why: noteSchema }),
-  z.strictObject({ ...base, type: z.literal('resumed') }),
-  z.strictObject({ ...base, type: z.literal('handed-over'), to: nameSchema, word: noteSchema }),
-  z.strictObject({ ...base, type: z.literal('taken-on') }),
-  /** Of all there was, this share stays; the rest is the batch named. */
-  z.strictObject({
-    ...base,
-    type: z.literal('split'),
-    keeps: between(0.000_001, 0.999_999),
-    other: idSchema,
-    /** `taken`: this is the part that was carved off. */
-    part: z.enum(['kept', 'taken']),
-    /** What is taken goes on as this of the plan's other shapes. */
-    shape: z.optional(idSchema),
-  }),
-  /** An entry was mistaken: its figure is this. */
-  z.strictObject({ ...base, type: z.literal('amended'), of: idSchema, figure: massG }),
-  /** The device's clock was put back or forward by so much while timers ran. */
-  z.strictObject({ ...base, type: z.literal('clock-set'), shiftMs: between(-LONGEST_MS, LONGEST_MS) }),
-  z.strictObject({ ...base, type: z.literal('shaped'), pieces }),
-  /** One piece on the scale while shaping. */
-  z.strictObject({ ...base, type: z.literal('sampled'), grams: between(0.001, 10_000) }),
-  z.strictObject({ ...base, type: z.literal('cooked'), minutes: anyMinutes }),
-  /** What a tray weighed once it was dry; also long after the batch was closed. */
-  z.strictObject({ ...base, type: z.literal('dried'), grams: massG }),
-  /** Onto a tray of the rack: so much, without the tray. `pace`: hours of the tray in one of the clock, to practise with. */
-  z.strictObject({
-    ...base,
-    type: z.literal('tray-laid'),
-    tray: idSchema,
-    name: nameSchema,
-    grams: someG,
-    trayG: massG,
-    layout: trayLayoutSchema,
-    pace: z.optional(whole(1, 3600)),
-  }),
-  z.strictObject({ ...base, type: z.literal('tray-moved'), tray: idSchema, spot: spotSchema }),
-  z.strictObject({ ...base, type: z.literal('tray-turned'), tray: idSchema }),
-  /** Tray and all. */
-  z.strictObject({ ...base, type: z.literal('tray-weighed'), tray: idSchema, grams: someG }),
-  z.strictObject({ ...base, type: z.literal('tray-packed'), tray: idSchema }),
-  z.strictObject({ ...base, type: z.literal('tray-thrown'), tray: idSchema, why: noteSchema }),
-  z.strictObject({ ...base, type: z.literal('judged'), verdict: z.enum(VERDICTS) }),
-  z.strictObject({ ...base, type: z.literal('noted'), text: noteSchema }),
-  /** Takes back what one tap recorded. */
-  z.strictObject({
-    ...base,
-    type: z.literal('undone'),
-    events: z.array(idSchema).check(z.minLength(1), z.maxLength(100)),
-  }),
-  z.strictObject({ ...base, type: z.literal('abandoned'), reason: noteSchema }),
-  z.strictObject({ ...base, type: z.literal('closed') }),
-])
+export const benchEventSchema = z.lazy(() =>
+  z.discriminatedUnion('type', [
+    z.strictObject({ ...base, type: z.literal('weighed'), row: idSchema, grams: massG }),
+    z.strictObject({ ...base, type: z.literal('poured'), grams: massG }),
+    z.strictObject({ ...base, type: z.literal('felt'), feel: z.enum(FEELS) }),
+    z.strictObject({ ...base, type: z.literal('added-flour'), grams: massG, saltG: massG }),
+    z.strictObject({
+      ...base,
+      type: z.literal('timer-started'),
+      timer: timerId,
+      minutes,
+      /** Of a timer of the maker's own. */
+      name: z.optional(nameSchema),
+    }),
+    z.strictObject({
+      ...base,
+      type: z.literal('timer-moved'),
+      timer: timerId,
+      minutes: between(-MOST_SHIFT_MIN, MOST_SHIFT_MIN),
+    }),
+    z.strictObject({ ...base, type: z.literal('timer-answered'), timer: timerId }),
+    z.strictObject({ ...base, type: z.literal('timer-stopped'), timer: timerId }),
+    z.strictObject({ ...base, type: z.literal('step-done'), step: idSchema }),
+    /** A thing that is at hand, or one of several goes that is done. */
+    z.strictObject({ ...base, type: z.literal('ticked'), item: idSchema, on: z.boolean() }),
+    z.strictObject({ ...base, type: z.literal('worked-by'), by: z.enum(WORKERS) }),
+    /** Thinned with another roller than was planned, or by pin. */
+    z.strictObject({ ...base, type: z.literal('rolled-by'), roller: z.nullable(rollerSchema) }),
+    /** One lump on the scale while dividing. */
+    z.strictObject({ ...base, type: z.literal('lumped'), grams: massG }),
+    /** The jar of flour for the board: what it has lost since it was last weighed is in the dough. */
+    z.strictObject({ ...base, type: z.literal('jar-weighed'), grams: massG }),
+    z.strictObject({ ...base, type: z.literal('finish-chosen'), finish: z.enum(FINISHES) }),
+    /** Into the fridge before the step at hand; so many minutes to come back from it. */
+    z.strictObject({ ...base, type: z.literal('chilled'), minutes }),
+    z.strictObject({ ...base, type: z.literal('paused'), why: noteSchema }),
+    z.strictObject({ ...base, type: z.literal('resumed') }),
+    z.strictObject({ ...base, type: z.literal('handed-over'), to: nameSchema, word: noteSchema }),
+    z.strictObject({ ...base, type: z.literal('taken-on') }),
+    /** Of all there was, this share stays; the rest is the batch named. */
+    z.strictObject({
+      ...base,
+      type: z.literal('split'),
+      keeps: between(0.000_001, 0.999_999),
+      other: idSchema,
+      /** `taken`: this is the part that was carved off. */
+      part: z.enum(['kept', 'taken']),
+      /** What is taken goes on as this of the plan's other shapes. */
+      shape: z.optional(idSchema),
+    }),
+    /** An entry was mistaken: its figure is this. */
+    z.strictObject({ ...base, type: z.literal('amended'), of: idSchema, figure: massG }),
+    /** The device's clock was put back or forward by so much while timers ran. */
+    z.strictObject({ ...base, type: z.literal('clock-set'), shiftMs: between(-LONGEST_MS, LONGEST_MS) }),
+    z.strictObject({ ...base, type: z.literal('shaped'), pieces }),
+    /** One piece on the scale while shaping. */
+    z.strictObject({ ...base, type: z.literal('sampled'), grams: between(0.001, 10_000) }),
+    z.strictObject({ ...base, type: z.literal('cooked'), minutes: anyMinutes }),
+    /** What a tray weighed once it was dry; also long after the batch was closed. */
+    z.strictObject({ ...base, type: z.literal('dried'), grams: massG }),
+    /** Onto a tray of the rack: so much, without the tray. `pace`: hours of the tray in one of the clock, to practise with. */
+    z.strictObject({
+      ...base,
+      type: z.literal('tray-laid'),
+      tray: idSchema,
+      name: nameSchema,
+      grams: someG,
+      trayG: massG,
+      layout: trayLayoutSchema,
+      pace: z.optional(whole(1, 3600)),
+    }),
+    z.strictObject({ ...base, type: z.literal('tray-moved'), tray: idSchema, spot: spotSchema }),
+    z.strictObject({ ...base, type: z.literal('tray-turned'), tray: idSchema }),
+    /** Tray and all. */
+    z.strictObject({ ...base, type: z.literal('tray-weighed'), tray: idSchema, grams: someG }),
+    z.strictObject({ ...base, type: z.literal('tray-packed'), tray: idSchema }),
+    z.strictObject({ ...base, type: z.literal('tray-thrown'), tray: idSchema, why: noteSchema }),
+    z.strictObject({ ...base, type: z.literal('judged'), verdict: z.enum(VERDICTS) }),
+    z.strictObject({ ...base, type: z.literal('noted'), text: noteSchema }),
+    /** Takes back what one tap recorded. */
+    z.strictObject({
+      ...base,
+      type: z.literal('undone'),
+      events: z.array(idSchema).check(z.minLength(1), z.maxLength(100)),
+    }),
+    z.strictObject({ ...base, type: z.literal('abandoned'), reason: noteSchema }),
+    z.strictObject({ ...base, type: z.literal('closed') }),
+  ]),
+)
 
 export type Feel = (typeof FEELS)[number]
 export type Verdict = (typeof VERDICTS)[number]

@@ -5,12 +5,14 @@ import { sheetReferencesAt, sheetSchema, sheetUpgrades } from './sheet.ts'
 import { idSchema } from './text.ts'
 
 /** The sheet being worked on. There is one. */
-export const draftSchema = z.strictObject({
-  id: z.literal('draft'),
-  /** The formula this began as, if it stands in the book. */
-  formula: z.nullable(idSchema),
-  sheet: sheetSchema,
-})
+export const draftSchema = z.lazy(() =>
+  z.strictObject({
+    id: z.literal('draft'),
+    /** The formula this began as, if it stands in the book. */
+    formula: z.nullable(idSchema),
+    sheet: sheetSchema,
+  }),
+)
 
 export type Draft = z.infer<typeof draftSchema>
 

@@ -5,20 +5,22 @@ import { sheetReferencesAt, sheetSchema, sheetUpgrades } from './sheet.ts'
 import { idSchema, nameSchema, timeSchema } from './text.ts'
 
 /** A formula as it stood before a change was kept. */
-const versionSchema = z.strictObject({ at: timeSchema, sheet: sheetSchema })
+const versionSchema = z.lazy(() => z.strictObject({ at: timeSchema, sheet: sheetSchema }))
 export const MAX_VERSIONS = 100
 export const MAX_TAGS = 20
 
-export const formulaSchema = z.strictObject({
-  id: idSchema,
-  sheet: sheetSchema,
-  tags: z.array(nameSchema.check(z.maxLength(40))).check(z.maxLength(MAX_TAGS)),
-  archived: z.boolean(),
-  /** Oldest first; the sheet above is the newest and not among them. */
-  versions: z.array(versionSchema).check(z.maxLength(MAX_VERSIONS)),
-  createdAt: timeSchema,
-  updatedAt: timeSchema,
-})
+export const formulaSchema = z.lazy(() =>
+  z.strictObject({
+    id: idSchema,
+    sheet: sheetSchema,
+    tags: z.array(nameSchema.check(z.maxLength(40))).check(z.maxLength(MAX_TAGS)),
+    archived: z.boolean(),
+    /** Oldest first; the sheet above is the newest and not among them. */
+    versions: z.array(versionSchema).check(z.maxLength(MAX_VERSIONS)),
+    createdAt: timeSchema,
+    updatedAt: timeSchema,
+  }),
+)
 
 export type Formula = z.infer<typeof formulaSchema>
 export type FormulaVersion = z.infer<typeof versionSchema>

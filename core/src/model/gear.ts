@@ -9,79 +9,89 @@ import { idSchema, nameSchema, timeSchema } from './text.ts'
 import { AIRS, overSchema, usualCovers } from './tray.ts'
 import { defaultUnits, unitsSchema } from './units.ts'
 
-export const placeSchema = z.strictObject({
-  id: idSchema,
-  name: nameSchema,
-  temperatureC: between(-20, 60),
-  rhPercent: between(5, 95),
-  /** How the air moves where a rack stands there. */
-  air: z.enum(AIRS),
-  /** From evening to morning, where that is another air. */
-  night: z.nullable(z.strictObject({ temperatureC: between(-20, 60), rhPercent: between(5, 95) })),
-})
+export const placeSchema = z.lazy(() =>
+  z.strictObject({
+    id: idSchema,
+    name: nameSchema,
+    temperatureC: between(-20, 60),
+    rhPercent: between(5, 95),
+    /** How the air moves where a rack stands there. */
+    air: z.enum(AIRS),
+    /** From evening to morning, where that is another air. */
+    night: z.nullable(z.strictObject({ temperatureC: between(-20, 60), rhPercent: between(5, 95) })),
+  }),
+)
 
 /** What a mix has to fit into. */
-export const vesselSchema = z.strictObject({
-  id: idSchema,
-  name: nameSchema,
-  maxDoughG: between(10, 1_000_000),
-})
+export const vesselSchema = z.lazy(() =>
+  z.strictObject({
+    id: idSchema,
+    name: nameSchema,
+    maxDoughG: between(10, 1_000_000),
+  }),
+)
 
-export const potSchema = z.strictObject({
-  id: idSchema,
-  name: nameSchema,
-  holdsL: litres,
-  /** Of the ring it stands on, kW; null where nobody has said. */
-  ringKW: z.nullable(between(0.1, 100)),
-})
+export const potSchema = z.lazy(() =>
+  z.strictObject({
+    id: idSchema,
+    name: nameSchema,
+    holdsL: litres,
+    /** Of the ring it stands on, kW; null where nobody has said. */
+    ringKW: z.nullable(between(0.1, 100)),
+  }),
+)
 
 /** A known weight put on a scale, and what it showed. */
-export const scaleCheckSchema = z.strictObject({
-  at: timeSchema,
-  scale: nameSchema,
-  stepG: between(0.01, 10),
-  knownG: someG.check(z.maximum(100_000)),
-  shownG: massG.check(z.maximum(100_000)),
-})
+export const scaleCheckSchema = z.lazy(() =>
+  z.strictObject({
+    at: timeSchema,
+    scale: nameSchema,
+    stepG: between(0.01, 10),
+    knownG: someG.check(z.maximum(100_000)),
+    shownG: massG.check(z.maximum(100_000)),
+  }),
+)
 export const MAX_SCALE_CHECKS = 200
 /** What is laid over a tray, and how much of the exchange with the room it leaves, of 1. */
-export const coverSchema = z.strictObject({ id: idSchema, ...overSchema.shape })
+export const coverSchema = z.lazy(() => z.strictObject({ id: idSchema, ...overSchema.shape }))
 
 /** Of places, vessels, pots, covers, rollers and presses each, once two kitchens have been joined; one kitchen adds up to `ROOM_FOR`. */
 const MAX_PARTS = 200
 const MAX_READ_AS = 1000
 export const ROOM_FOR = 20
 
-export const gearSchema = z.strictObject({
-  id: z.literal('gear'),
-  scaleStepG: between(0.01, 10),
-  boardMm: between(100, 3000),
-  places: z.array(placeSchema).check(z.minLength(1), z.maxLength(MAX_PARTS)),
-  vessels: z.array(vesselSchema).check(z.maxLength(MAX_PARTS)),
-  pots: z.array(potSchema).check(z.maxLength(MAX_PARTS)),
-  rollers: z.array(rollerSchema).check(z.maxLength(MAX_PARTS)),
-  presses: z.array(pressSchema).check(z.maxLength(MAX_PARTS)),
-  covers: z.array(coverSchema).check(z.maxLength(MAX_PARTS)),
-  /** How far mixing and kneading by this maker's machine or hand warms the dough, degrees. */
-  frictionC: between(0, 30),
-  tapC: between(0, 40),
-  altitudeM: between(-100, 5000),
-  units: unitsSchema,
-  /** Topic to position: how this maker works unless a formula says otherwise. */
-  schools: z.record(idSchema, idSchema),
-  /** Grams a person, where they differ from the guide: `semolina/main/fresh`. */
-  portions: z.record(z.string().check(z.maxLength(60)), between(1, 2000)),
-  /** When the cautions about alkali were last read and acknowledged. */
-  alkaliReadAt: z.nullable(timeSchema),
-  /** Who kneads, where the dough allows either. */
-  kneads: z.enum(WORKERS),
-  /** The place the bench stands in; null is the first. */
-  benchPlace: z.nullable(idSchema),
-  /** Names in recipes that were settled once: what they are, or null for nothing of the dough. */
-  readAs: z.array(z.strictObject({ name: nameSchema, is: z.nullable(idSchema) })).check(z.maxLength(MAX_READ_AS)),
-  /** Oldest first. */
-  scaleChecks: z.array(scaleCheckSchema).check(z.maxLength(MAX_SCALE_CHECKS)),
-})
+export const gearSchema = z.lazy(() =>
+  z.strictObject({
+    id: z.literal('gear'),
+    scaleStepG: between(0.01, 10),
+    boardMm: between(100, 3000),
+    places: z.array(placeSchema).check(z.minLength(1), z.maxLength(MAX_PARTS)),
+    vessels: z.array(vesselSchema).check(z.maxLength(MAX_PARTS)),
+    pots: z.array(potSchema).check(z.maxLength(MAX_PARTS)),
+    rollers: z.array(rollerSchema).check(z.maxLength(MAX_PARTS)),
+    presses: z.array(pressSchema).check(z.maxLength(MAX_PARTS)),
+    covers: z.array(coverSchema).check(z.maxLength(MAX_PARTS)),
+    /** How far mixing and kneading by this maker's machine or hand warms the dough, degrees. */
+    frictionC: between(0, 30),
+    tapC: between(0, 40),
+    altitudeM: between(-100, 5000),
+    units: unitsSchema,
+    /** Topic to position: how this maker works unless a formula says otherwise. */
+    schools: z.record(idSchema, idSchema),
+    /** Grams a person, where they differ from the guide: `semolina/main/fresh`. */
+    portions: z.record(z.string().check(z.maxLength(60)), between(1, 2000)),
+    /** When the cautions about alkali were last read and acknowledged. */
+    alkaliReadAt: z.nullable(timeSchema),
+    /** Who kneads, where the dough allows either. */
+    kneads: z.enum(WORKERS),
+    /** The place the bench stands in; null is the first. */
+    benchPlace: z.nullable(idSchema),
+    /** Names in recipes that were settled once: what they are, or null for nothing of the dough. */
+    readAs: z.array(z.strictObject({ name: nameSchema, is: z.nullable(idSchema) })).check(z.maxLength(MAX_READ_AS)),
+    /** Oldest first. */
+    scaleChecks: z.array(scaleCheckSchema).check(z.maxLength(MAX_SCALE_CHECKS)),
+  }),
+)
 
 export type Place = z.infer<typeof placeSchema>
 export type Vessel = z.infer<typeof vesselSchema>

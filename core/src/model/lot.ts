@@ -8,24 +8,26 @@ import { idSchema, nameSchema, noteSchema, timeSchema } from './text.ts'
 export const PACKINGS = ['open-bin', 'small-paper', 'paper-sack', 'sealed'] as const
 export type Packing = (typeof PACKINGS)[number]
 
-export const lotSchema = z.strictObject({
-  id: idSchema,
-  name: nameSchema,
-  ingredient: idSchema,
-  note: noteSchema,
-  /** In the maker's own money. */
-  pricePerKg: z.optional(between(0, 100_000)),
-  /** What is left in the sack. */
-  stockG: z.optional(between(0, 10_000_000)),
-  /** As its label says, fraction of mass. */
-  protein: z.optional(fraction),
-  /** What it stands in: how soon it follows the air. */
-  packing: z.optional(z.enum(PACKINGS)),
-  /** When it came, or was opened; it follows the air from then on. */
-  since: z.optional(timeSchema),
-  /** Water when it came, as its label says, fraction of mass. */
-  startMoisture: z.optional(between(0.08, 0.18)),
-})
+export const lotSchema = z.lazy(() =>
+  z.strictObject({
+    id: idSchema,
+    name: nameSchema,
+    ingredient: idSchema,
+    note: noteSchema,
+    /** In the maker's own money. */
+    pricePerKg: z.optional(between(0, 100_000)),
+    /** What is left in the sack. */
+    stockG: z.optional(between(0, 10_000_000)),
+    /** As its label says, fraction of mass. */
+    protein: z.optional(fraction),
+    /** What it stands in: how soon it follows the air. */
+    packing: z.optional(z.enum(PACKINGS)),
+    /** When it came, or was opened; it follows the air from then on. */
+    since: z.optional(timeSchema),
+    /** Water when it came, as its label says, fraction of mass. */
+    startMoisture: z.optional(between(0.08, 0.18)),
+  }),
+)
 
 export type Lot = z.infer<typeof lotSchema>
 

@@ -37,7 +37,7 @@ export const pressSchema = z.strictObject({
 })
 
 /** A kind of press as the table describes it: where a maker starts from. */
-export const pressKindSchema = z.extend(pressSchema, { note: someText })
+export const pressKindSchema = z.lazy(() => z.extend(pressSchema, { note: someText }))
 
 export type KeptRoller = z.infer<typeof rollerSchema>
 export type KeptPress = z.infer<typeof pressSchema>

@@ -4,17 +4,19 @@ import type { Reference } from './reference.ts'
 import { idSchema, noteSchema, timeSchema } from './text.ts'
 
 /** A photo taken at a step, reduced before it is kept. Raster pictures only: a drawing could carry a script. */
-export const photoSchema = z.strictObject({
-  id: idSchema,
-  batch: idSchema,
-  step: idSchema,
-  at: timeSchema,
-  type: z.enum(['image/jpeg', 'image/webp', 'image/png']),
-  base64: z.base64().check(z.minLength(1), z.maxLength(4_000_000)),
-  widthPx: whole(1, 8000),
-  heightPx: whole(1, 8000),
-  note: noteSchema,
-})
+export const photoSchema = z.lazy(() =>
+  z.strictObject({
+    id: idSchema,
+    batch: idSchema,
+    step: idSchema,
+    at: timeSchema,
+    type: z.enum(['image/jpeg', 'image/webp', 'image/png']),
+    base64: z.base64().check(z.minLength(1), z.maxLength(4_000_000)),
+    widthPx: whole(1, 8000),
+    heightPx: whole(1, 8000),
+    note: noteSchema,
+  }),
+)
 
 export type Photo = z.infer<typeof photoSchema>
 

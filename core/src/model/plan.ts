@@ -13,95 +13,101 @@ import { spanSchema } from './window.ts'
 export const WORKERS = ['hand', 'mixer', 'processor'] as const
 export type Worker = (typeof WORKERS)[number]
 
-const plannedRowSchema = z.strictObject({
-  key: idSchema,
-  ingredient: idSchema,
-  name: nameSchema,
-  lot: z.optional(idSchema),
-  part: z.enum(['flour', 'base', 'water', 'salt', 'alkali', 'other']),
-  /** Fraction of massG; for a flour, as it stood in store that day. */
-  water: fraction,
-  /** Of the way from its sack's start to the air's own moisture; the air has no say where it is left out. */
-  airShare: z.optional(fraction),
-  percent: between(0, 10_000),
-  weighedG: massG,
-  /** Of weighedG, what of the flour on a base waits beside the bowl for the feel. */
-  heldG: z.optional(massG),
-})
+const plannedRowSchema = z.lazy(() =>
+  z.strictObject({
+    key: idSchema,
+    ingredient: idSchema,
+    name: nameSchema,
+    lot: z.optional(idSchema),
+    part: z.enum(['flour', 'base', 'water', 'salt', 'alkali', 'other']),
+    /** Fraction of massG; for a flour, as it stood in store that day. */
+    water: fraction,
+    /** Of the way from its sack's start to the air's own moisture; the air has no say where it is left out. */
+    airShare: z.optional(fraction),
+    percent: between(0, 10_000),
+    weighedG: massG,
+    /** Of weighedG, what of the flour on a base waits beside the bowl for the feel. */
+    heldG: z.optional(massG),
+  }),
+)
 
-const plannedShapeSchema = z.strictObject({
-  id: idSchema,
-  name: nameSchema,
-  blank: blankSchema,
-  pieceG: massG,
-  pieces,
-  /** Of the usable dough; the rest is cut into other shapes. */
-  share: fraction,
-  /** In the dough's control variable: the 14 % basis, or flour on the base. */
-  window: z.strictObject({ low: reckoned, best: reckoned, high: reckoned }),
-})
+const plannedShapeSchema = z.lazy(() =>
+  z.strictObject({
+    id: idSchema,
+    name: nameSchema,
+    blank: blankSchema,
+    pieceG: massG,
+    pieces,
+    /** Of the usable dough; the rest is cut into other shapes. */
+    share: fraction,
+    /** In the dough's control variable: the 14 % basis, or flour on the base. */
+    window: z.strictObject({ low: reckoned, best: reckoned, high: reckoned }),
+  }),
+)
 
-export const planSchema = z.strictObject({
-  at: timeSchema,
-  formula: z.nullable(idSchema),
-  sheet: sheetSchema,
-  rows: z.array(plannedRowSchema).check(z.minLength(2), z.maxLength(60)),
-  scaleStepG: between(0.001, 100),
-  boardMm: lengthMm,
-  /** Where the flour stood, in words for the log. */
-  store: z.nullable(z.strictObject({ name: nameSchema, temperatureC: celsius, rhPercent: between(0, 100) })),
-  /** What the dough is steered by; on a base, its name for the rule. */
-  control: z.discriminatedUnion('by', [
-    z.strictObject({ by: z.literal('hydration') }),
-    z.strictObject({ by: z.literal('base'), base: nameSchema }),
-  ]),
-  hydration: z.strictObject({
-    /** What the formula asks for, on the 14 % basis, before the lot's own thirst. */
-    paper14: reckoned,
-    expected14: reckoned,
-    effective: reckoned,
+export const planSchema = z.lazy(() =>
+  z.strictObject({
+    at: timeSchema,
+    formula: z.nullable(idSchema),
+    sheet: sheetSchema,
+    rows: z.array(plannedRowSchema).check(z.minLength(2), z.maxLength(60)),
+    scaleStepG: between(0.001, 100),
+    boardMm: lengthMm,
+    /** Where the flour stood, in words for the log. */
+    store: z.nullable(z.strictObject({ name: nameSchema, temperatureC: celsius, rhPercent: between(0, 100) })),
+    /** What the dough is steered by; on a base, its name for the rule. */
+    control: z.discriminatedUnion('by', [
+      z.strictObject({ by: z.literal('hydration') }),
+      z.strictObject({ by: z.literal('base'), base: nameSchema }),
+    ]),
+    hydration: z.strictObject({
+      /** What the formula asks for, on the 14 % basis, before the lot's own thirst. */
+      paper14: reckoned,
+      expected14: reckoned,
+      effective: reckoned,
+    }),
+    water: z.strictObject({
+      startG: massG,
+      holdBackG: massG,
+      ceilingG: massG,
+      predictiveSd: between(0, 1000),
+      batches: whole(0, 1_000_000),
+    }),
+    /** Heat of the water; null where none is poured. */
+    waterC: z.nullable(celsius),
+    doughG: massG,
+    densityGPerCm3: between(0.1, 10),
+    shape: plannedShapeSchema,
+    /** What else the dough is cut into, with its share of it, and what it goes on with as a batch of its own. */
+    also: z
+      .array(
+        z.strictObject({
+          id: idSchema,
+          name: nameSchema,
+          share: fraction,
+          own: z.optional(
+            z.strictObject({
+              shape: plannedShapeSchema,
+              cook: spanSchema,
+              steps: z.array(plannedStepSchema).check(z.minLength(1), z.maxLength(80)),
+            }),
+          ),
+        }),
+      )
+      .check(z.maxLength(8)),
+    minutes: z.strictObject({ cook: spanSchema, drink: minutes }),
+    steps: z.array(plannedStepSchema).check(z.minLength(1), z.maxLength(80)),
+    /** Who kneads, unless the batch says otherwise. */
+    kneads: z.enum(WORKERS),
+    /** Heat of the air at the bench, °C. */
+    roomC: celsius,
+    /** Water by the dough, salt by the water. */
+    pot: z.strictObject({
+      litresPer100G: between(0.001, 100_000),
+      saltGPerL: between(0, 1000),
+    }),
   }),
-  water: z.strictObject({
-    startG: massG,
-    holdBackG: massG,
-    ceilingG: massG,
-    predictiveSd: between(0, 1000),
-    batches: whole(0, 1_000_000),
-  }),
-  /** Heat of the water; null where none is poured. */
-  waterC: z.nullable(celsius),
-  doughG: massG,
-  densityGPerCm3: between(0.1, 10),
-  shape: plannedShapeSchema,
-  /** What else the dough is cut into, with its share of it, and what it goes on with as a batch of its own. */
-  also: z
-    .array(
-      z.strictObject({
-        id: idSchema,
-        name: nameSchema,
-        share: fraction,
-        own: z.optional(
-          z.strictObject({
-            shape: plannedShapeSchema,
-            cook: spanSchema,
-            steps: z.array(plannedStepSchema).check(z.minLength(1), z.maxLength(80)),
-          }),
-        ),
-      }),
-    )
-    .check(z.maxLength(8)),
-  minutes: z.strictObject({ cook: spanSchema, drink: minutes }),
-  steps: z.array(plannedStepSchema).check(z.minLength(1), z.maxLength(80)),
-  /** Who kneads, unless the batch says otherwise. */
-  kneads: z.enum(WORKERS),
-  /** Heat of the air at the bench, °C. */
-  roomC: celsius,
-  /** Water by the dough, salt by the water. */
-  pot: z.strictObject({
-    litresPer100G: between(0.001, 100_000),
-    saltGPerL: between(0, 1000),
-  }),
-})
+)
 
 export type Plan = z.infer<typeof planSchema>
 export type PlannedRow = z.infer<typeof plannedRowSchema>

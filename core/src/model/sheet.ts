@@ -6,116 +6,132 @@ import { under, type Reference } from './reference.ts'
 import { idSchema, nameSchema, noteSchema } from './text.ts'
 import { spanSchema } from './window.ts'
 
-export const amountSchema = z.discriminatedUnion('by', [
-  z.strictObject({ by: z.literal('percent'), percent: between(0, 1000) }),
-  /** The water: its percent follows from the hydration, so it is not stored. */
+export const amountSchema = z.lazy(() =>
+  z.discriminatedUnion('by', [
+    z.strictObject({ by: z.literal('percent'), percent: between(0, 1000) }),
+    /** The water: its percent follows from the hydration, so it is not stored. */
+    z.strictObject({
+      by: z.literal('hydration'),
+      percent: between(0, 300),
+      basis: z.enum(['effective', 'basis14']),
+    }),
+  ]),
+)
+
+export const sheetRowSchema = z.lazy(() =>
   z.strictObject({
-    by: z.literal('hydration'),
-    percent: between(0, 300),
-    basis: z.enum(['effective', 'basis14']),
+    key: idSchema,
+    ingredient: idSchema,
+    amount: amountSchema,
+    flour: z.optional(z.literal(true)),
+    /** The cooked potato, curd or milk that everything is counted on; such rows add to 100. */
+    base: z.optional(z.literal(true)),
+    lot: z.optional(idSchema),
+    /** Typed in grams: it stays so when another row is typed, until it is scaled or its percent is typed. */
+    typedG: z.optional(between(0, 1_000_000)),
+    /** Read off a recipe: what it may be, times what stands; until a figure is typed. */
+    unsure: z.optional(z.strictObject({ low: between(0, 1), high: between(1, 100) })),
+    /** Water as measured, fraction of mass, where it is not what the table says. */
+    water: z.optional(fraction),
   }),
-])
+)
 
-export const sheetRowSchema = z.strictObject({
-  key: idSchema,
-  ingredient: idSchema,
-  amount: amountSchema,
-  flour: z.optional(z.literal(true)),
-  /** The cooked potato, curd or milk that everything is counted on; such rows add to 100. */
-  base: z.optional(z.literal(true)),
-  lot: z.optional(idSchema),
-  /** Typed in grams: it stays so when another row is typed, until it is scaled or its percent is typed. */
-  typedG: z.optional(between(0, 1_000_000)),
-  /** Read off a recipe: what it may be, times what stands; until a figure is typed. */
-  unsure: z.optional(z.strictObject({ low: between(0, 1), high: between(1, 100) })),
-  /** Water as measured, fraction of mass, where it is not what the table says. */
-  water: z.optional(fraction),
-})
+export const targetSchema = z.lazy(() =>
+  z.discriminatedUnion('by', [
+    z.strictObject({ by: z.enum(['flour', 'dough', 'water', 'base']), grams: massSchema }),
+    z.strictObject({ by: z.literal('portions'), count: between(0.001, 10_000), gramsEach: massSchema }),
+    /** Each piece weighs what the shape's blank weighs in this dough. */
+    z.strictObject({ by: z.literal('pieces'), count: between(0.001, 1_000_000) }),
+    /** One row is locked at what is in the jar. */
+    z.strictObject({ by: z.literal('row'), key: idSchema, grams: massSchema }),
+  ]),
+)
 
-export const targetSchema = z.discriminatedUnion('by', [
-  z.strictObject({ by: z.enum(['flour', 'dough', 'water', 'base']), grams: massSchema }),
-  z.strictObject({ by: z.literal('portions'), count: between(0.001, 10_000), gramsEach: massSchema }),
-  /** Each piece weighs what the shape's blank weighs in this dough. */
-  z.strictObject({ by: z.literal('pieces'), count: between(0.001, 1_000_000) }),
-  /** One row is locked at what is in the jar. */
-  z.strictObject({ by: z.literal('row'), key: idSchema, grams: massSchema }),
-])
+export const flourStateSchema = z.lazy(() =>
+  z.discriminatedUnion('by', [
+    z.strictObject({ by: z.literal('place'), place: idSchema }),
+    z.strictObject({ by: z.literal('typed'), moisture: between(0.05, 0.2) }),
+  ]),
+)
 
-export const flourStateSchema = z.discriminatedUnion('by', [
-  z.strictObject({ by: z.literal('place'), place: idSchema }),
-  z.strictObject({ by: z.literal('typed'), moisture: between(0.05, 0.2) }),
-])
-
-export const alsoShapeSchema = z.discriminatedUnion('by', [
-  z.strictObject({ shape: idSchema, by: z.literal('share'), percent: between(0.001, 100) }),
-  z.strictObject({ shape: idSchema, by: z.literal('count'), count: between(0.001, 1_000_000) }),
-  z.strictObject({ shape: idSchema, by: z.literal('grams'), grams: massSchema }),
-])
+export const alsoShapeSchema = z.lazy(() =>
+  z.discriminatedUnion('by', [
+    z.strictObject({ shape: idSchema, by: z.literal('share'), percent: between(0.001, 100) }),
+    z.strictObject({ shape: idSchema, by: z.literal('count'), count: between(0.001, 1_000_000) }),
+    z.strictObject({ shape: idSchema, by: z.literal('grams'), grams: massSchema }),
+  ]),
+)
 
 /** A filling is a name, a mass and a moisture; how it is made is nobody's business here. */
-export const fillingSchema = z.strictObject({
-  name: nameSchema,
-  gramsEach: between(0.001, 500),
-  moisturePercent: between(0, 100),
-})
+export const fillingSchema = z.lazy(() =>
+  z.strictObject({
+    name: nameSchema,
+    gramsEach: between(0.001, 500),
+    moisturePercent: between(0, 100),
+  }),
+)
 
 /** What this dough goes through and how; null is what Gear has first, or the dough's own way. */
-export const machinesSchema = z.strictObject({
-  /** A pin alone, though Gear holds a roller. */
-  byPin: z.boolean(),
-  roller: z.nullable(idSchema),
-  press: z.nullable(idSchema),
-  /** The sheet's ends joined, so that it runs round the roller. */
-  belt: z.boolean(),
-  /** Folded and passed so often before it is thinned. */
-  folds: z.nullable(whole(0, 12)),
-})
+export const machinesSchema = z.lazy(() =>
+  z.strictObject({
+    /** A pin alone, though Gear holds a roller. */
+    byPin: z.boolean(),
+    roller: z.nullable(idSchema),
+    press: z.nullable(idSchema),
+    /** The sheet's ends joined, so that it runs round the roller. */
+    belt: z.boolean(),
+    /** Folded and passed so often before it is thinned. */
+    folds: z.nullable(whole(0, 12)),
+  }),
+)
 
-export const sheetSchema = z
-  .strictObject({
-    name: nameSchema,
-    dough: idSchema,
-    shape: idSchema,
-    rows: z.array(sheetRowSchema).check(z.minLength(2), z.maxLength(60)),
-    target: targetSchema,
-    lossPercent: between(0, 50),
-    flourState: flourStateSchema,
-    /** Pour what this flour's own batches have taught, not only what the paper says. */
-    useLearned: z.boolean(),
-    /** Heat of the water, °C; null follows the school. */
-    waterC: z.nullable(between(-5, 100)),
-    /** Topic to position, where this dough is made another way than the maker's others. */
-    schools: z.record(idSchema, idSchema),
-    /** What one mix has to fit into; a larger dough is split. */
-    vessel: z.nullable(idSchema),
-    note: noteSchema,
-    /** What else the dough is cut into; the shape above takes the rest. */
-    alsoShapes: z.array(alsoShapeSchema).check(z.maxLength(8)),
-    /** For a filled shape; null leaves it at the usual mass and moisture. */
-    filling: z.nullable(fillingSchema),
-    /** A shape that could be filled is made empty: only its skins. */
-    unfilled: z.boolean(),
-    machines: machinesSchema,
-    /** As a recipe has it, where it says so; else the dough's, the school's and the shape's own. */
-    asRead: z.optional(
-      z.strictObject({
-        kneadMin: z.optional(spanSchema),
-        restMin: z.optional(someMinutes),
-        cookMin: z.optional(spanSchema),
+export const sheetSchema = z.lazy(() =>
+  z
+    .strictObject({
+      name: nameSchema,
+      dough: idSchema,
+      shape: idSchema,
+      rows: z.array(sheetRowSchema).check(z.minLength(2), z.maxLength(60)),
+      target: targetSchema,
+      lossPercent: between(0, 50),
+      flourState: flourStateSchema,
+      /** Pour what this flour's own batches have taught, not only what the paper says. */
+      useLearned: z.boolean(),
+      /** Heat of the water, °C; null follows the school. */
+      waterC: z.nullable(between(-5, 100)),
+      /** Topic to position, where this dough is made another way than the maker's others. */
+      schools: z.record(idSchema, idSchema),
+      /** What one mix has to fit into; a larger dough is split. */
+      vessel: z.nullable(idSchema),
+      note: noteSchema,
+      /** What else the dough is cut into; the shape above takes the rest. */
+      alsoShapes: z.array(alsoShapeSchema).check(z.maxLength(8)),
+      /** For a filled shape; null leaves it at the usual mass and moisture. */
+      filling: z.nullable(fillingSchema),
+      /** A shape that could be filled is made empty: only its skins. */
+      unfilled: z.boolean(),
+      machines: machinesSchema,
+      /** As a recipe has it, where it says so; else the dough's, the school's and the shape's own. */
+      asRead: z.optional(
+        z.strictObject({
+          kneadMin: z.optional(spanSchema),
+          restMin: z.optional(someMinutes),
+          cookMin: z.optional(spanSchema),
+        }),
+      ),
+    })
+    .check(
+      z.refine(
+        ({ rows }) =>
+          rows.filter((row) => row.amount.by === 'hydration').length === (rows.some((row) => row.base) ? 0 : 1) &&
+          !rows.some((row) => row.base && row.flour),
+        { params: { code: 'one-water-row' } },
+      ),
+      z.refine((sheet) => new Set(sheet.rows.map((row) => row.key)).size === sheet.rows.length, {
+        params: { code: 'row-key-twice' },
       }),
     ),
-  })
-  .check(
-    z.refine(
-      ({ rows }) =>
-        rows.filter((row) => row.amount.by === 'hydration').length === (rows.some((row) => row.base) ? 0 : 1) &&
-        !rows.some((row) => row.base && row.flour),
-      { params: { code: 'one-water-row' } },
-    ),
-    z.refine((sheet) => new Set(sheet.rows.map((row) => row.key)).size === sheet.rows.length, {
-      params: { code: 'row-key-twice' },
-    }),
-  )
+)
 
 export type Amount = z.infer<typeof amountSchema>
 export type SheetRow = z.infer<typeof sheetRowSchema>

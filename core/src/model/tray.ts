@@ -14,10 +14,12 @@ export const GEOMETRIES = ['slab', 'cylinder', 'sphere'] as const
 export type Geometry = (typeof GEOMETRIES)[number]
 
 /** A piece as it dries: half the thickness of a slab or the wall of a tube, the radius of what is round. */
-export const pieceBodySchema = z.strictObject({
-  geometry: z.enum(GEOMETRIES),
-  halfThicknessMm: between(0.05, 100),
-})
+export const pieceBodySchema = z.lazy(() =>
+  z.strictObject({
+    geometry: z.enum(GEOMETRIES),
+    halfThicknessMm: between(0.05, 100),
+  }),
+)
 export type PieceBody = z.infer<typeof pieceBodySchema>
 
 /** The air of a room; a place's own humidity is kept within what the isotherms hold for. */
@@ -28,27 +30,31 @@ export const overSchema = z.strictObject({ name: nameSchema, open: between(0.005
 export type Over = z.infer<typeof overSchema>
 
 /** Where a tray stands, and under what. */
-export const spotSchema = z.strictObject({
-  place: nameSchema,
-  temperatureC: between(-20, 60),
-  rhPercent: between(0, 100),
-  /** Where it is another at night; the figures above are the day's then. */
-  night: z.nullable(nightSchema),
-  air: z.enum(AIRS),
-  /** Null is open. */
-  cover: z.nullable(overSchema),
-})
+export const spotSchema = z.lazy(() =>
+  z.strictObject({
+    place: nameSchema,
+    temperatureC: between(-20, 60),
+    rhPercent: between(0, 100),
+    /** Where it is another at night; the figures above are the day's then. */
+    night: z.nullable(nightSchema),
+    air: z.enum(AIRS),
+    /** Null is open. */
+    cover: z.nullable(overSchema),
+  }),
+)
 export type Spot = z.infer<typeof spotSchema>
 
 /** Of the pieces on a tray when they were laid out. */
-export const trayLayoutSchema = z.strictObject({
-  body: pieceBodySchema,
-  moisture: fraction,
-  laid: z.enum(LAYINGS),
-  /** A closed tray lets the air at one face; a sieve or a rack at both. */
-  faces: z.enum(['both', 'one']),
-  spot: spotSchema,
-})
+export const trayLayoutSchema = z.lazy(() =>
+  z.strictObject({
+    body: pieceBodySchema,
+    moisture: fraction,
+    laid: z.enum(LAYINGS),
+    /** A closed tray lets the air at one face; a sieve or a rack at both. */
+    faces: z.enum(['both', 'one']),
+    spot: spotSchema,
+  }),
+)
 export type TrayLayout = z.infer<typeof trayLayoutSchema>
 
 /** What covers were before they stood in Gear. */

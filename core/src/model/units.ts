@@ -20,14 +20,16 @@ export const EGG_SIZES = [
 ] as const
 export type EggSize = (typeof EGG_SIZES)[number]
 
-export const unitsSchema = z.strictObject({
-  mass: z.enum(['g', 'kg', 'oz', 'lb']),
-  volume: z.enum(['ml', 'cup']),
-  cup: z.enum(['us', 'metric', 'imperial', 'japan', 'china']),
-  temperature: z.enum(['°C', '°F']),
-  length: z.enum(['mm', 'in']),
-  egg: z.enum(EGG_SIZES),
-})
+export const unitsSchema = z.lazy(() =>
+  z.strictObject({
+    mass: z.enum(['g', 'kg', 'oz', 'lb']),
+    volume: z.enum(['ml', 'cup']),
+    cup: z.enum(['us', 'metric', 'imperial', 'japan', 'china']),
+    temperature: z.enum(['°C', '°F']),
+    length: z.enum(['mm', 'in']),
+    egg: z.enum(EGG_SIZES),
+  }),
+)
 
 export type Units = z.infer<typeof unitsSchema>
 

@@ -96,6 +96,48 @@ it('a browser that holds something is shown that, and asks the server for nothin
   again.show()
 })
 
+describe('what is stored and no schema takes', () => {
+  /** A browser that has been used, in which a lot was broken since. */
+  async function broken(checkedBy?: string) {
+    const first = await load(sampleWorkspace)
+    await first.openStore()
+    const begun = await first.startSession(true, first.shown)
+    first.show()
+    await begun.kept
+    const { HarinaDatabase } = await import('../storage/database.ts')
+    const db = new HarinaDatabase()
+    expect((await db.marks.get('checked'))?.by).toMatch(/session/)
+    await db.lots.put({ id: 'broken', name: 'No sack' } as never)
+    if (checkedBy) await db.marks.put({ id: 'checked', by: checkedBy })
+    const again = await load(null)
+    await again.openStore()
+    const { kept } = await again.startSession(true, again.shown)
+    const lots = () => again.store.getState().documents.shelves.lot.ids.includes('broken')
+    const marked = async () => (await db.marks.get('checked'))?.by
+    return { ...again, kept, lots, marked }
+  }
+  const BROKEN = [{ kind: 'lot', id: 'broken' }]
+
+  it('by another version is never shown', async () => {
+    const { lots, store, show, kept, marked } = await broken('/assets/start-older.js')
+    expect(lots()).toBe(false)
+    expect(store.getState().documents.unreadable).toEqual(BROKEN)
+    show()
+    await kept
+    expect(await marked()).toBeUndefined()
+  })
+
+  it('after this version has found everything good is left out a moment later, and the next time before anything is shown', async () => {
+    const { lots, store, show, kept, marked } = await broken()
+    expect(lots()).toBe(true)
+    show()
+    await kept
+    expect(lots()).toBe(false)
+    expect(store.getState().documents.unreadable).toEqual(BROKEN)
+    expect(await marked()).toBeUndefined()
+  })
+})
+
 it('a browser that has held a workspace and has none is told so; nothing is put in its place until somebody says', async () => {
   writeLocal('harina.kept', 'yes')
   const page = await load(sampleWorkspace)

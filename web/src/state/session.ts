@@ -6,11 +6,14 @@ import { draftHeard, draftLoaded } from './draftSlice.ts'
 import { listening } from './listening.ts'
 import { readLocal, writeLocal } from './local.ts'
 import { preferred, writePreferences } from './preferencesSlice.ts'
-import type { AppState } from './store.ts'
+import { store, type AppState } from './store.ts'
 import { isUnwritten, keepDifference, showHeld, subscribe } from './workspace.ts'
 
 /** That this browser has held a workspace, noted where clearing the database does not reach. */
 const KEPT = 'harina.kept'
+
+/** A built file is named by its contents: another version, with other schemas, has another name. */
+const THIS_BUILD = new URL(import.meta.url).pathname
 
 /** The draft is written as it changes, whatever changes it here. */
 function keepDraft(): void {
@@ -67,15 +70,18 @@ interface Session {
  * held is shown before it is followed, and a first workspace before it is stored: both come after it has been `shown`.
  */
 export async function startSession(offer: boolean, shown: Promise<void>): Promise<Session> {
-  const { isSeeded, held } = await (opened ??= repository.open())
+  const { isSeeded, checkedBy, held } = await (opened ??= repository.open())
   const first = isSeeded ? null : offer ? await askForFirst() : emptyWorkspace
-  showHeld(first ? (await seeding()).heldOf(first) : held)
+  if (first) showHeld((await seeding()).heldOf(first))
+  else showHeld(held, checkedBy === THIS_BUILD)
   const settle = async () => {
     if (first) await repository.seedOnce(first, shown)
     else await shown
     await repository.makeReady()
     writeLocal(KEPT, 'yes')
     await subscribe()
+    const found = store.getState().documents.unreadable.length === 0 ? THIS_BUILD : null
+    if (found !== checkedBy) await repository.noteChecked(found)
   }
   const kept = settle()
   keepDraft()

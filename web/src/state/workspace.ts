@@ -226,10 +226,13 @@ function heard(kind: Shelved, stored: readonly Records[Shelved][], asOf: number)
     .filter((record) => record !== undefined) as Records[Shelved][]
 }
 
+/** Frozen whole, as it comes: the screen's state would otherwise go through every figure of it to do the same. */
+const frozen = <R extends object>(stored: readonly R[]): readonly R[] => stored.map((record) => Object.freeze(record))
+
 const trusted = new Set<string>()
 /** What is stored is checked when it is first seen: an older Harina wrote what no file can hold. Such a record costs itself alone. */
 function readable<R extends { id: string }>(kind: RecordKind, stored: readonly R[]): readonly R[] {
-  return stored.filter((record) => {
+  return frozen(stored).filter((record) => {
     const key = `${kind} ${record.id}`
     if (trusted.has(key) || kinds[kind].schema.safeParse(record).success) {
       trusted.add(key)
@@ -246,22 +249,25 @@ function readable<R extends { id: string }>(kind: RecordKind, stored: readonly R
 
 /** How what is stored comes onto the screen; a kitchen of which nothing was ever said is as any. */
 const hear = {
-  shelf: (kind: Shelved, stored: readonly Records[Shelved][], asOf: number) => {
-    const good = readable(kind, stored)
+  shelf: (kind: Shelved, good: readonly Records[Shelved][], asOf: number) => {
     const records = heard(kind, kind === 'gear' && good.length === 0 ? [defaultGear] : good, asOf)
     store.dispatch(documentsHeard({ kind, records }))
   },
-  draft: (stored: readonly Draft[], asOf: number) => show('draft', 'draft', readable('draft', stored)[0], asOf),
-  open: (batches: readonly Batch[]) => store.dispatch(openBatchesRead(readable('batch', batches))),
+  draft: ([draft]: readonly Draft[], asOf: number) => show('draft', 'draft', draft, asOf),
+  open: (batches: readonly Batch[]) => store.dispatch(openBatchesRead(batches)),
   // Frozen as a list: otherwise the store would freeze ten thousand members one by one.
   ended: (summaries: readonly BatchSummary[]) => store.dispatch(endedBatchesRead(Object.freeze(summaries))),
 }
 
-/** All of it at once, before the store is followed. */
-export function showHeld(held: Held): void {
-  for (const kind of SHELVED) hear.shelf(kind, held[kind], pending.writes)
-  hear.draft(held.draft, pending.writes)
-  hear.open(held.open)
+/**
+ * All of it at once, before the store is followed. What this very build has once checked is shown as it is: following the store
+ * checks it again, a moment after the first picture instead of before it.
+ */
+export function showHeld(held: Held, isChecked = false): void {
+  const taken: typeof readable = isChecked ? (_, stored) => frozen(stored) : readable
+  for (const kind of SHELVED) hear.shelf(kind, taken<Records[Shelved]>(kind, held[kind]), pending.writes)
+  hear.draft(taken('draft', held.draft), pending.writes)
+  hear.open(taken('batch', held.open))
   if (held.ended) hear.ended(held.ended)
 }
 
@@ -315,14 +321,14 @@ export async function subscribe(): Promise<void> {
     ...SHELVED.map((kind) =>
       follow(
         () => asked(kind),
-        ({ asOf, stored }) => hear.shelf(kind, stored, asOf),
+        ({ asOf, stored }) => hear.shelf(kind, readable<Records[Shelved]>(kind, stored), asOf),
       ),
     ),
     follow(
       () => asked('draft'),
-      ({ asOf, stored }) => hear.draft(stored, asOf),
+      ({ asOf, stored }) => hear.draft(readable('draft', stored), asOf),
     ),
-    follow(repository.batches.open, hear.open),
+    follow(repository.batches.open, (batches) => hear.open(readable('batch', batches))),
     follow(repository.batches.summaries, hear.ended),
   ])
 }

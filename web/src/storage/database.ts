@@ -18,8 +18,10 @@ export interface EventRow {
 
 /** Things true of this browser, not of the workspace. */
 export interface Mark {
-  readonly id: 'seeded' | 'summaries'
+  readonly id: 'seeded' | 'summaries' | 'checked'
   readonly version?: number
+  /** The build that has found everything here as its schemas have it. */
+  readonly by?: string
 }
 
 /** Where each kind stood when its older versions were current; open batches keep their events in a table of their own. */

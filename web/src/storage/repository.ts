@@ -31,6 +31,8 @@ export interface Opened {
   readonly isNew: boolean
   /** A first workspace was put in, or none was wanted. */
   readonly isSeeded: boolean
+  /** The build that last found everything as its schemas have it. */
+  readonly checkedBy: string | null
   readonly held: Held
 }
 
@@ -102,6 +104,7 @@ export function createRepository(db: HarinaDatabase, photosMost = PHOTOS_MOST_CH
         return {
           isNew: marks.size === 0,
           isSeeded: marks.has('seeded'),
+          checkedBy: marks.get('checked')?.by ?? null,
           held: {
             formula: await documents.read('formula'),
             lot: await documents.read('lot'),
@@ -120,6 +123,12 @@ export function createRepository(db: HarinaDatabase, photosMost = PHOTOS_MOST_CH
     makeReady: async (): Promise<void> => {
       await batches.freshSummaries()
       known = true
+    },
+
+    /** Null: something was found that no schema takes. */
+    noteChecked: async (by: string | null): Promise<void> => {
+      if (by === null) await db.marks.delete('checked')
+      else await db.marks.put({ id: 'checked', by })
     },
 
     /** A record as it lies there, whatever it holds: to be saved as a file where it cannot be shown. */
