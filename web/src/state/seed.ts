@@ -1,23 +1,53 @@
 /** What a browser that has never held anything begins with. */
-import { emptyWorkspace, isEnded, readWorkspaceFile, recordsOf, summarise, type Workspace } from '@harina/core'
+import {
+  emptyWorkspace,
+  FILE_VERSION,
+  isEnded,
+  readWorkspaceFile,
+  recordsOf,
+  summarise,
+  type Workspace,
+} from '@harina/core'
 import type { Held } from '../storage/index.ts'
 
-/** The server may offer a workspace; without one the app begins empty. */
-export async function offeredWorkspace(): Promise<Workspace> {
-  const answer = await fetch('/workspace/start.harina.json').catch(() => null)
-  if (answer?.status !== 200 || !answer.headers.get('content-type')?.includes('json')) return emptyWorkspace
-  const read = readWorkspaceFile(await answer.text())
-  return read.ok ? read.value : emptyWorkspace
+export interface First {
+  /** As the store will hold it once it has been put there. */
+  readonly held: Held
+  /** What is put there: checked as any file is, once the page is to be seen. */
+  readonly checked: () => Workspace
 }
 
-/** As the store will hold it once it has been put there. */
-export const heldOf = (workspace: Workspace): Held => ({
-  formula: workspace.formulas,
-  lot: workspace.lots,
-  ingredient: workspace.ingredients,
-  shape: workspace.shapes,
+const heldOf = (workspace: Workspace): Held => ({
+  formula: [...workspace.formulas],
+  lot: [...workspace.lots],
+  ingredient: [...workspace.ingredients],
+  shape: [...workspace.shapes],
   gear: recordsOf(workspace, 'gear'),
   draft: recordsOf(workspace, 'draft'),
   open: workspace.batches.filter((batch) => !isEnded(batch)),
   ended: workspace.batches.filter(isEnded).map(summarise),
 })
+
+export const nothingYet: First = { held: heldOf(emptyWorkspace), checked: () => emptyWorkspace }
+
+/** The server that sent this page offers it, so it is shown as it says it is; null where it is not even of that form. */
+function asItSays(text: string): Held | null {
+  try {
+    const file = JSON.parse(text) as Workspace & { readonly version: unknown }
+    return file.version === FILE_VERSION ? heldOf(file) : null
+  } catch {
+    return null
+  }
+}
+
+/** The server may offer a workspace; without one the app begins empty. */
+export async function offeredFirst(): Promise<First> {
+  const answer = await fetch('/workspace/start.harina.json').catch(() => null)
+  if (answer?.status !== 200 || !answer.headers.get('content-type')?.includes('json')) return nothingYet
+  const text = await answer.text()
+  const checked = () => {
+    const read = readWorkspaceFile(text)
+    return read.ok ? read.value : emptyWorkspace
+  }
+  return { held: asItSays(text) ?? heldOf(checked()), checked }
+}

