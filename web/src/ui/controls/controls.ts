@@ -18,22 +18,19 @@ export function provideControls(controls: Controls): void {
 
 /** A press ends on the element it began on: nothing is put in its place meanwhile. */
 let pressing: Promise<void> | null = null
-addEventListener(
-  'pointerdown',
-  () => {
-    pressing = new Promise((resolve) => {
-      const over = new AbortController()
-      const end = () => {
-        over.abort()
-        pressing = null
-        // The click is still to come.
-        setTimeout(resolve)
-      }
-      for (const up of ['pointerup', 'pointercancel']) addEventListener(up, end, { capture: true, signal: over.signal })
-    })
-  },
-  { capture: true },
-)
+
+function pressBegins(): void {
+  pressing = new Promise((resolve) => {
+    const over = new AbortController()
+    const end = () => {
+      over.abort()
+      pressing = null
+      // The click is still to come.
+      setTimeout(resolve)
+    }
+    for (const up of ['pointerup', 'pointercancel']) addEventListener(up, end, { capture: true, signal: over.signal })
+  })
+}
 
 /** Fetches the package; where that fails, the next touch asks again. */
 export const bringControls = (): Promise<void> =>
@@ -57,6 +54,8 @@ export type Touched = RefObject<Touch>
 const UNTOUCHED: Touch = { isFocused: false, isAsked: false }
 
 const follow = (listener: () => void) => {
+  // Once for all of them: the same listener is added no second time.
+  addEventListener('pointerdown', pressBegins, { capture: true })
   listeners.add(listener)
   return () => listeners.delete(listener)
 }
