@@ -40,6 +40,17 @@ it('of another day has its history dated from that day, and coming back to a day
   expect(generateWorkspace(NOW)).toEqual(workspace)
 })
 
+it.each(Array.from({ length: 24 }, (_, hour) => hour))(
+  'looked at at %d o’clock, the trays on the rack have stood a day and more, and less than two and a half',
+  (hour) => {
+    const nowMs = Date.parse('2031-11-08T00:00:00Z') + hour * 3_600_000
+    const { plan, events } = generateWorkspace(nowMs).batches.find(({ id }) => id === 'demo-rack-2')!
+    const laid = replay(plan, events).trays.map((tray) => (nowMs - Date.parse(tray.laidAt)) / 3_600_000)
+    expect(Math.min(...laid)).toBeGreaterThan(24)
+    expect(Math.max(...laid)).toBeLessThan(60)
+  },
+)
+
 it('holds the sixteen formulas of the house, a dozen closed batches and one that rests right now', () => {
   expect(workspace.formulas).toHaveLength(16)
   expect(new Set(workspace.formulas.map((formula) => kitchen.doughs.get(formula.sheet.dough)?.family)).size).toBe(5)

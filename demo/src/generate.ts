@@ -216,7 +216,7 @@ const spot = (id: string, coverId?: string): Spot => {
 }
 
 /** Seven trays of two doughs: one cracked, one given up damp, one packed right; one that cannot finish where it stands. */
-function rackBatches(midnightMs: number, kitchen: Kitchen): Batch[] {
+function rackBatches(midnightMs: number, onRackDays: number, kitchen: Kitchen): Batch[] {
   const random = seeded(SEED + 1)
   const open = spot('lamp-room')
   const cloth = spot('lamp-room', 'cloth')
@@ -273,7 +273,7 @@ function rackBatches(midnightMs: number, kitchen: Kitchen): Batch[] {
         },
       },
     ]),
-    batch('demo-rack-2', 'stiff-semolina', 1, 8, [
+    batch('demo-rack-2', 'stiff-semolina', onRackDays, 8, [
       { ...plain, spots: [[0, open]], weighedH: [3, 8], scaleD: 0.7 },
       { ...plain, spots: [[0, below]], weighedH: [5, 12] },
       {
@@ -291,29 +291,34 @@ function rackBatches(midnightMs: number, kitchen: Kitchen): Batch[] {
 
 interface History {
   readonly midnightMs: number
+  readonly onRackDays: number
   readonly closed: readonly Batch[]
   readonly racks: readonly Batch[]
   readonly kitchen: Kitchen
 }
 
-function historyTo(midnightMs: number): History {
+function historyTo(midnightMs: number, onRackDays: number): History {
   const closed = pastBatches(midnightMs, seeded(SEED))
   const kitchen: Kitchen = { ...tables, gear, lots, todayMs: midnightMs, thirst: thirstByLot(closed.map(summarise)) }
-  return { midnightMs, closed, racks: rackBatches(midnightMs, kitchen), kitchen }
+  return { midnightMs, onRackDays, closed, racks: rackBatches(midnightMs, onRackDays, kitchen), kitchen }
 }
 
 let latest: History | null = null
-/** It changes at midnight alone, and takes some seventy milliseconds, for which a new maker would wait. */
-const historyOf = (midnightMs: number): History =>
-  latest?.midnightMs === midnightMs ? latest : (latest = historyTo(midnightMs))
+/** It changes twice a day, and takes some seventy milliseconds, for which a new maker would wait. */
+function historyOf(nowMs: number): History {
+  const midnightMs = nowMs - (nowMs % DAY_MS)
+  // Past the hours in which a tray can only be given up or waited for, whatever the hour it is looked at.
+  const onRackDays = nowMs - midnightMs >= 14 * HOUR_MS ? 1 : 2
+  if (latest?.midnightMs !== midnightMs || latest.onRackDays !== onRackDays) latest = historyTo(midnightMs, onRackDays)
+  return latest
+}
 
 /**
  * Skerrin Light, dated back from `nowMs`: gear, flour lots, formulas, a dozen batches, two on the rack, one resting and a draft.
  * The same `nowMs` gives the same workspace.
  */
 export function generateWorkspace(nowMs: number): WorkspaceFile {
-  const midnightMs = nowMs - (nowMs % DAY_MS)
-  const { closed, racks, kitchen } = historyOf(midnightMs)
+  const { midnightMs, closed, racks, kitchen } = historyOf(nowMs)
   const running = runBatch(
     {
       id: 'demo-running',

@@ -201,3 +201,49 @@ describe('two tabs on one sheet', () => {
     expect(await stored()).toMatchObject({ name: 'Both of us', target: { count: 7 } })
   })
 })
+
+describe('on a slow line, while lists and search fields are still on their way', () => {
+  let tab: Page
+  let letThrough = () => undefined as void
+  const atRest = (label: string) => tab.waitForSelector(`[data-at-rest][aria-label="${label}"]`)
+  const options = () => tab.$$eval('[role=option]', (all) => all.map(({ textContent }) => textContent ?? ''))
+
+  beforeEach(async () => {
+    tab = await here.visit.browser.newPage()
+    await tab.evaluateOnNewDocument(() => Reflect.deleteProperty(Navigator.prototype, 'serviceWorker'))
+    const held = new Promise<void>((resolve) => (letThrough = resolve))
+    await tab.setRequestInterception(true)
+    tab.on('request', (request) => {
+      const through = request.url().includes('fromPackage') ? held : Promise.resolve()
+      void through.then(() => request.continue())
+    })
+    await tab.goto(new URL('/formula', here.site.url).href)
+  })
+  afterEach(() => tab.close())
+
+  it('what is typed into one stays, finds once it can, and is taken by key', async () => {
+    await (await atRest('Add to the ledger'))!.focus()
+    await tab.keyboard.type('whole e')
+    expect(await options()).toEqual([])
+    letThrough()
+    await tab.waitForFunction(() => !document.querySelector('[data-at-rest]'))
+    await tab.keyboard.type('gg')
+    await tab.waitForFunction(() => document.querySelector('[role=option]')?.textContent?.toLowerCase().includes('egg'))
+    expect(await tab.evaluate(() => (document.activeElement as HTMLInputElement).value)).toBe('whole egg')
+    await tab.keyboard.press('Enter')
+    await tab.waitForSelector('table input[aria-label*="egg" i]')
+  })
+
+  it('a list that is pressed opens when it comes, and one of a few is taken at once', async () => {
+    await (await atRest('Mixed in'))!.click()
+    await tab.click('[role=radiogroup][data-at-rest][aria-label="Solve for"] [role=radio]:nth-child(2)')
+    await sees(tab, 'pieces')
+    expect(await tab.$eval('[aria-label="Solve for"] [aria-checked=true]', ({ textContent }) => textContent)).toBe(
+      'pieces',
+    )
+    expect(await options()).toEqual([])
+    letThrough()
+    await tab.waitForSelector('[role=option]')
+    expect(await options()).toContain('The big bowl, 4000 g')
+  })
+})

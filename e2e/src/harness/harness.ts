@@ -106,7 +106,9 @@ export async function goTo(page: Page, url: string): Promise<void> {
   await page.goto(url, { waitUntil: 'load' })
   await page.waitForFunction(() => {
     const main = document.querySelector('main')
-    return document.querySelector('#root > *') && (!main || main.firstElementChild)
+    if (!document.querySelector('#root > *') || (main && !main.firstElementChild)) return false
+    // What rests until the package is there is about to be replaced: a hand far away would still hold the one that went.
+    return document.querySelector('[data-at-rest]') === null
   })
   await page.evaluate(() => document.fonts.ready)
 }

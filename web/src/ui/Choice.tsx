@@ -27,6 +27,7 @@ export function Choice<T extends string>({ label, value, options, none, onChange
       aria-label={label}
       aria-haspopup="listbox"
       aria-expanded="false"
+      data-at-rest
       className={choiceClass(className)}
       onClick={ask}
       onKeyDown={({ key }) => OPENS.has(key) && ask()}

@@ -23,7 +23,7 @@ export function Segments<T extends string | number>(props: Props<T>) {
   if (controls) return <controls.RadioRow {...{ label, options, value, onChange, className, each, touched }} />
   const chosen = options.findIndex(([id]) => id === value)
   return (
-    <div role="radiogroup" aria-label={label} className={className}>
+    <div role="radiogroup" aria-label={label} className={className} data-at-rest>
       {options.map(([id, words], n) => (
         <span
           key={id}

@@ -198,8 +198,9 @@ export function Programme({ running, tray, forecast }: Props) {
           </>
         ) : (
           <p role="status">
-            No way through these rooms dries it without cracks and within {HYGIENE_H} hours warm and wet. A drier room,
-            a thinner cut, or the freezer.
+            {forecast.warmWetNowH > HYGIENE_H
+              ? `Warm and wet for ${hoursShort(forecast.warmWetNowH)} already, and no way through these rooms dries it without cracks and without more of that. The freezer stops it; what is sour, slimy or spotted is thrown away.`
+              : `No way through these rooms dries it without cracks and within ${HYGIENE_H} hours warm and wet. A drier room, a thinner cut, or the freezer.`}
           </p>
         ))}
     </section>

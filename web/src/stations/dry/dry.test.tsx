@@ -57,6 +57,16 @@ it('it cannot be packed before it is dry; thrown away, it says why', async () =>
   expect(await screen.findByText(/Thrown away .*Ants\./)).toBeTruthy()
 })
 
+it('for a tray that was too long warm and wet no way is offered that adds to it, and it says since when', async () => {
+  at('/dry/demo-rack-2-tray-4')
+  await press(/^Look for a better way/)
+  const said = await screen.findByText(/^Warm and wet for \d+ h already, .*no way through these rooms/, undefined, {
+    timeout: 25_000,
+  })
+  expect(said.textContent).toContain('is thrown away')
+  expect(screen.queryByRole('button', { name: /^Follow it/ })).toBeNull()
+})
+
 it('with nothing on the rack it says what would stand there', async () => {
   await putWorkspace({ ...workspace, batches: [] })
   at('/dry')

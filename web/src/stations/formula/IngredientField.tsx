@@ -68,6 +68,7 @@ export function IngredientField(props: Props) {
       role="combobox"
       aria-expanded="false"
       aria-autocomplete="list"
+      data-at-rest
       onFocus={atRest.onFocus}
       onBlur={() => {
         atRest.onBlur()
