@@ -1,7 +1,7 @@
 /** Words typed into a record that is shown, stored and heard again meanwhile: no letter is lost, and the caret stays. */
 import type { Formula, Gear, Lot } from '@harina/core'
 import type { ElementHandle, Page } from 'puppeteer-core'
-import { fill, goTo, named, openPage, press, reload, sees, storedIn } from './harness/index.ts'
+import { fill, goTo, named, openAnew, openPage, press, reload, sees, storedIn } from './harness/index.ts'
 import { useSite } from './useSite.ts'
 
 const here = useSite()
@@ -204,12 +204,14 @@ describe('two tabs on one sheet', () => {
 
 describe('on a slow line, while lists and search fields are still on their way', () => {
   let tab: Page
+  let anew: Awaited<ReturnType<typeof openAnew>>
   let letThrough = () => undefined as void
   const atRest = (label: string) => tab.waitForSelector(`[data-at-rest][aria-label="${label}"]`)
   const options = () => tab.$$eval('[role=option]', (all) => all.map(({ textContent }) => textContent ?? ''))
 
   beforeEach(async () => {
-    tab = await here.visit.browser.newPage()
+    anew = await openAnew(here.visit)
+    tab = await anew.browser.newPage()
     await tab.evaluateOnNewDocument(() => Reflect.deleteProperty(Navigator.prototype, 'serviceWorker'))
     const held = new Promise<void>((resolve) => (letThrough = resolve))
     await tab.setRequestInterception(true)
@@ -219,7 +221,7 @@ describe('on a slow line, while lists and search fields are still on their way',
     })
     await tab.goto(new URL('/formula', here.site.url).href)
   })
-  afterEach(() => tab.close())
+  afterEach(() => anew.close())
 
   it('what is typed into one stays, finds once it can, and is taken by key', async () => {
     await (await atRest('Add to the ledger'))!.focus()

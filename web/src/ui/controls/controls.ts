@@ -86,12 +86,13 @@ export function useControls() {
 export function useArrival(touched: Touched, at: RefObject<HTMLElement | null>): void {
   useLayoutEffect(() => {
     const { isFocused, isAsked } = touched.current
-    if (!at.current || !(isFocused || isAsked)) return
+    if (!at.current) return
+    const typed = at.current instanceof HTMLInputElement ? at.current.value : ''
+    if (!isFocused && !isAsked && !typed) return
     // Of a group, the one that Tab comes to.
     const [first, ...others] = at.current.querySelectorAll<HTMLElement>('[role=radio]')
     const element = others.find(({ ariaChecked }) => ariaChecked === 'true') ?? first ?? at.current
     element.focus()
-    const typed = element instanceof HTMLInputElement ? element.value : ''
     if (typed) (element as HTMLInputElement).setSelectionRange(typed.length, typed.length)
     if (isAsked || typed) element.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowDown', bubbles: true }))
   }, [touched, at])
