@@ -3,7 +3,7 @@
  * stand after the page is loaded, and how much memory they then hold, beside the same with twenty.
  */
 import { generateWorkspace } from '@harina/demo'
-import type { Batch } from '@harina/core'
+import { isEnded, type Batch } from '@harina/core'
 import { goTo, openBrowser, openPage, press, sees, serveSite } from '@harina/e2e/harness'
 import { mkdtemp, writeFile } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
@@ -16,7 +16,7 @@ const DAY_MS = 86_400_000
 /** The demo's closed batches over and over, each a day older than the one before. */
 function workspaceOf(count: number) {
   const start = generateWorkspace(Date.now())
-  const closed = start.batches.filter((batch) => batch.id !== 'demo-running')
+  const closed = start.batches.filter(isEnded)
   const earlier = (at: string, days: number) => new Date(Date.parse(at) - days * DAY_MS).toISOString()
   const copy = (n: number): Batch => {
     const batch = closed[n % closed.length]!
