@@ -5,6 +5,7 @@ import { compression, defineAlgorithm } from 'vite-plugin-compression2'
 import { VitePWA } from 'vite-plugin-pwa'
 import { fileURLToPath } from 'node:url'
 import { constants } from 'node:zlib'
+import { factTables } from './factTables.ts'
 import { firstNeeds } from './firstNeeds.ts'
 
 const source = (path: string) => fileURLToPath(new URL(`src/${path}`, import.meta.url))
@@ -21,6 +22,7 @@ export default defineConfig({
   plugins: [
     react(),
     tailwindcss(),
+    factTables(),
     firstNeeds(STATION),
     VitePWA({
       // A new version waits until the maker loads it: nothing changes under a running batch.
