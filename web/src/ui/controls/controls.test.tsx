@@ -143,12 +143,17 @@ it('nothing is put in the place of what a finger lies on', async () => {
   await arrived()
 })
 
-it('a package that did not come is asked for again by the next touch', async () => {
+it('a package that did not come is told of, and asked for again by the next touch', async () => {
+  const notifyTrouble = jest.fn()
+  jest.doMock('#web/state/notify.ts', () => ({ notifyTrouble }))
   jest.doMock('./fromPackage.ts', () => {
     throw new Error('no line')
   })
   const { bringControls } = await board()
   await act(bringControls)
+  expect(notifyTrouble).not.toHaveBeenCalled()
+  await act(async () => fireEvent.click(list()))
+  expect(notifyTrouble).toHaveBeenCalledWith('This list did not come', expect.stringContaining('Load the page again'))
   expect(list().id).toBe('')
   jest.dontMock('./fromPackage.ts')
   await act(async () => fireEvent.click(list()))

@@ -3,6 +3,7 @@
  * for. Until it is there each of them rests as the plain element it looks like; what a hand does to one meanwhile is not lost.
  */
 import { useLayoutEffect, useRef, useSyncExternalStore, type RefObject } from 'react'
+import { notifyTrouble } from '../../state/notify.ts'
 import type * as fromPackage from './fromPackage.ts'
 
 type Controls = typeof fromPackage
@@ -32,7 +33,7 @@ function pressBegins(): void {
   })
 }
 
-/** Fetches the package; where that fails, the next touch asks again. */
+/** Fetches the package; where that fails, the next touch asks again. Never rejects. */
 export const bringControls = (): Promise<void> =>
   (coming ??= import('./fromPackage.ts')
     .then(async (controls) => {
@@ -77,7 +78,10 @@ export function useControls() {
   }
   const ask = () => {
     touched.current = { ...touched.current, isAsked: true }
-    void bringControls()
+    void bringControls().then(() => {
+      if (!held)
+        notifyTrouble('This list did not come', 'The line to the server is gone. Load the page again once it is back.')
+    })
   }
   return { controls, touched, atRest, ask }
 }
