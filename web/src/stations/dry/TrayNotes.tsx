@@ -84,16 +84,17 @@ function Lag({ forecast }: { forecast: TrayForecast }) {
 function WarmWet({ forecast }: { forecast: TrayForecast }) {
   const { warmWetH } = forecast.drying
   const long = warmWetH > HYGIENE_H
+  const [all, past] = [hoursShort(warmWetH), hoursShort(forecast.warmWetNowH)]
   return (
     <Note
       title={
         <>
-          <Term of="warm and wet">Warm and wet</Term> for {hoursShort(warmWetH)}
+          <Term of="warm and wet">Warm and wet</Term> for {all}
         </>
       }
       grade={long ? 'caution' : 'note'}
     >
-      {forecast.warmWetNowH > 0.25 && `${hoursShort(forecast.warmWetNowH)} of them so far. `}
+      {forecast.warmWetNowH > 0.25 && (past === all ? 'All of it is past. ' : `${past} of them so far. `)}
       Above 24 % water what spoils it grows{long ? `: over ${HYGIENE_H} hours is long` : ''}. Sour, slimy or spotted is
       thrown away; your local food code comes first.
     </Note>

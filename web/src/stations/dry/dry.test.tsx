@@ -67,6 +67,14 @@ it('for a tray that was too long warm and wet no way is offered that adds to it,
   expect(screen.queryByRole('button', { name: /^Follow it/ })).toBeNull()
 })
 
+it('hours warm and wet that are all past are said to be', async () => {
+  at('/dry/demo-rack-2-tray-1')
+  expect((await screen.findByText(/Above 24 % water/)).textContent).toMatch(/^All of it is past\. Above/)
+  cleanup()
+  at('/dry/demo-rack-2-tray-4')
+  expect((await screen.findByText(/Above 24 % water/)).textContent).toMatch(/^\d+ h of them so far\. Above/)
+})
+
 it('with nothing on the rack it says what would stand there', async () => {
   await putWorkspace({ ...workspace, batches: [] })
   at('/dry')
