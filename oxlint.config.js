@@ -1,3 +1,5 @@
+import { readdirSync } from 'node:fs'
+
 /** Arrows between the parts: each may import only what is named for it (docs/architecture.md). */
 const parts = ['core', 'facts', 'demo', 'server', 'web', 'e2e']
 const arrows = (...allowed) => ({
@@ -35,7 +37,7 @@ const layer = (folder, ...above) => ({
 })
 
 /** A station stands on its own; what two share moves down to ui, state or core. */
-const stations = ['formula', 'shape', 'bench', 'log', 'gear']
+const stations = readdirSync(new URL('web/src/stations', import.meta.url))
 const stationRules = stations.map((station) => ({
   files: [`web/src/stations/${station}/**`],
   rules: restricted(

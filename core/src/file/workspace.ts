@@ -22,19 +22,21 @@ const oneEach = <T extends { id: string }>(rows: readonly T[]): boolean =>
 const listOf = <S extends z.ZodMiniType<{ id: string }>>(schema: S) =>
   z.array(schema).check(z.refine(oneEach, { params: { code: 'id-twice' } }))
 
-export const workspaceFileSchema = z.strictObject({
-  format: z.literal('harina'),
-  version: z.literal(FILE_VERSION),
-  exportedAt: timeSchema,
-  formulas: listOf(formulaSchema),
-  lots: listOf(lotSchema),
-  ingredients: listOf(ownIngredientSchema),
-  shapes: listOf(ownShapeSchema),
-  batches: listOf(batchSchema),
-  photos: listOf(photoSchema),
-  gear: z.nullable(gearSchema),
-  draft: z.nullable(draftSchema),
-})
+export const workspaceFileSchema = z.lazy(() =>
+  z.strictObject({
+    format: z.literal('harina'),
+    version: z.literal(FILE_VERSION),
+    exportedAt: timeSchema,
+    formulas: listOf(formulaSchema),
+    lots: listOf(lotSchema),
+    ingredients: listOf(ownIngredientSchema),
+    shapes: listOf(ownShapeSchema),
+    batches: listOf(batchSchema),
+    photos: listOf(photoSchema),
+    gear: z.nullable(gearSchema),
+    draft: z.nullable(draftSchema),
+  }),
+)
 
 export type WorkspaceFile = z.infer<typeof workspaceFileSchema>
 export type Workspace = Omit<WorkspaceFile, 'format' | 'version' | 'exportedAt'>

@@ -3,8 +3,8 @@ import { z } from '../zod.ts'
 import { between, whole } from './ranges.ts'
 
 /** How thick, and how long or wide: what can be cut, counted and drawn to scale. */
-const thick = between(0.1, 500)
-const long = between(0.5, 20_000)
+const thick = z.lazy(() => between(0.1, 500))
+const long = z.lazy(() => between(0.5, 20_000))
 
 export const blankSchema = z.lazy(() =>
   z.discriminatedUnion('type', [

@@ -2,10 +2,10 @@
 import { z } from '../zod.ts'
 import { between, whole } from './ranges.ts'
 
-const mm = between(0.01, 2000)
-const few = whole(1, 60)
+const mm = z.lazy(() => between(0.01, 2000))
+const few = z.lazy(() => whole(1, 60))
 const size = { lengthMm: mm, widthMm: mm }
-const yes = z.optional(z.literal(true))
+const yes = z.lazy(() => z.optional(z.literal(true)))
 
 export const formSchema = z.lazy(() =>
   z.discriminatedUnion('kind', [

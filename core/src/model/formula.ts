@@ -2,7 +2,7 @@ import { z } from '../zod.ts'
 import { each, one, together, upgradesOf, type Upgrades } from './loose.ts'
 import type { Reference } from './reference.ts'
 import { sheetReferencesAt, sheetSchema, sheetUpgrades } from './sheet.ts'
-import { idSchema, nameSchema, timeSchema } from './text.ts'
+import { idSchema, timeSchema, wordsOf } from './text.ts'
 
 /** A formula as it stood before a change was kept. */
 const versionSchema = z.lazy(() => z.strictObject({ at: timeSchema, sheet: sheetSchema }))
@@ -13,7 +13,7 @@ export const formulaSchema = z.lazy(() =>
   z.strictObject({
     id: idSchema,
     sheet: sheetSchema,
-    tags: z.array(nameSchema.check(z.maxLength(40))).check(z.maxLength(MAX_TAGS)),
+    tags: z.array(wordsOf(40)).check(z.maxLength(MAX_TAGS)),
     archived: z.boolean(),
     /** Oldest first; the sheet above is the newest and not among them. */
     versions: z.array(versionSchema).check(z.maxLength(MAX_VERSIONS)),

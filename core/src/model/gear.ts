@@ -3,10 +3,10 @@ import { z } from '../zod.ts'
 import { each, one, type Upgrades } from './loose.ts'
 import { pressSchema, rollerSchema } from './machines.ts'
 import { WORKERS } from './plan.ts'
-import { between, litres, massG, someG } from './ranges.ts'
+import { between, litres } from './ranges.ts'
 import type { GearPart, Reference } from './reference.ts'
 import { idSchema, nameSchema, timeSchema } from './text.ts'
-import { AIRS, overSchema, usualCovers } from './tray.ts'
+import { AIRS, overObject, usualCovers } from './tray.ts'
 import { defaultUnits, unitsSchema } from './units.ts'
 
 export const placeSchema = z.lazy(() =>
@@ -47,13 +47,13 @@ export const scaleCheckSchema = z.lazy(() =>
     at: timeSchema,
     scale: nameSchema,
     stepG: between(0.01, 10),
-    knownG: someG.check(z.maximum(100_000)),
-    shownG: massG.check(z.maximum(100_000)),
+    knownG: between(0.001, 100_000),
+    shownG: between(0, 100_000),
   }),
 )
 export const MAX_SCALE_CHECKS = 200
 /** What is laid over a tray, and how much of the exchange with the room it leaves, of 1. */
-export const coverSchema = z.lazy(() => z.strictObject({ id: idSchema, ...overSchema.shape }))
+export const coverSchema = z.lazy(() => z.strictObject({ id: idSchema, ...overObject().shape }))
 
 /** Of places, vessels, pots, covers, rollers and presses each, once two kitchens have been joined; one kitchen adds up to `ROOM_FOR`. */
 const MAX_PARTS = 200

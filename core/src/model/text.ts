@@ -8,16 +8,18 @@ const MARKUP = /<[a-z/!?]/i
 const isPlain = (text: string): boolean => !CONTROL.test(text) && !MARKUP.test(text)
 
 /** Words of a table: anything but none. */
-export const someText = z.string().check(z.minLength(1))
+export const someText = z.lazy(() => z.string().check(z.minLength(1)))
 
 /** Words a maker wrote. Markup and control characters are refused: nothing here is ever read as a page. */
 const plainText = (max: number) =>
   z.string().check(z.maxLength(max), z.refine(isPlain, { params: { code: 'not-plain-text' } }))
 
-export const nameSchema = plainText(120).check(z.minLength(1))
+/** Words a maker wrote, at least one character and at most so many. */
+export const wordsOf = (max: number) => plainText(max).check(z.minLength(1))
+export const nameSchema = z.lazy(() => wordsOf(120))
 /** A sentence. */
-export const lineSchema = plainText(400).check(z.minLength(1))
-export const noteSchema = plainText(4000)
+export const lineSchema = z.lazy(() => wordsOf(400))
+export const noteSchema = z.lazy(() => plainText(4000))
 
 /** Turns anything typed or pasted into what the schemas above accept; used where text enters the app. */
 export const plainTextFrom = (typed: string, max: number): string =>
@@ -29,9 +31,11 @@ export const plainTextFrom = (typed: string, max: number): string =>
 /** Names that every object answers to; nothing of ours is called so, whatever it is looked up in. */
 const TAKEN: ReadonlySet<string> = new Set(Object.getOwnPropertyNames(Object.prototype))
 
-export const idSchema = z.string().check(
-  z.regex(/^[A-Za-z0-9_-]{1,64}$/),
-  z.refine((id) => !TAKEN.has(id), { params: { code: 'name-taken' } }),
+export const idSchema = z.lazy(() =>
+  z.string().check(
+    z.regex(/^[A-Za-z0-9_-]{1,64}$/),
+    z.refine((id) => !TAKEN.has(id), { params: { code: 'name-taken' } }),
+  ),
 )
 
 const FIRST_MS = Date.UTC(1970, 0, 1)
@@ -40,12 +44,14 @@ const LAST_MS = Date.UTC(2200, 0, 1)
 export const LONGEST_MS = LAST_MS - FIRST_MS
 
 /** ISO 8601 with an offset, as every time in a record; of this century or the ones beside it. */
-export const timeSchema = z.iso.datetime({ offset: true }).check(
-  z.refine(
-    (time) => {
-      const ms = Date.parse(time)
-      return ms >= FIRST_MS - 86_400_000 && ms < LAST_MS
-    },
-    { params: { code: 'time-out-of-range' } },
+export const timeSchema = z.lazy(() =>
+  z.iso.datetime({ offset: true }).check(
+    z.refine(
+      (time) => {
+        const ms = Date.parse(time)
+        return ms >= FIRST_MS - 86_400_000 && ms < LAST_MS
+      },
+      { params: { code: 'time-out-of-range' } },
+    ),
   ),
 )

@@ -23,10 +23,11 @@ export const pieceBodySchema = z.lazy(() =>
 export type PieceBody = z.infer<typeof pieceBodySchema>
 
 /** The air of a room; a place's own humidity is kept within what the isotherms hold for. */
-export const nightSchema = z.strictObject({ temperatureC: between(-20, 60), rhPercent: between(0, 100) })
+export const nightSchema = z.lazy(() => z.strictObject({ temperatureC: between(-20, 60), rhPercent: between(0, 100) }))
 
 /** What lies over a tray: of the exchange with the room it leaves so much, and makes its own damp air beneath. */
-export const overSchema = z.strictObject({ name: nameSchema, open: between(0.005, 1) })
+export const overObject = () => z.strictObject({ name: nameSchema, open: between(0.005, 1) })
+export const overSchema = z.lazy(overObject)
 export type Over = z.infer<typeof overSchema>
 
 /** Where a tray stands, and under what. */

@@ -128,6 +128,6 @@ export async function openPage(
   if (!offline) await page.evaluateOnNewDocument(() => Reflect.deleteProperty(Navigator.prototype, 'serviceWorker'))
   await goTo(page, url)
   await page.waitForSelector('main')
-  await page.waitForFunction(() => localStorage.getItem('harina.kept') === 'yes')
+  await page.waitForFunction(() => localStorage.getItem('harina.kept') !== null)
   return page
 }

@@ -1,7 +1,7 @@
 /** What this maker prefers on this device. Kept in localStorage, so that the first paint has the right theme. */
 import { z } from '@harina/core'
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit'
-import { readLocal, writeLocal } from './local.ts'
+import { readLocal, writeLocal } from '../storage/local.ts'
 
 const preferencesSchema = z.object({
   theme: z.catch(z.enum(['day', 'lamp', 'system']), 'system'),

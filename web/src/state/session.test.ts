@@ -4,7 +4,7 @@ import { defaultGear, emptyWorkspace, isEnded, type Workspace } from '@harina/co
 import { waitFor } from '@testing-library/react'
 import { IDBFactory } from 'fake-indexeddb'
 import { sampleWorkspace } from '../testing/renderApp.tsx'
-import { writeLocal } from './local.ts'
+import { writeLocal } from '../storage/local.ts'
 
 const byId = <R extends { readonly id: string }>(records: readonly R[]): R[] =>
   [...records].sort((a, b) => a.id.localeCompare(b.id))
@@ -96,6 +96,32 @@ it('a browser that holds something is shown that, and asks the server for nothin
   expect(again.store.getState().batches.ended).not.toBeNull()
   again.show()
 })
+
+it.each(['yes', '9', null])(
+  'what an older version left is brought through every version since (noted as %s), and is there the next time',
+  async (noted) => {
+    jest.resetModules()
+    const { Dexie } = await import('dexie')
+    const older = new Dexie('harina')
+    older.version(1).stores({ formulas: 'id', lots: 'id', gear: 'id', drafts: 'id', marks: 'id' })
+    await older.table('formulas').bulkAdd(ofOld.formulas)
+    await older.table('gear').add(ofOld.gear)
+    await older.table('marks').add({ id: 'seeded' })
+    older.close()
+    if (noted) writeLocal('harina.kept', noted)
+    for (const time of ['first', 'second']) {
+      const page = await load(null)
+      expect([time, await page.openStore()]).toEqual([time, 'ready'])
+      const { kept } = await page.startSession(true, page.shown)
+      page.show()
+      await kept
+      const { shelves, unreadable } = page.store.getState().documents
+      expect(shelves.formula.ids).toHaveLength(ofOld.formulas.length)
+      expect(unreadable).toEqual([])
+      expect(await page.repository.read('gear')).toMatchObject([{ kneads: 'hand' }])
+    }
+  },
+)
 
 describe('what is stored and no schema takes', () => {
   /** A browser that has been used, in which a lot was broken since. */

@@ -1,17 +1,13 @@
 /** Starts a session: opens the store, gives a new browser its first workspace, and keeps screen and store in step. */
 import { differenceOf } from '@harina/core'
-import { repository } from '../storage/index.ts'
+import { hasKept, noteKept, repository } from '../storage/index.ts'
 import { startBenchLock } from './benchLock.ts'
 import { draftHeard, draftLoaded } from './draftSlice.ts'
 import { listening } from './listening.ts'
-import { readLocal, writeLocal } from './local.ts'
 import { preferred, writePreferences } from './preferencesSlice.ts'
 import type { First } from './seed.ts'
 import { store, type AppState } from './store.ts'
 import { isUnwritten, keepDifference, showHeld, subscribe } from './workspace.ts'
-
-/** That this browser has held a workspace, noted where clearing the database does not reach. */
-const KEPT = 'harina.kept'
 
 /** A built file is named by its contents: another version, with other schemas, has another name. */
 const THIS_BUILD = new URL(import.meta.url).pathname
@@ -53,7 +49,7 @@ let locked: Promise<void> | null = null
 
 /** Opens the store. `dropped`: it is as new, though this browser has held a workspace; the browser has thrown it away. */
 export async function openStore(): Promise<'ready' | 'dropped'> {
-  const isKnown = readLocal(KEPT) !== null
+  const isKnown = hasKept()
   if (!isKnown) void askForFirst()
   locked = startBenchLock()
   opened = repository.open()
@@ -78,7 +74,7 @@ export async function startSession(offer: boolean, shown: Promise<void>): Promis
     if (first) await repository.seedOnce(shown.then(first.checked))
     else await shown
     await repository.makeReady()
-    writeLocal(KEPT, 'yes')
+    noteKept()
     await subscribe()
     const found = store.getState().documents.unreadable.length === 0 ? THIS_BUILD : null
     if (found !== checkedBy) await repository.noteChecked(found)

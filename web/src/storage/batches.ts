@@ -109,7 +109,13 @@ export function batchTables(db: HarinaDatabase) {
         await summaries.remove([id])
       }),
 
-    open: async (): Promise<Batch[]> => Promise.all((await db.openBatches.toArray()).map(whole)),
+    open: async (): Promise<Batch[]> => {
+      const events = new Map<string, BenchEvent[]>()
+      const [batches, rows] = await Promise.all([db.openBatches.toArray(), db.events.toArray()])
+      for (const { id } of batches) events.set(id, [])
+      for (const { batch, event } of rows) events.get(batch)?.push(event)
+      return batches.map(({ id, plan }) => ({ id, plan, events: events.get(id) ?? [] }))
+    },
     closed: (): Promise<Batch[]> => db.closedBatches.toArray(),
     summaries: (): Promise<BatchSummary[]> => summaries.all(),
 

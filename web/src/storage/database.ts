@@ -48,6 +48,24 @@ const upgradeTo = (version: number) => async (was: Transaction) => {
   }
 }
 
+/** What stands in the store, by the keys and indexes of each table. */
+export const STORE_VERSION = 10
+const TABLES = {
+  formulas: 'id',
+  lots: 'id',
+  ingredients: 'id',
+  shapes: 'id',
+  gear: 'id',
+  drafts: 'id',
+  closedBatches: 'id',
+  openBatches: 'id',
+  summaries: 'bucket',
+  events: '[batch+seq], batch',
+  // Photos by their length, too: so that their sum is known without reading one.
+  photos: 'id, batch, base64.length',
+  marks: 'id',
+}
+
 export class HarinaDatabase extends Dexie {
   formulas!: EntityTable<Formula, 'id'>
   lots!: EntityTable<Lot, 'id'>
@@ -63,12 +81,19 @@ export class HarinaDatabase extends Dexie {
   photos!: EntityTable<Photo, 'id'>
   marks!: EntityTable<Mark, 'id'>
 
-  constructor(name = 'harina') {
+  /** `isCurrent`: this browser is known to hold this version or nothing, so the way from older ones is not laid out. */
+  constructor(name = 'harina', isCurrent = false) {
     // On this machine's own address Dexie takes itself to be developed on, and notes where each promise was made.
     Dexie.debug = false
     // Strict: a write is on the disk before it is called done, so a flat battery loses nothing. What was read is kept by
     // the state that shows it, so nothing is kept twice here.
     super(name, { chromeTransactionDurability: 'strict', cache: 'disabled' })
+    if (!isCurrent) this.comeFromOlder()
+    this.version(STORE_VERSION).stores(TABLES).upgrade(upgradeTo(9))
+  }
+
+  /** Each version by what it added; every one of them costs a slow processor time, whatever the store holds. */
+  private comeFromOlder(): void {
     this.version(1).stores({
       formulas: 'id',
       lots: 'id',
@@ -82,12 +107,10 @@ export class HarinaDatabase extends Dexie {
     this.version(2).stores({ ingredients: 'id' }).upgrade(upgradeTo(2))
     this.version(3).stores({ shapes: 'id' }).upgrade(upgradeTo(3))
     this.version(4).stores({ photos: 'id, batch' }).upgrade(upgradeTo(4))
-    // Photos by their length, so that their sum is known without reading one.
     this.version(5).stores({ summaries: 'bucket', photos: 'id, batch, base64.length' })
     this.version(6).upgrade(upgradeTo(5))
     this.version(7).upgrade(upgradeTo(6))
     this.version(8).upgrade(upgradeTo(7))
     this.version(9).upgrade(upgradeTo(8))
-    this.version(10).upgrade(upgradeTo(9))
   }
 }

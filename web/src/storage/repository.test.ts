@@ -15,7 +15,7 @@ import sample from '@harina/core/fixtures/workspace-1.harina.json'
 import sample3 from '@harina/core/fixtures/workspace-3.harina.json'
 import sample8 from '@harina/core/fixtures/workspace-8.harina.json'
 import { Dexie } from 'dexie'
-import { HarinaDatabase } from './database.ts'
+import { HarinaDatabase, STORE_VERSION } from './database.ts'
 import { BookFull, PartWorkedOn, PhotosFull, Refused, StoreDropped } from './refusal.ts'
 import { createRepository, type Repository } from './repository.ts'
 
@@ -125,6 +125,28 @@ it('seeds a browser once, and never over work', async () => {
   await used.put('lot', workspace.lots[0]!)
   expect(await used.seedOnce(workspace)).toBe(false)
   expect((await used.workspace()).formulas).toEqual([])
+})
+
+it('a store made in one step is as one that came through every version', async () => {
+  const shapeOf = async (name: string, isCurrent: boolean) => {
+    const db = new HarinaDatabase(name, isCurrent)
+    await db.open()
+    const native = db.backendDB()
+    const tables = [...native.objectStoreNames]
+    const within = native.transaction(tables)
+    return {
+      version: native.version,
+      tables: tables.map((table) => {
+        const { keyPath, indexNames } = within.objectStore(table)
+        return { table, keyPath, indexes: [...indexNames] }
+      }),
+    }
+  }
+  const [anew, through] = [await shapeOf('anew', true), await shapeOf('through', false)]
+  expect(anew).toEqual(through)
+  expect(anew.version).toBe(STORE_VERSION * 10)
+  // And the one is opened as the other.
+  expect(await shapeOf('through', true)).toEqual(through)
 })
 
 it('a browser that holds version 1 finds everything again in this one', async () => {

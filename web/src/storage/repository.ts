@@ -100,21 +100,24 @@ export function createRepository(db: HarinaDatabase, photosMost = PHOTOS_MOST_CH
     open: async (): Promise<Opened> => {
       await db.open()
       return db.transaction('r', everything, async () => {
-        const marks = new Map((await db.marks.toArray()).map((mark) => [mark.id, mark]))
+        const marked = db.marks.toArray().then((marks) => new Map(marks.map((mark) => [mark.id, mark])))
+        // All asked at once: each answer on its own would be waited for before the next is asked.
+        const [marks, formula, lot, ingredient, shape, gear, draft, open, ended] = await Promise.all([
+          marked,
+          documents.read('formula'),
+          documents.read('lot'),
+          documents.read('ingredient'),
+          documents.read('shape'),
+          documents.read('gear'),
+          documents.read('draft'),
+          batches.open(),
+          marked.then((marks) => (batches.areFresh(marks.get('summaries')) ? batches.summaries() : null)),
+        ])
         return {
           isNew: marks.size === 0,
           isSeeded: marks.has('seeded'),
           checkedBy: marks.get('checked')?.by ?? null,
-          held: {
-            formula: await documents.read('formula'),
-            lot: await documents.read('lot'),
-            ingredient: await documents.read('ingredient'),
-            shape: await documents.read('shape'),
-            gear: await documents.read('gear'),
-            draft: await documents.read('draft'),
-            open: await batches.open(),
-            ended: batches.areFresh(marks.get('summaries')) ? await batches.summaries() : null,
-          },
+          held: { formula, lot, ingredient, shape, gear, draft, open, ended },
         }
       })
     },
