@@ -60,7 +60,7 @@ export default {
   ignorePatterns: ['**/dist/**', 'coverage/**'],
   rules: {
     eqeqeq: 'error',
-    'import/no-cycle': ['error', { ignoreExternal: true }],
+    'import/no-cycle': ['error', { ignoreExternal: true, ignoreTypes: false }],
     'import/no-default-export': 'error',
     'no-useless-assignment': 'error',
     'typescript/ban-ts-comment': 'error',

@@ -7,21 +7,8 @@ import { scald } from '../heat/index.ts'
 import type { Dough, Shape, WetReason } from '../model/index.ts'
 import { benchC, placeOf, type Kitchen } from './kitchen.ts'
 import { FRESH_WATER, isFilled, isPerishable, SETS_STARCH_C } from './perishable.ts'
-import type { Reckoned } from './reckoned.ts'
+import type { Keeping, Reckoned } from './reckoned.ts'
 import type { WorkedRow } from './workedRow.ts'
-
-export interface Keeping {
-  /** Why it is never dried in room air; empty for a dough that may. */
-  readonly wet: readonly WetReason[]
-  /** Egg, milk, curd and the like, or a filling: what spoils first. */
-  readonly perishable: boolean
-  /** At room heat from made to pot, fridge or freezer, min. */
-  readonly roomMin: number
-  readonly fridgeH: number
-  readonly freezerMonths: number
-  /** Null: it is not dried. */
-  readonly driedMonths: number | null
-}
 
 interface Limits {
   readonly roomMin: number

@@ -2,10 +2,9 @@
 import type { BatchResult } from '../formula/index.ts'
 import type { FlourLot } from '../lot/index.ts'
 import type { ShapeMatch } from '../match/index.ts'
-import type { Dough, Shape, Sheet, Window } from '../model/index.ts'
+import type { Dough, Shape, Sheet, WetReason, Window } from '../model/index.ts'
 import type { Pieces } from '../shape/index.ts'
 import type { Balance } from './balance.ts'
-import type { Keeping } from './keeping.ts'
 import type { Practice } from './practice.ts'
 import type { WorkedRow } from './workedRow.ts'
 
@@ -15,6 +14,20 @@ export interface WaterPlan {
   readonly startG: number
   readonly holdBackG: number
   readonly ceilingG: number
+}
+
+/** How long it may lie and keep as it stands; `keepingOf` tells. */
+export interface Keeping {
+  /** Why it is never dried in room air; empty for a dough that may. */
+  readonly wet: readonly WetReason[]
+  /** Egg, milk, curd and the like, or a filling: what spoils first. */
+  readonly perishable: boolean
+  /** At room heat from made to pot, fridge or freezer, min. */
+  readonly roomMin: number
+  readonly fridgeH: number
+  readonly freezerMonths: number
+  /** Null: it is not dried. */
+  readonly driedMonths: number | null
 }
 
 /** Poured = slope × (14 % basis) + offset: how the windows lie on the rule for this flour today. Percent. */

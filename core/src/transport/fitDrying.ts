@@ -1,5 +1,6 @@
 /** What weighings tell of a tray: how fast this shape dries in this place, and how sure one may be of its hour. */
-import { dry, dryHours, type Tray } from './drying.ts'
+import { dry, dryHours } from './drying.ts'
+import type { Tray } from './tray.ts'
 
 export interface WeighIn {
   readonly h: number

@@ -1,6 +1,7 @@
 export { CELLS } from './body.ts'
 export { dryBasis, equilibrium, wetBasis } from './sorption.ts'
 export * from './drying.ts'
+export * from './tray.ts'
 export { copyTray, goOn, hoursOf, inAir, startTray, WET_FROM, type InAir, type TrayRun } from './trayRun.ts'
 export * from './fitDrying.ts'
 export { cook, saltUptake, type CookRequest, type Cooking } from './cooking.ts'

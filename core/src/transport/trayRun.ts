@@ -1,7 +1,6 @@
 /** A tray under way: moisture through one piece, with what is watched for as it dries. */
 import { bodyOf } from './body.ts'
 import { advance, centreOf, copyRun, meanOf, startRun, turnOver, type Run, type Surface } from './diffusion.ts'
-import type { AirFrom, DryingModel, DryingPoint, Tray } from './drying.ts'
 import {
   dryBasis,
   equilibrium,
@@ -13,6 +12,7 @@ import {
   waterActivitySlope,
   wetBasis,
 } from './sorption.ts'
+import type { AirFrom, DryingModel, DryingPoint, Tray } from './tray.ts'
 
 const SOLIDS_G_PER_CM3 = 1.48
 const HOUR_S = 3600

@@ -1,7 +1,7 @@
 import { Listbox, ListboxButton, ListboxOption, ListboxOptions } from '@headlessui/react'
 import { useRef } from 'react'
 import { ChoiceFace, choiceClass } from './ChoiceFace.tsx'
-import { useArrival, type Touched } from './controls.ts'
+import { useArrival, type Touched } from './arrival.ts'
 
 interface Props<T extends string> {
   readonly label: string

@@ -1,6 +1,6 @@
 import { Radio, RadioGroup } from '@headlessui/react'
 import { useRef } from 'react'
-import { useArrival, type Touched } from './controls.ts'
+import { useArrival, type Touched } from './arrival.ts'
 
 interface Props<T extends string | number> {
   readonly label: string

@@ -1,6 +1,6 @@
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react'
 import type { ChangeEvent, RefObject } from 'react'
-import { useArrival, type Touched } from './controls.ts'
+import { useArrival, type Touched } from './arrival.ts'
 
 interface Named {
   readonly id: string

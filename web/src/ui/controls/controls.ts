@@ -2,8 +2,9 @@
  * Lists, groups and search fields are the package's, and the package is a third of what the first screen would otherwise wait
  * for. Until it is there each of them rests as the plain element it looks like; what a hand does to one meanwhile is not lost.
  */
-import { useLayoutEffect, useRef, useSyncExternalStore, type RefObject } from 'react'
+import { useRef, useSyncExternalStore } from 'react'
 import { notifyTrouble } from '../../state/notify.ts'
+import type { Touch } from './arrival.ts'
 import type * as fromPackage from './fromPackage.ts'
 
 type Controls = typeof fromPackage
@@ -44,14 +45,6 @@ export const bringControls = (): Promise<void> =>
       coming = null
     }))
 
-/** What a hand has done to a control at rest. */
-interface Touch {
-  readonly isFocused: boolean
-  /** It was to open. */
-  readonly isAsked: boolean
-}
-export type Touched = RefObject<Touch>
-
 const UNTOUCHED: Touch = { isFocused: false, isAsked: false }
 
 const follow = (listener: () => void) => {
@@ -84,20 +77,4 @@ export function useControls() {
     })
   }
   return { controls, touched, atRest, ask }
-}
-
-/** In the place of a control that was at rest: the focus is taken over, and what was to open opens. */
-export function useArrival(touched: Touched, at: RefObject<HTMLElement | null>): void {
-  useLayoutEffect(() => {
-    const { isFocused, isAsked } = touched.current
-    if (!at.current) return
-    const typed = at.current instanceof HTMLInputElement ? at.current.value : ''
-    if (!isFocused && !isAsked && !typed) return
-    // Of a group, the one that Tab comes to.
-    const [first, ...others] = at.current.querySelectorAll<HTMLElement>('[role=radio]')
-    const element = others.find(({ ariaChecked }) => ariaChecked === 'true') ?? first ?? at.current
-    element.focus()
-    if (typed) (element as HTMLInputElement).setSelectionRange(typed.length, typed.length)
-    if (isAsked || typed) element.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowDown', bubbles: true }))
-  }, [touched, at])
 }
