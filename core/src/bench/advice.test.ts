@@ -6,7 +6,7 @@ import { airShiftG } from './airShift.ts'
 import { driedG, doughG } from './bowl.ts'
 import { replay } from './replay.ts'
 import { stepMinutes } from './lanes.ts'
-import { lumpIsEven, lumps } from './making.ts'
+import { isAtFirstStop, lumpIsEven, lumps, pourGo } from './making.ts'
 import { overPour } from './overPour.ts'
 import { planBatch } from './planBatch.ts'
 import { backFromFridgeMin } from './planSteps.ts'
@@ -55,6 +55,22 @@ it.each([
     })
   },
 )
+
+// The first stop of that kilo is 437 of its 480 g of water.
+it.each([
+  [0, [1], { go: 1, of: 1, leftG: 437 }, false],
+  [0, [0.5, 0.5], { go: 1, of: 2, leftG: 219 }, false],
+  [150, [0.5, 0.5], { go: 1, of: 2, leftG: 69 }, false],
+  // To half a step of the scale a go is over.
+  [218, [0.5, 0.5], { go: 2, of: 2, leftG: 219 }, false],
+  [436, [0.5, 0.5], { go: 2, of: 2, leftG: 1 }, false],
+  [437, [0.5, 0.5], { go: 2, of: 2, leftG: 0 }, true],
+  [500, [1], { go: 1, of: 1, leftG: 0 }, true],
+] as const)('with %d g in, poured in goes of %j: %j; at the first stop: %s', (pouredG, goes, expected, reached) => {
+  const state = pouredG > 0 ? after(kilo, { type: 'poured', grams: pouredG }) : after(kilo)
+  expect(pourGo(kilo, state, { goes: [...goes] })).toEqual(expected)
+  expect(isAtFirstStop(kilo, state, pouredG)).toBe(reached)
+})
 
 it('no answer is larger than the need, but for the smallest there is', () => {
   for (const flourGrams of [60, 100, 250, 500, 1000, 5000]) {

@@ -29,6 +29,10 @@ export function pourGo(plan: Plan, state: BenchState, { goes }: Pick<StepOf<'pou
   return { go: 1, of: 1, leftG: 0 }
 }
 
+/** Whether so much water in the bowl, g, is the first stop: all but the hold-back, to half a step of the scale. */
+export const isAtFirstStop = (plan: Plan, state: BenchState, inG: number): boolean =>
+  inG >= waterTargets(plan, state).startG - plan.scaleStepG / 2
+
 /** A lump this far off makes a rope of another thickness, or one of another length. */
 const LUMP_TOLERANCE = 0.03
 

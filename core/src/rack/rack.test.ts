@@ -6,6 +6,7 @@ import { atMoistureG, dry, DRYING_MODEL } from '../transport/index.ts'
 import { airsThrough, clockHour, endsAt, isNight, isOtherAir, LONGEST_H, overOf, spotsOf, untilChange } from './air.ts'
 import { CRACKS_OVER, forecastTray, legsOf, requestOf } from './forecast.ts'
 import { learntDrying } from './learnt.ts'
+import { otherwise, waysOtherwise } from './otherwise.ts'
 import { pieceBodyOf } from './piece.ts'
 import { programmes, USUAL_LIMITS } from './programme.ts'
 
@@ -339,5 +340,52 @@ describe('the programme', () => {
 
   it('where no room dries, there is none', () => {
     expect(programmes({ layout, spots: [store], limits: USUAL_LIMITS })).toEqual({ best: null, constant: null })
+  })
+})
+
+describe('otherwise', () => {
+  const kitchen = {
+    places: [
+      { id: 'lamp', name: 'Lamp room', temperatureC: 27, rhPercent: 38, air: 'fan', night: null },
+      { id: 'sea', name: 'Sea store', temperatureC: 17, rhPercent: 81, air: 'still', night: null },
+    ] as const,
+    covers: usualCovers.map((cover, n) => ({ ...cover, id: `c${n}` })),
+  }
+  const ways = (of: TrayLayout) => waysOtherwise(of, { places: [...kitchen.places], covers: [...kitchen.covers] })
+  const layouts = fc.record({
+    laid: fc.constantFrom('spread' as const, 'nests' as const, 'layers' as const),
+    moisture: fc.double({ min: 0.005, max: 0.5, noNaN: true }),
+    spot: fc.constantFrom(lamp, store, { ...lamp, cover: cloth }, { ...store, air: 'cabinet' as const, cover: box }),
+  })
+
+  it('whatever is offered changes one thing about the tray, and is offered once', () => {
+    fc.assert(
+      fc.property(layouts, (part) => {
+        const tray: TrayLayout = { ...layout, ...part }
+        const offered = ways(tray)
+        expect(new Set(offered.map(({ id }) => id)).size).toBe(offered.length)
+        for (const way of offered) {
+          const then = otherwise(tray, way)
+          const changed = (['body', 'moisture', 'laid', 'faces', 'spot'] as const).filter(
+            (key) => JSON.stringify(then[key]) !== JSON.stringify(tray[key]),
+          )
+          expect([way.is, changed.length]).toEqual([way.is, 1])
+          expect(then.moisture).toBeGreaterThan(0)
+        }
+      }),
+    )
+  })
+
+  it('a fan where there is none and off where there is one; a fifth thinner; two points drier; the cover comes along', () => {
+    const by = (of: TrayLayout) => new Map(ways(of).map((way) => [way.id, otherwise(of, way)]))
+    const open = by(layout)
+    expect([...open.keys()]).toEqual(['still', 'c0', 'c1', 'sea', 'thinner', 'drier'])
+    expect(open.get('still')!.spot.air).toBe('still')
+    expect(open.get('thinner')!.body.halfThicknessMm).toBeCloseTo(0.8)
+    expect(open.get('drier')!.moisture).toBeCloseTo(0.33)
+    const covered = by({ ...layout, laid: 'nests', spot: { ...store, cover: cloth } })
+    expect([...covered.keys()]).toEqual(['fan', 'open', 'c1', 'lamp', 'thinner', 'drier', 'spread'])
+    expect(covered.get('lamp')!.spot).toMatchObject({ place: 'Lamp room', air: 'fan', cover: { name: 'a cloth' } })
+    expect(covered.get('open')!.spot.cover).toBeNull()
   })
 })

@@ -43,3 +43,13 @@ export function faceMm(blank: Blank): number {
 
 /** One layer of its skin; for what is not cut of a sheet, its wall. */
 export const skinMm = (blank: Blank, wallMm: number): number => ('thicknessMm' in blank ? blank.thicknessMm : wallMm)
+
+/** A measure of a blank that a maker can drag; `drawnMm` is how thick a rope is drawn out. */
+export type SizeKey = 'diameterMm' | 'cutMm' | 'thicknessMm' | 'widthMm' | 'holeMm' | 'lengthMm' | 'drawnMm'
+
+/** The same blank with one size changed, mm; a size it has not is left. */
+export function withSize(blank: Blank, key: SizeKey, mm: number): Blank {
+  if (key === 'drawnMm')
+    return blank.type === 'rope' && blank.drawn ? { ...blank, drawn: { ...blank.drawn, diameterMm: mm } } : blank
+  return key in blank ? ({ ...blank, [key]: mm } as Blank) : blank
+}

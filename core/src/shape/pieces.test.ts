@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { blankG, blankVolumeMm3 } from './blank.ts'
+import { blankG, blankVolumeMm3, withSize } from './blank.ts'
 import type { Roller } from '../geometry/index.ts'
 import type { Blank } from '../model/index.ts'
 import { doughFor, piecesOf, type Rolling } from './pieces.ts'
@@ -105,4 +105,13 @@ it('48 rounds want the scrap as well: more dough than they weigh, and the count 
   expect(made.pieces).toBe(48)
   expect(doughG).toBeGreaterThan(48 * made.pieceG * 1.01)
   expect(made.sheet!.stamped!.pieces).toBe(48)
+})
+
+it('a blank takes the sizes it has and leaves the others', () => {
+  const rope: Blank = { type: 'rope', diameterMm: 9, cutMm: 13 }
+  expect(withSize(rope, 'cutMm', 20)).toEqual({ type: 'rope', diameterMm: 9, cutMm: 20 })
+  expect(withSize(rope, 'holeMm', 20)).toBe(rope)
+  expect(withSize(rope, 'drawnMm', 2)).toBe(rope)
+  const strand: Blank = { type: 'rope', diameterMm: 9, cutMm: 90, drawn: { diameterMm: 2 } }
+  expect(withSize(strand, 'drawnMm', 3)).toEqual({ ...strand, drawn: { diameterMm: 3 } })
 })

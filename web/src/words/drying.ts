@@ -1,5 +1,6 @@
 /** Trays, rooms and covers. */
 import { formatNumber, trayTimeMs, type Air, type Laying, type RackTray, type Spot } from '@harina/core'
+import type { Otherwise } from '@harina/core/rack'
 import { format } from 'date-fns'
 
 export const airWords: Readonly<Record<Air, string>> = { still: 'still air', fan: 'a small fan', cabinet: 'a cabinet' }
@@ -8,6 +9,23 @@ export const layingWords: Readonly<Record<Laying, string>> = {
   spread: 'spread',
   nests: 'in nests',
   layers: 'in layers',
+}
+
+export const otherwiseWords = (way: Otherwise): string => {
+  switch (way.is) {
+    case 'air':
+      return { fan: 'a fan on', still: 'the fan off' }[way.air]
+    case 'cover':
+      return coverWords(way.cover)
+    case 'place':
+      return way.place.name
+    case 'thinner':
+      return 'a fifth thinner'
+    case 'drier':
+      return 'two points less water in the dough'
+    case 'spread':
+      return 'spread out'
+  }
 }
 
 /** @example Lamp room, fan on, under a cloth */

@@ -38,82 +38,129 @@ export function WhereEnds({ place }: { place: Pick<Place, 'temperatureC' | 'rhPe
   )
 }
 
-export function LayOut({ running }: { running: RunningBatch }) {
+/** What is chosen of a tray before it lies there; grams of null are all that lie nowhere yet. */
+interface Choices {
+  readonly grams: number | null
+  readonly trayG: number
+  readonly laid: Laying
+  readonly faces: TrayLayout['faces']
+  readonly place: string
+  readonly cover: string
+  readonly practice: boolean
+}
+
+/** The tray as chosen, and laying it; null while there is no room or shape to lay it by. */
+function useTrayToLay(running: RunningBatch) {
   const { batch, state } = running
   const { plan } = batch
   const kitchen = useKitchen()
   const navigate = useNavigate()
-  const { massFigure, units, temperature } = useUnits()
-  const places = kitchen?.gear.places ?? []
-  const [placeId, setPlaceId] = useState('')
-  const [coverId, setCover] = useState('')
-  const [laid, setLaid] = useState<Laying>('spread')
-  const [faces, setFaces] = useState<TrayLayout['faces']>('both')
-  const [practice, setPractice] = useState(false)
-  const [grams, setGrams] = useState<number | null>(null)
-  const before = state.trays.at(-1)
-  const [trayG, setTrayG] = useState(before?.trayG ?? USUAL_TRAY_G)
-  const shape = kitchen?.shapes.get(plan.shape.id)
-  const place = places.find(({ id }) => id === placeId) ?? driestOf(places)
-  const covers = kitchen?.gear.covers ?? []
-  const over = covers.find(({ id }) => id === coverId)
+  const [chosen, setChosen] = useState<Choices>({
+    grams: null,
+    trayG: state.trays.at(-1)?.trayG ?? USUAL_TRAY_G,
+    laid: 'spread',
+    faces: 'both',
+    place: '',
+    cover: '',
+    practice: false,
+  })
+  if (!kitchen) return null
+  const { places, covers } = kitchen.gear
+  const place = places.find(({ id }) => id === chosen.place) ?? driestOf(places)
+  const shape = kitchen.shapes.get(plan.shape.id)
   if (!shape || !place) return null
-  const body = pieceBodyOf({ ...shape, blank: plan.shape.blank })
-  const laidG = grams ?? unlaidG(running)
+  const cover = covers.find(({ id }) => id === chosen.cover)
+  const grams = chosen.grams ?? unlaidG(running)
+  const { trayG, laid, faces, practice } = chosen
+  const moisture = doughMoisture(plan, state)
   const lay = async () => {
     const id = nanoid()
-    const layout: TrayLayout = {
-      body,
-      moisture: doughMoisture(plan, state),
-      laid,
-      faces,
-      spot: spotIn(place, over ? overOf(over) : null),
-    }
+    const body = pieceBodyOf({ ...shape, blank: plan.shape.blank })
+    const layout: TrayLayout = { body, moisture, laid, faces, spot: spotIn(place, cover ? overOf(cover) : null) }
     const name = `Tray ${state.trays.length + 1}`
     const pace = practice ? { pace: PRACTICE_PACE } : {}
-    const stored = await recordTap(batch, { type: 'tray-laid', tray: id, name, grams: laidG, trayG, layout, ...pace })
-    if (!stored) return
-    if (practice) practise({ grams: laidG, trayG, layout, pace: PRACTICE_PACE })
+    if (!(await recordTap(batch, { type: 'tray-laid', tray: id, name, grams, trayG, layout, ...pace }))) return
+    if (practice) practise({ grams, trayG, layout, pace: PRACTICE_PACE })
     void navigate(`/dry/${id}`)
   }
+  const choose = (part: Partial<Choices>) => setChosen((before) => ({ ...before, ...part }))
+  return { chosen, choose, lay, places, covers, place, grams, moisture }
+}
+type ToLay = NonNullable<ReturnType<typeof useTrayToLay>>
+
+function HowMuch({ tray: { chosen, choose, grams }, stepG }: { tray: ToLay; stepG: number }) {
+  const { massFigure, units } = useUnits()
+  return (
+    <p className="text-md">
+      <QuantityField
+        label="On this tray, grams"
+        shown={massFigure(grams, stepG)}
+        unit="g"
+        min={1}
+        max={1_000_000}
+        widthCh={6}
+        className="text-4xl font-semibold"
+        onChange={(next) => choose({ grams: next })}
+      />{' '}
+      {units.mass} on a tray of{' '}
+      <QuantityField
+        label="The empty tray, grams"
+        shown={massFigure(chosen.trayG, stepG)}
+        unit="g"
+        min={0}
+        max={100_000}
+        widthCh={5}
+        className="text-2xl font-semibold"
+        onChange={(trayG) => choose({ trayG })}
+      />{' '}
+      {units.mass}
+    </p>
+  )
+}
+
+function Room({ tray: { places, place, choose } }: { tray: ToLay }) {
+  const { temperature } = useUnits()
+  return (
+    <div>
+      <p className="flex flex-wrap items-baseline gap-x-2">
+        in{' '}
+        <Choice
+          label="Room"
+          className="field min-h-9 text-lg font-semibold"
+          value={place.id}
+          options={places.map((each) => [each.id, each.name] as const)}
+          onChange={(id) => choose({ place: id })}
+        />
+        <span className="figure">
+          {roomAirWords(place, temperature)}, {airWords[place.air]}
+        </span>
+      </p>
+      <p className="mt-1 leading-snug" role="status">
+        <WhereEnds place={place} />
+      </p>
+    </div>
+  )
+}
+
+export function LayOut({ running }: { running: RunningBatch }) {
+  const { plan } = running.batch
+  const tray = useTrayToLay(running)
+  if (!tray) return null
+  const { chosen, choose, lay, covers, moisture } = tray
   return (
     <section aria-label={`Lay out ${plan.sheet.name}`} className="flex max-w-160 flex-col gap-4">
       <div>
         <h1 className="head text-3xl">Lay out {plan.sheet.name}</h1>
         <p className="small">
-          {plan.shape.name}, {formatPercent(100 * doughMoisture(plan, state))} % water. One layer dries evenly; what
-          touches sticks.
+          {plan.shape.name}, {formatPercent(100 * moisture)} % water. One layer dries evenly; what touches sticks.
         </p>
       </div>
-      <p className="text-md">
-        <QuantityField
-          label="On this tray, grams"
-          shown={massFigure(laidG, plan.scaleStepG)}
-          unit="g"
-          min={1}
-          max={1_000_000}
-          widthCh={6}
-          className="text-4xl font-semibold"
-          onChange={setGrams}
-        />{' '}
-        {units.mass} on a tray of{' '}
-        <QuantityField
-          label="The empty tray, grams"
-          shown={massFigure(trayG, plan.scaleStepG)}
-          unit="g"
-          min={0}
-          max={100_000}
-          widthCh={5}
-          className="text-2xl font-semibold"
-          onChange={setTrayG}
-        />{' '}
-        {units.mass}
-      </p>
+      <HowMuch tray={tray} stepG={plan.scaleStepG} />
       <Segments
         label="How they lie"
         options={LAYINGS.map((each) => [each, layingWords[each]] as const)}
-        value={laid}
-        onChange={setLaid}
+        value={chosen.laid}
+        onChange={(laid) => choose({ laid })}
       />
       <Segments
         label="Where the air comes to"
@@ -121,35 +168,22 @@ export function LayOut({ running }: { running: RunningBatch }) {
           ['both', 'sieve or rack: air from both sides'],
           ['one', 'closed tray: air from above'],
         ]}
-        value={faces}
-        onChange={setFaces}
+        value={chosen.faces}
+        onChange={(faces) => choose({ faces })}
       />
-      <div>
-        <p className="flex flex-wrap items-baseline gap-x-2">
-          in{' '}
-          <Choice
-            label="Room"
-            className="field min-h-9 text-lg font-semibold"
-            value={place.id}
-            options={places.map((each) => [each.id, each.name] as const)}
-            onChange={setPlaceId}
-          />
-          <span className="figure">
-            {roomAirWords(place, temperature)}, {airWords[place.air]}
-          </span>
-        </p>
-        <p className="mt-1 leading-snug" role="status">
-          <WhereEnds place={place} />
-        </p>
-      </div>
+      <Room tray={tray} />
       <Segments
         label="Cover"
         options={[['', coverWords(null)], ...covers.map((each) => [each.id, coverWords(each)] as const)]}
-        value={coverId}
-        onChange={setCover}
+        value={chosen.cover}
+        onChange={(cover) => choose({ cover })}
       />
       <label className="small flex items-center gap-2">
-        <input type="checkbox" checked={practice} onChange={(event) => setPractice(event.target.checked)} />
+        <input
+          type="checkbox"
+          checked={chosen.practice}
+          onChange={(event) => choose({ practice: event.target.checked })}
+        />
         to practise: the played scale stands under it, and a day passes in two and a half minutes
       </label>
       <button type="button" className="action self-start" onClick={() => void lay()}>

@@ -57,6 +57,28 @@ it('it cannot be packed before it is dry; thrown away, it says why', async () =>
   expect(await screen.findByText(/Thrown away .*Ants\./)).toBeTruthy()
 })
 
+it('the same tray otherwise: up to three ways beside it, each with its own hours, and what is so already is not offered', async () => {
+  at('/dry/demo-rack-2-tray-2')
+  const whatIf = within(await screen.findByRole('region', { name: 'What if' }))
+  const names = whatIf.getAllByRole('button').map(({ textContent }) => textContent)
+  const { spots } = tray('demo-rack-2-tray-2')
+  expect(names).not.toContain(spots.at(-1)!.spot.place)
+  expect(names).toContain('a fifth thinner')
+  fireEvent.click(whatIf.getByRole('button', { name: 'a fifth thinner' }))
+  const rowOf = async (name: string) => (await whatIf.findByRole('row', { name: new RegExp(`^${name}`) })).textContent
+  const hours = (text: string | null) => Number(/(\d+(?:\.\d+)?) h/.exec(text ?? '')?.[1])
+  const asItIs = hours(await rowOf('as it stands now'))
+  expect(hours(await rowOf('a fifth thinner'))).toBeLessThan(asItIs)
+  const more = names.filter((name) => name !== 'a fifth thinner').slice(0, 2) as string[]
+  for (const name of more) fireEvent.click(whatIf.getByRole('button', { name }))
+  for (const name of more) await rowOf(name)
+  expect(whatIf.getAllByRole('row')).toHaveLength(5)
+  const others = whatIf.getAllByRole<HTMLButtonElement>('button').filter(({ ariaPressed }) => ariaPressed !== 'true')
+  expect(others.every(({ disabled }) => disabled)).toBe(true)
+  for (const name of ['a fifth thinner', ...more]) fireEvent.click(whatIf.getByRole('button', { name }))
+  expect(whatIf.queryByRole('table')).toBeNull()
+})
+
 it('for a tray that was too long warm and wet no way is offered that adds to it, and it says since when', async () => {
   at('/dry/demo-rack-2-tray-4')
   await press(/^Look for a better way/)

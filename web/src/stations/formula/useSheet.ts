@@ -4,7 +4,7 @@ import { gestureEnded, gestureGivenUp } from '../../state/draftSlice.ts'
 import { editDraft } from '../../state/editDraft.ts'
 import { notify } from '../../state/notify.ts'
 import { useAppDispatch } from '../../state/store.ts'
-import type { Left } from '../../ui/QuantityField.tsx'
+import type { Left } from '../../ui/useTyped.ts'
 import { problemTold } from '#web/ui/units.ts'
 
 /** A press is told what came of it; a field tells it itself, beside what was typed. */

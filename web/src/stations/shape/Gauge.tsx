@@ -8,6 +8,7 @@ import {
   NOMINAL_PX_PER_MM,
   PAPERS,
   pxPerMmOfCard,
+  withSize,
   type Blank,
   type Checked,
   type GaugePage,
@@ -16,7 +17,7 @@ import {
 } from '@harina/core'
 import { useState } from 'react'
 import { download, plainFileName } from '../../devices/download.ts'
-import { LifeSize, resized } from '../../ui/gauge/LifeSize.tsx'
+import { LifeSize } from '../../ui/gauge/LifeSize.tsx'
 import { useScreenScale, type ScreenScale } from '../../ui/gauge/useScreenScale.ts'
 import { useWorked } from '../../state/select.ts'
 import { QuantityField } from '../../ui/QuantityField.tsx'
@@ -209,7 +210,7 @@ function OnScreen({ shape, scale }: { shape: Shape; scale: ScreenScale }) {
         wallMm={shape.wallMm}
         pxPerMm={pxPerMm}
         family={family}
-        onChange={(key, mm) => setBlank(resized(blank, key, mm))}
+        onChange={(key, mm) => setBlank(withSize(blank, key, mm))}
       />
       <figure>
         <ShapeEngraving shape={shape} width={440} height={220} pxPerMm={pxPerMm} />

@@ -1,9 +1,9 @@
 /** Every kind of blank at life size, with its knobs; what a knob cannot change is left. */
-import type { Blank } from '@harina/core'
+import type { Blank, SizeKey } from '@harina/core'
 import { shapes } from '@harina/facts'
 import { cleanup, fireEvent, screen } from '@testing-library/react'
 import { renderWithStore as render } from '../../testing/renderWithStore.tsx'
-import { LifeSize, resized, type SizeKey } from './LifeSize.tsx'
+import { LifeSize } from './LifeSize.tsx'
 
 const PX = 4
 const show = (blank: Blank, onChange?: (key: SizeKey, mm: number) => void) =>
@@ -24,7 +24,8 @@ it.each([
   ['hand-rolled-strand', ['Thickness of the rope', 'Length of the cut', 'drawn out to']],
   ['ribbons', ['as wide as', 'as thick as']],
   ['half-moons', ['round of', 'as thick as']],
-  ['ridged-tubes', ['cut at', 'wall of']],
+  // The wall is the die's own.
+  ['ridged-tubes', ['cut at']],
   ['board-scraped', ['hole of', 'about']],
 ] as const)('%s has a knob for each of its sizes', (id, names) => {
   show(blankOf(id), () => undefined)
@@ -50,12 +51,4 @@ it('keys move by half a millimetre, fine ones by a tenth, and a drag by what it 
   ])
   expect(told).toHaveLength(3)
   expect(drag[0]).toBe('diameterMm')
-})
-
-it('a blank takes the sizes it has and leaves the others', () => {
-  const rope = blankOf('one-dent-shells')
-  expect(resized(rope, 'cutMm', 20)).toMatchObject({ diameterMm: 9, cutMm: 20 })
-  expect(resized(rope, 'holeMm', 20)).toEqual(rope)
-  expect(resized(rope, 'drawnMm', 2)).toEqual(rope)
-  expect(resized(blankOf('hand-rolled-strand'), 'drawnMm', 3)).toMatchObject({ drawn: { diameterMm: 3 } })
 })

@@ -1,5 +1,6 @@
 import {
   formatNumber,
+  isAtFirstStop,
   overPour,
   jugOf,
   type Jug as JugOf,
@@ -51,6 +52,51 @@ export function PourStep() {
   return waterTargets(running.batch.plan, running.state).totalG > 0 ? <PourInGoes jug={jug} /> : <PourWhole jug={jug} />
 }
 
+function OverPoured({ over: { overG, points, flourG, saltG } }: { over: NonNullable<ReturnType<typeof overPour>> }) {
+  const { plan } = useBench().running.batch
+  const { mass } = useUnits()
+  const grams = (value: number) => mass(value, plan.scaleStepG)
+  return (
+    <Note title={`${grams(overG)} more than all of it`} grade="caution">
+      {formatNumber(points, 1)} points wetter than the formula. {grams(flourG)} of flour
+      {saltG > 0 && ` with ${mass(saltG, 0.1)} of salt`} brings it back, and makes more dough; or go on, and feel it
+      first.
+    </Note>
+  )
+}
+
+/** What of the water waits beside the bowl, once this is in. */
+function StaysBack({ jug, inG }: { jug: JugOf; inG: number }) {
+  const { batch, state } = useBench().running
+  const { plan } = batch
+  const { mass } = useUnits()
+  const grams = (value: number) => mass(value, plan.scaleStepG)
+  const { totalG } = waterTargets(plan, state)
+  return (
+    <Note title={`${grams(onTheScaleG(jug, inG, Math.max(0, totalG - inG)))} stay back`}>
+      {isAtFirstStop(plan, state, inG) ? (
+        <>
+          <Term of="hold back">Plain, beside the bowl</Term>: only if the dough asks, once the flour has had{' '}
+          {counted(plan.minutes.drink, 'minute')} to drink.
+        </>
+      ) : (
+        <>
+          The <Term of="first stop">first stop</Term> is at {grams(jug.totalG)}; mix between the goes.
+        </>
+      )}
+    </Note>
+  )
+}
+
+const ScaldCaution = ({ by }: { by: ReturnType<typeof scalding>['by'] }) => (
+  <Note title="Scalding water" grade="caution">
+    Pour away from you, from a spout; keep sleeves and faces out of the steam.{' '}
+    {by === 'mixer'
+      ? 'Guard shut and slow from the start: a fast paddle throws hot water. The bowl’s wall burns too.'
+      : 'Stir with the stick, no hands in it.'}
+  </Note>
+)
+
 function PourInGoes({ jug }: { jug: JugOf }) {
   const { running } = useBench()
   const step = useStep('pour')
@@ -69,7 +115,6 @@ function PourInGoes({ jug }: { jug: JugOf }) {
   const inG = state.pouredG + nowG
   const over = overPour(plan, state, inG)
   const grams = (value: number) => mass(value, plan.scaleStepG)
-  const reached = inG >= water.startG - plan.scaleStepG / 2
   const goOn: StepAction = {
     label: shownG > 0 ? `Poured ${grams(shownG)}, go on` : 'Go on',
     run: () => {
@@ -91,7 +136,7 @@ function PourInGoes({ jug }: { jug: JugOf }) {
     void finishStep(batch, { type: 'poured', grams: nowG }, added)
     setPoured(null)
   }
-  const waits = !reached && nowG > 0
+  const waits = !isAtFirstStop(plan, state, inG) && nowG > 0
   return (
     <StepPage
       title={goes > 1 ? `Pour, ${COUNTS[go] ?? go} of ${COUNTS[goes] ?? goes}` : 'Pour to the first stop'}
@@ -106,34 +151,8 @@ function PourInGoes({ jug }: { jug: JugOf }) {
       }
       aside={
         <>
-          {over ? (
-            <Note title={`${grams(over.overG)} more than all of it`} grade="caution">
-              {formatNumber(over.points, 1)} points wetter than the formula. {grams(over.flourG)} of flour
-              {over.saltG > 0 && ` with ${mass(over.saltG, 0.1)} of salt`} brings it back, and makes more dough; or go
-              on, and feel it first.
-            </Note>
-          ) : (
-            <Note title={`${grams(onTheScaleG(jug, inG, Math.max(0, water.totalG - inG)))} stay back`}>
-              {reached ? (
-                <>
-                  <Term of="hold back">Plain, beside the bowl</Term>: only if the dough asks, once the flour has had{' '}
-                  {counted(plan.minutes.drink, 'minute')} to drink.
-                </>
-              ) : (
-                <>
-                  The <Term of="first stop">first stop</Term> is at {grams(jug.totalG)}; mix between the goes.
-                </>
-              )}
-            </Note>
-          )}
-          {step.how === 'scald' && (
-            <Note title="Scalding water" grade="caution">
-              Pour away from you, from a spout; keep sleeves and faces out of the steam.{' '}
-              {scald.by === 'mixer'
-                ? 'Guard shut and slow from the start: a fast paddle throws hot water. The bowl’s wall burns too.'
-                : 'Stir with the stick, no hands in it.'}
-            </Note>
-          )}
+          {over ? <OverPoured over={over} /> : <StaysBack jug={jug} inG={inG} />}
+          {step.how === 'scald' && <ScaldCaution by={scald.by} />}
         </>
       }
     >
