@@ -1,8 +1,15 @@
 /** What each step of the hands and machines works with, of the dough that is really there. */
-import { filled, type FilledPieces, type RolledSheetPlan } from '../geometry/index.ts'
+import type { FilledPieces, RolledSheetPlan } from '../geometry/index.ts'
 import { roundHalfUp } from '../formula/index.ts'
-import { faceMm, skinMm } from '../shape/index.ts'
-import { type Kitchen, type PressPlan, pressPlan, type ShapeShare, tableReading, type Worked } from '../sheet/index.ts'
+import {
+  filledPieces,
+  type Kitchen,
+  type PressPlan,
+  pressPlan,
+  type ShapeShare,
+  tableReading,
+  type Worked,
+} from '../sheet/index.ts'
 import { benchPieces, bowlReading, waterTargets } from './bowl.ts'
 import { LUMP_G, planSteps } from './planSteps.ts'
 import type { BenchState } from './state.ts'
@@ -87,13 +94,6 @@ export const pressOnPaper = (
 /** Of the pieces that were made, or will be. */
 export function fillingAtBench(plan: Plan, state: BenchState, step: StepOf<'fill'>, wallMm: number): FilledPieces {
   const made = benchPieces(plan, state)
-  const { blank } = plan.shape
-  return filled({
-    pieces: state.shapedPieces ?? made.pieces,
-    doughG: made.pieceG,
-    fillingG: step.gramsEach,
-    moisturePercent: step.moisturePercent,
-    wallMm: skinMm(blank, wallMm),
-    faceMm: faceMm(blank),
-  })
+  const { pieceG, pieces } = made
+  return filledPieces(step, { blank: plan.shape.blank, wallMm }, { pieceG, pieces: state.shapedPieces ?? pieces })
 }

@@ -14,6 +14,7 @@ import {
   pressFor,
   scalded,
   type Worked,
+  fillingOf,
 } from '../sheet/index.ts'
 import { bodyOf } from './body.ts'
 import { isPoured } from './jug.ts'
@@ -79,9 +80,6 @@ export function chilledBefore(steps: readonly PlannedStep[], step: Pick<PlannedS
   const folded = steps.some(({ kind }) => kind === 'fold') && !has('fold')
   return folded || (has('cut', 'stamp') && !has('thin')) ? 'sheet' : 'lump'
 }
-
-/** Moisture of a filling until a maker says otherwise. */
-export const USUAL_FILLING_PERCENT = 60
 
 interface Making {
   readonly worked: Worked
@@ -288,18 +286,8 @@ function shapingSteps({ worked, kitchen }: Making, shape: Shape): readonly Plann
   const perMin = shape.piecesPerMin.practised
   const step = (kind: 'divide' | 'roll' | 'pull' | 'cut'): PlannedStep => ({ id: kind, kind })
   const formed: PlannedStep = { id: 'shape', kind: 'shape', perMin }
-  const filling = isFilled(sheet, shape) ? shape.fillingG : undefined
-  const fill: PlannedStep[] = filling
-    ? [
-        {
-          id: 'fill',
-          kind: 'fill',
-          name: sheet.filling?.name ?? 'filling',
-          gramsEach: sheet.filling?.gramsEach ?? filling.best,
-          moisturePercent: sheet.filling?.moisturePercent ?? USUAL_FILLING_PERCENT,
-        },
-      ]
-    : []
+  const filling = isFilled(sheet, shape) ? fillingOf(sheet, shape) : null
+  const fill: PlannedStep[] = filling ? [{ id: 'fill', kind: 'fill', ...filling }] : []
   if (blank.type === 'die') return [{ id: 'feed', kind: 'feed', press: pressFor(sheet, kitchen.gear) }]
   if (method === 'drop') return []
   if (method === 'pull') return [step('divide'), step('pull')]

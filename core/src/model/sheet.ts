@@ -54,6 +54,8 @@ export const flourStateSchema = z.lazy(() =>
   ]),
 )
 
+/** Shapes of one dough beside the one it is for. */
+export const MOST_ALSO = 8
 export const alsoShapeSchema = z.lazy(() =>
   z.discriminatedUnion('by', [
     z.strictObject({ shape: idSchema, by: z.literal('share'), percent: between(0.001, 100) }),
@@ -105,7 +107,7 @@ export const sheetSchema = z.lazy(() =>
       vessel: z.nullable(idSchema),
       note: noteSchema,
       /** What else the dough is cut into; the shape above takes the rest. */
-      alsoShapes: z.array(alsoShapeSchema).check(z.maxLength(8)),
+      alsoShapes: z.array(alsoShapeSchema).check(z.maxLength(MOST_ALSO)),
       /** For a filled shape; null leaves it at the usual mass and moisture. */
       filling: z.nullable(fillingSchema),
       /** A shape that could be filled is made empty: only its skins. */

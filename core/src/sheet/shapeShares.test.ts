@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { must, testKitchen, testSheet } from '../testing/testKitchen.ts'
 import type { AlsoShape, Sheet } from '../model/index.ts'
 import { computeSheet } from './computeSheet.ts'
-import { amountOf, givenBy, shapeShares, withAmount } from './shapeShares.ts'
+import { amountOf, givenBy, shapesBeside, shapeShares, withAmount } from './shapeShares.ts'
 
 function parts(alsoShapes: Sheet['alsoShapes']) {
   const worked = computeSheet({ ...testSheet, alsoShapes }, testKitchen)
@@ -75,4 +75,25 @@ it('250 g of a kilo is a quarter; a share ends at all of it', () => {
   const [main] = must(parts([]).parts)
   expect(givenBy({ ...main!, doughG: 250 }, 'share', 1000)).toMatchObject({ by: 'share', percent: 25 })
   expect(amountOf(withAmount({ shape: other, by: 'share' }, 140))).toBe(100)
+})
+
+it('besides those it is a dough may be cut into any shape of its kind, the usual ones first; nine is the end', () => {
+  const besides = (alsoShapes: Sheet['alsoShapes']) => {
+    const { worked } = parts(alsoShapes)
+    return { worked, ...shapesBeside(worked, testKitchen) }
+  }
+  const { worked, usual, unusual } = besides([])
+  expect(usual.length).toBeGreaterThan(0)
+  expect(usual.every(({ doughs }) => doughs.some(({ dough }) => dough === worked.dough.id))).toBe(true)
+  expect([...usual, ...unusual].map(({ id }) => id)).not.toContain(worked.shape.id)
+  expect(new Set([...usual, ...unusual].map(({ id }) => id)).size).toBe(usual.length + unusual.length)
+  expect(unusual.every(({ method }) => (method === 'drop') === (worked.shape.method === 'drop'))).toBe(true)
+  const [first] = usual
+  const one: Sheet['alsoShapes'] = [{ shape: first!.id, by: 'share', percent: 10 }]
+  expect(besides(one).usual).toEqual(usual.slice(1))
+  const eight = Array.from({ length: 8 }, () => one[0]!)
+  expect(shapesBeside({ ...worked, sheet: { ...worked.sheet, alsoShapes: eight } }, testKitchen)).toEqual({
+    usual: [],
+    unusual: [],
+  })
 })

@@ -2,11 +2,12 @@
 import { matchShape, type ShapeMatch } from '../match/index.ts'
 import { ok, problem, type Result } from '../result.ts'
 import { doughFor, piecesOf, type Pieces } from '../shape/index.ts'
-import type { AlsoShape, Shape } from '../model/index.ts'
+import { MOST_ALSO, type AlsoShape, type Shape } from '../model/index.ts'
 import type { Kitchen } from './kitchen.ts'
 import { type Worked } from './computeSheet.ts'
 import { tableReading } from './reckoned.ts'
 import { rollingFor } from './rollPlan.ts'
+import { shapesFor } from './startSheet.ts'
 
 export interface ShapeShare {
   readonly shape: Shape
@@ -48,6 +49,24 @@ export function shapeShares(worked: Worked, kitchen: Kitchen): Result<readonly S
   return restG < -1e-6
     ? problem('shapes-over-dough', 'alsoShapes', { overG: -restG })
     : ok([part(main, Math.max(0, restG)), ...others])
+}
+
+/** Shapes this dough may be cut into besides those it is; what is dropped or pressed needs another dough altogether. */
+export function shapesBeside(
+  { sheet, shape: main, dough }: Pick<Worked, 'sheet' | 'shape' | 'dough'>,
+  kitchen: Kitchen,
+) {
+  if (sheet.alsoShapes.length >= MOST_ALSO) return { usual: [], unusual: [] }
+  const taken = new Set([main.id, ...sheet.alsoShapes.map(({ shape }) => shape)])
+  const all = [...kitchen.shapes.values()]
+  const usual = shapesFor(dough, all)
+  const free = (shape: Shape) => !taken.has(shape.id)
+  return {
+    usual: usual.filter(free),
+    unusual: all.filter(
+      (shape) => free(shape) && !usual.includes(shape) && (shape.method === 'drop') === (main.method === 'drop'),
+    ),
+  }
 }
 
 /** What is written of a further shape: percent of the usable dough, pieces, or g. */

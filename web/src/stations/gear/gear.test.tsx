@@ -315,8 +315,8 @@ it('who kneads and where the bench stands are gear', async () => {
   await openBench()
   fireEvent.click(screen.getByRole('radio', { name: 'Mixer' }))
   await settle()
-  fireEvent.click(screen.getByLabelText('The bench stands in Lamp room'))
-  await settle()
+  const { places } = (await repository.read('gear'))[0]!
+  await choose('The bench stands in', places[1]!.id)
   const gear = (await repository.read('gear'))[0]!
   expect([gear.kneads, gear.benchPlace]).toEqual(['mixer', gear.places[1]!.id])
 })

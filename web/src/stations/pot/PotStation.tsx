@@ -167,6 +167,45 @@ function TableOrLog({ any }: { any: boolean }) {
   )
 }
 
+/** Space for the one that wants hands first, a digit to look at another. */
+function usePotKeys(onSpace: (() => void) | null, onDigit: (digit: number) => void) {
+  const keyIsTaken = useKeyIsTaken()
+  const onKey = useEffectEvent((event: KeyboardEvent) => {
+    if (event.ctrlKey || event.metaKey || event.altKey || event.repeat || keyIsTaken(event.target)) return
+    if (event.target instanceof Element && event.target.closest('input, textarea')) return
+    if (event.key === ' ' && onSpace) {
+      event.preventDefault()
+      onSpace()
+    }
+    onDigit(Number(event.key))
+  })
+  useEffect(() => {
+    const listen = (event: KeyboardEvent) => onKey(event)
+    addEventListener('keydown', listen)
+    return () => removeEventListener('keydown', listen)
+  }, [])
+}
+
+interface ChipsProps {
+  readonly baskets: readonly Basket[]
+  readonly seen: Basket
+  readonly onSee: (id: string) => void
+}
+
+/** Whose water is told. */
+function WaterFor({ baskets, seen, onSee }: ChipsProps) {
+  if (baskets.length < 2) return null
+  return (
+    <div role="group" aria-label="Water for" className="flex flex-wrap gap-2">
+      {baskets.map(({ id, name }) => (
+        <button key={id} type="button" aria-pressed={id === seen.id} className="chip" onClick={() => onSee(id)}>
+          {name}
+        </button>
+      ))}
+    </div>
+  )
+}
+
 export default function PotStation() {
   const all = useBaskets()
   const gear = useKitchen()?.gear
@@ -183,22 +222,10 @@ export default function PotStation() {
   const stand = useMemo(() => new Set(all.map(({ id }) => id)), [all])
   const seen = baskets.find(({ id }) => id === shown) ?? main ?? baskets[0]
   usePageTitle(main?.name, 'Pot')
-  const keyIsTaken = useKeyIsTaken()
-  const onKey = useEffectEvent((event: KeyboardEvent) => {
-    if (event.ctrlKey || event.metaKey || event.altKey || event.repeat || keyIsTaken(event.target)) return
-    if (event.target instanceof Element && event.target.closest('input, textarea')) return
-    if (event.key === ' ' && main) {
-      event.preventDefault()
-      void actOn(main, Date.now(), upAtMs)
-    }
-    const numbered = baskets[Number(event.key) - 1]
+  usePotKeys(main ? () => void actOn(main, Date.now(), upAtMs) : null, (digit) => {
+    const numbered = baskets[digit - 1]
     if (numbered) setShown(numbered.id)
   })
-  useEffect(() => {
-    const listen = (event: KeyboardEvent) => onKey(event)
-    addEventListener('keydown', listen)
-    return () => removeEventListener('keydown', listen)
-  }, [])
   return (
     <>
       <BatchStrip>
@@ -240,21 +267,7 @@ export default function PotStation() {
                 } as CSSProperties
               }
             >
-              {baskets.length > 1 && (
-                <div role="group" aria-label="Water for" className="flex flex-wrap gap-2">
-                  {baskets.map(({ id, name }) => (
-                    <button
-                      key={id}
-                      type="button"
-                      aria-pressed={id === seen.id}
-                      className="chip"
-                      onClick={() => setShown(id)}
-                    >
-                      {name}
-                    </button>
-                  ))}
-                </div>
-              )}
+              <WaterFor baskets={baskets} seen={seen} onSee={setShown} />
               <WaterPanel basket={seen} gear={gear} stand={stand} />
               <Inside basket={seen} />
             </div>

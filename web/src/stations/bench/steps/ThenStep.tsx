@@ -48,6 +48,48 @@ function NotTheRack({ keeps }: Pick<StepOf<'then'>, 'keeps'>) {
   )
 }
 
+function InTheAir({ minutes: [low, high], openMin }: Pick<StepOf<'then'>, 'minutes'> & { openMin: number | null }) {
+  if (high === 0) return null
+  const planned = `In the air ${low > 0 ? `${low} to ${high}` : `up to ${high}`} minutes`
+  return (
+    <Note title={openMin === null ? planned : `${counted(openMin, 'minute')} in the air`}>
+      Past {high} minutes the rims dry and crack: cover them, or go one way or the other.
+    </Note>
+  )
+}
+
+interface WaysProps {
+  readonly choices: readonly Choice[]
+  readonly picked: Finish | undefined
+  readonly onPick: (finish: Finish) => void
+}
+
+function Ways({ choices, picked, onPick }: WaysProps) {
+  return (
+    <div
+      role="group"
+      aria-label="What becomes of them"
+      className={`grid gap-0 sm:grid-cols-2 ${choices.length > 3 ? 'xl:grid-cols-4' : 'lg:grid-cols-3'}`}
+    >
+      {choices.map(([finish, label, words], index) => (
+        <button
+          key={finish}
+          type="button"
+          aria-pressed={picked === finish}
+          className="press -mt-px -ml-px flex min-h-26 flex-col items-start justify-center gap-1 px-4 text-left"
+          onClick={() => onPick(finish)}
+        >
+          <span>
+            <span className="figure mr-2 text-label opacity-75">{index + 1}</span>
+            <span className="head text-2xl">{label}</span>
+          </span>
+          <span className="text-base leading-snug">{words}</span>
+        </button>
+      ))}
+    </div>
+  )
+}
+
 export function ThenStep() {
   const { running, nowMs } = useBench()
   const step = useStep('then')
@@ -62,7 +104,6 @@ export function ThenStep() {
   const clock = state.timers[step.id]
   const [low, high] = step.minutes
   const openMin = clock ? (nowMs - Date.parse(clock.startedAt)) / 60_000 : null
-  const { roomMin } = step.keeps
   return (
     <StepPage
       title={choices.length > 1 ? whichWords(choices.map(([finish]) => places[finish])) : 'Made'}
@@ -94,18 +135,8 @@ export function ThenStep() {
       }}
       aside={
         <>
-          {high > 0 && (
-            <Note
-              title={
-                openMin === null
-                  ? `In the air ${low > 0 ? `${low} to ${high}` : `up to ${high}`} minutes`
-                  : `${counted(openMin, 'minute')} in the air`
-              }
-            >
-              Past {high} minutes the rims dry and crack: cover them, or go one way or the other.
-            </Note>
-          )}
-          <Note title={`${hoursWords(roomMin / 60)} at room heat`} grade="caution">
+          <InTheAir minutes={step.minutes} openMin={openMin} />
+          <Note title={`${hoursWords(step.keeps.roomMin / 60)} at room heat`} grade="caution">
             Raw, it lies warm no longer than that: then the pot, the fridge or the freezer. Your local code may say
             sooner.
           </Note>
@@ -113,27 +144,7 @@ export function ThenStep() {
         </>
       }
     >
-      <div
-        role="group"
-        aria-label="What becomes of them"
-        className={`grid gap-0 sm:grid-cols-2 ${choices.length > 3 ? 'xl:grid-cols-4' : 'lg:grid-cols-3'}`}
-      >
-        {choices.map(([finish, label, words], index) => (
-          <button
-            key={finish}
-            type="button"
-            aria-pressed={chosen?.[0] === finish}
-            className="press -mt-px -ml-px flex min-h-26 flex-col items-start justify-center gap-1 px-4 text-left"
-            onClick={() => setPicked(finish)}
-          >
-            <span>
-              <span className="figure mr-2 text-label opacity-75">{index + 1}</span>
-              <span className="head text-2xl">{label}</span>
-            </span>
-            <span className="text-base leading-snug">{words}</span>
-          </button>
-        ))}
-      </div>
+      <Ways choices={choices} picked={chosen?.[0]} onPick={setPicked} />
       <div className="flex flex-wrap items-center gap-x-12 gap-y-4 border-t border-line pt-4">
         {shape && <ShapeEngraving shape={shape} width={360} height={220} withScale />}
         <p className="figure text-3xl leading-snug">

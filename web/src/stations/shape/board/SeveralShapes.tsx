@@ -3,11 +3,10 @@ import {
   amountOf,
   formatNumber,
   givenBy,
-  shapesFor,
+  shapesBeside,
   withAmount,
   type AlsoShape,
   type Kitchen,
-  type Shape,
   type ShapeShare,
   type Worked,
 } from '@harina/core'
@@ -74,92 +73,87 @@ function OneMore({ also, name, part, usableG, onChange, onOut }: OneProps) {
   )
 }
 
-export function SeveralShapes({
-  worked,
-  parts,
-  kitchen,
-}: {
-  worked: Worked
-  parts: readonly ShapeShare[]
-  kitchen: Kitchen
-}) {
-  const dispatch = useAppDispatch()
+/** All of the further shapes, as they are from now on. */
+type Put = (next: readonly AlsoShape[], gesture?: string | null) => void
+
+interface Props {
+  readonly worked: Worked
+  readonly parts: readonly ShapeShare[]
+  readonly kitchen: Kitchen
+}
+
+/** The sheet's own shape with what is left, the others with theirs, and the sum. */
+function Shares({ worked, parts, kitchen, put }: Props & { put: Put }) {
   const { mass } = useUnits()
   const { alsoShapes } = worked.sheet
-  const put = (next: readonly AlsoShape[], gesture: string | null = null): void => {
-    dispatch(sheetEdited({ sheet: { ...worked.sheet, alsoShapes: [...next] }, gesture }))
-  }
-  const replace = (index: number, also: AlsoShape, gesture: string | null = null) =>
-    put(
-      alsoShapes.map((each, place) => (place === index ? also : each)),
-      gesture,
-    )
-  const taken = new Set([worked.shape.id, ...alsoShapes.map(({ shape }) => shape)])
-  const all = [...kitchen.shapes.values()]
-  const usual = shapesFor(worked.dough, all)
-  const free = ({ id }: Shape) => !taken.has(id)
-  // Those not usual for this dough come after; what is dropped or pressed needs another dough altogether.
-  const unusual = all.filter(
-    (shape) => !usual.includes(shape) && (shape.method === 'drop') === (worked.shape.method === 'drop'),
-  )
-  const others = [
-    ...usual.filter(free).map(({ id, name }) => [id, name] as const),
-    ...unusual.filter(free).map(({ id, name }) => [id, `${name} (not usual)`] as const),
-  ]
   const [main] = parts
+  const togetherG = parts.reduce((sum, { doughG }) => sum + doughG, 0)
+  return (
+    <table className="w-full max-w-160">
+      <thead className="sr-only">
+        <tr>
+          <th>Shape</th>
+          <th>How much</th>
+          <th>Dough</th>
+          <th>Pieces</th>
+          <th>Take out</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr className="border-b border-line">
+          <th scope="row" className="py-1 text-left font-semibold">
+            {worked.shape.name}
+          </th>
+          <td className="small">what is left</td>
+          <td className="figure text-right text-lg">{main && mass(main.doughG, 1)}</td>
+          <td className="figure text-right text-lg">{main && formatNumber(main.cut.pieces, 0)}</td>
+          <td />
+        </tr>
+        {alsoShapes.map((also) => {
+          if (also.shape === worked.shape.id) return null
+          return (
+            <OneMore
+              key={also.shape}
+              also={also}
+              name={kitchen.shapes.get(also.shape)?.name ?? also.shape}
+              part={parts.find(({ shape }) => shape.id === also.shape)}
+              usableG={worked.usableG}
+              onChange={(next, gesture) =>
+                put(
+                  alsoShapes.map((each) => (each === also ? next : each)),
+                  gesture,
+                )
+              }
+              onOut={() => put(alsoShapes.filter((each) => each !== also))}
+            />
+          )
+        })}
+        <tr>
+          <td colSpan={2} className="small">
+            together
+          </td>
+          <td className="figure text-right text-lg font-semibold">{mass(togetherG, 1)}</td>
+          <td colSpan={2} />
+        </tr>
+      </tbody>
+    </table>
+  )
+}
+
+export function SeveralShapes({ worked, parts, kitchen }: Props) {
+  const dispatch = useAppDispatch()
+  const { alsoShapes } = worked.sheet
+  const put: Put = (next, gesture = null) =>
+    dispatch(sheetEdited({ sheet: { ...worked.sheet, alsoShapes: [...next] }, gesture }))
+  const { usual, unusual } = shapesBeside(worked, kitchen)
+  const others = [
+    ...usual.map(({ id, name }) => [id, name] as const),
+    ...unusual.map(({ id, name }) => [id, `${name} (not usual)`] as const),
+  ]
   return (
     <section aria-label="Shapes of this dough" className="mb-3 border-b border-line pb-2">
-      {alsoShapes.length > 0 && (
-        <table className="w-full max-w-160">
-          <thead className="sr-only">
-            <tr>
-              <th>Shape</th>
-              <th>How much</th>
-              <th>Dough</th>
-              <th>Pieces</th>
-              <th>Take out</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr className="border-b border-line">
-              <th scope="row" className="py-1 text-left font-semibold">
-                {worked.shape.name}
-              </th>
-              <td className="small">what is left</td>
-              <td className="figure text-right text-lg">{main && mass(main.doughG, 1)}</td>
-              <td className="figure text-right text-lg">{main && formatNumber(main.cut.pieces, 0)}</td>
-              <td />
-            </tr>
-            {alsoShapes.map((also, index) => {
-              if (also.shape === worked.shape.id) return null
-              return (
-                <OneMore
-                  key={also.shape}
-                  also={also}
-                  name={kitchen.shapes.get(also.shape)?.name ?? also.shape}
-                  part={parts.find(({ shape }) => shape.id === also.shape)}
-                  usableG={worked.usableG}
-                  onChange={(next, gesture) => replace(index, next, gesture)}
-                  onOut={() => put(alsoShapes.filter((_, place) => place !== index))}
-                />
-              )
-            })}
-            <tr>
-              <td colSpan={2} className="small">
-                together
-              </td>
-              <td className="figure text-right text-lg font-semibold">
-                {mass(
-                  parts.reduce((sum, { doughG }) => sum + doughG, 0),
-                  1,
-                )}
-              </td>
-              <td colSpan={2} />
-            </tr>
-          </tbody>
-        </table>
-      )}
-      {others.length > 0 && alsoShapes.length < 8 && (
+      {alsoShapes.length > 0 && <Shares {...{ worked, parts, kitchen, put }} />}
+      {others.length > 0 && (
         <label className="small">
           Cut a part of it into{' '}
           <Choice
