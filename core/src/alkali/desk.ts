@@ -19,6 +19,7 @@ const COMPOSITION: Readonly<Record<string, readonly BlendPart[]>> = {
   'baking-soda': [{ salt: 'sodium-bicarbonate', share: 1 }],
 }
 
+/** Grams of each alkali salt in so many grams of an ingredient, by its composition; none for what is no alkali. */
 export const saltsIn = (ingredient: string, grams: number) =>
   (COMPOSITION[ingredient] ?? []).map(({ salt, share }) => ({ salt, grams: grams * share }))
 

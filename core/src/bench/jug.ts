@@ -25,6 +25,7 @@ export interface Jug {
   readonly totalG: number
 }
 
+/** What stands in the jug of the first stop, as weighed or as planned. All in g. */
 export function jugOf(plan: Plan, state: Pick<BenchState, 'weighedG'>): Jug {
   const waterG = waterTargets(plan, state).startG
   const others = plan.rows

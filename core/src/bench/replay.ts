@@ -211,6 +211,7 @@ export function applyEvent(plan: Plan, state: BenchState, event: BenchEvent): Be
   }
 }
 
+/** Where a batch stands: its events from the first on, without those taken back. What makes no sense where it stands is passed over. */
 export const replay = (plan: Plan, events: readonly BenchEvent[]): BenchState =>
   activeEvents(events).reduce((state, event) => applyEvent(plan, state, event), initialState)
 

@@ -94,6 +94,7 @@ function thirstOf(plan: Plan, state: BenchState): number | null {
   return accepted - plan.hydration.paper14
 }
 
+/** A batch read back: where it ended on the rule, how its flour drank, points of hydration; null where that is not known. */
 export function storyOf({ id, plan, events }: Batch): BatchStory {
   const state = replay(plan, events)
   return {
@@ -122,6 +123,7 @@ function taughtOf(
   return 'pot' in pot || 'trays' in rack ? { taught: { shape: shape.id, ...pot, ...rack } } : {}
 }
 
+/** What lists, learning and stock need of a batch, so that they need not read it whole. */
 export function summarise(batch: Batch): BatchSummary {
   const { plan, state, onRule, lastFeel, thirst } = storyOf(batch)
   const { sheet } = plan

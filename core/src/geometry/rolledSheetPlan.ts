@@ -82,6 +82,10 @@ function strands(
   return turned > 0 ? fitting(turned * lengthMm, cut.pitchMm) : fitting(lengthMm * widthMm, cut.pitchMm * cut.lengthMm)
 }
 
+/**
+ * So much dough, g, through a roller or under a pin to about this thickness, mm: how thick, wide and long it comes out, and
+ * how many pieces are cut or stamped of it.
+ */
 export function rolledSheetPlan(request: SheetPlanRequest): RolledSheetPlan {
   const { doughG, densityGPerCm3, thicknessMm, hydrationPercent, roller, maxLengthMm, cut } = request
   const settings = roller ? settingsOf(roller) : []

@@ -10,6 +10,7 @@ function grouped(text: string): string {
   return part === undefined ? spaced : `${spaced}.${part}`
 }
 
+/** @example 12345.67 to 1 → “12 345.7”, grouped from five digits on by narrow spaces; −0 is 0 */
 export function formatNumber(value: number, decimals: number): string {
   const text = value.toFixed(decimals)
   return grouped(Number(text) === 0 ? text.replace('-', '') : text).replace('-', '−')

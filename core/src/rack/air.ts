@@ -25,6 +25,7 @@ export function untilChange(fromH: number, startsAt: number): number {
   return ahead < 1e-6 ? DAY_FROM + DAY_H - NIGHT_FROM : ahead
 }
 
+/** Whether it is night at this hour of a tray whose hour 0 is at this hour of the day. */
 export function isNight(h: number, startsAt: number): boolean {
   const clock = (((startsAt + h + 1e-6) % DAY_H) + DAY_H) % DAY_H
   return clock < DAY_FROM || clock >= NIGHT_FROM

@@ -61,6 +61,7 @@ export const turnsOf = (tray: RackTray): readonly number[] =>
     ? tray.turnedAt.map((at) => trayHours(tray, Date.parse(at)))
     : []
 
+/** The tray as the transport forecasts it: through its rooms so far, the last of them for good. */
 export const requestOf = (tray: RackTray, model: DryingModel = DRYING_MODEL): Tray => ({
   ...trayIn(tray.layout, airsThrough(legsOf(tray), clockHour(tray.laidAt)), model),
   turnsH: turnsOf(tray),

@@ -65,6 +65,7 @@ export const scaleActSchema = z.discriminatedUnion('act', [
 ])
 export type ScaleAct = z.infer<typeof scaleActSchema>
 
+/** The scale after a hand or a plug; a load past its end is kept and shown as too much. */
 export function actOnScale(state: ScaleState, act: ScaleAct): ScaleState {
   switch (act.act) {
     case 'put':
@@ -126,6 +127,7 @@ export const scaleReadingSchema = z.discriminatedUnion('shows', [
 ])
 export type ScaleReading = z.infer<typeof scaleReadingSchema>
 
+/** What the display shows, to its step; nothing of what lies there beyond that. */
 export function readScale({ on, range, panG, cellG, displayG }: ScaleState): ScaleReading {
   if (!on) return { shows: 'off' }
   if (cellG > range.maxG * 1.02) return { shows: 'overload', maxG: range.maxG }

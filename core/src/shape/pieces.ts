@@ -55,6 +55,10 @@ export function sheetOf(
 const asMade = (blank: Blank, sheet: RolledSheetPlan | null): Blank =>
   sheet && 'thicknessMm' in blank ? { ...blank, thicknessMm: sheet.madeMm } : blank
 
+/**
+ * What so much dough, g, makes of such blanks: pieces, each of its grams, ropes and sheets, and what is left over. The
+ * density is the dough's, g/cm³; ropes are as long as the board, mm; a rolled sheet is as the roller makes it.
+ */
 export function piecesOf(
   blank: Blank,
   doughG: number,

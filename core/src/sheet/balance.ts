@@ -45,6 +45,7 @@ function costOf(rows: readonly WorkedRow[], lots: readonly Lot[]): Balance['cost
   }
 }
 
+/** What the rows of a dough bring into it; a lot's own protein and price come before the table's. */
 export function balanceOf(rows: readonly WorkedRow[], batch: BatchResult, lots: readonly Lot[]): Balance {
   const flours = rows.filter((row) => row.part === 'flour')
   const protein = (row: WorkedRow) => lots.find((lot) => lot.id === row.lot)?.protein ?? row.ingredient.protein

@@ -24,6 +24,7 @@ export interface Body {
 
 const POWER: Readonly<Record<Geometry, number>> = { slab: 0, cylinder: 1, sphere: 2 }
 
+/** Cells of a piece from its middle to its surface, finer towards it; `radiusM` of a slab is half its thickness. */
 export function bodyOf(geometry: Geometry, radiusM: number, cells = CELLS): Body {
   const power = POWER[geometry]
   // The grading of a finer grid is that of the usual one, cell for cell halved, so that doubling refines and nothing else.

@@ -60,6 +60,7 @@ const MINUTE_S = 60
 const CURVE_POINTS = 64
 const LONGEST_MIN = 24 * 60
 
+/** How fast what cooks goes at the boil of this height, m above the sea, against 100 °C: by Arrhenius. @example 0 m → 1 */
 export const atBoil = (altitudeM: number): number =>
   Math.exp((-EA_J_PER_MOL / GAS_J_PER_MOL_K) * (1 / kelvin(boilingPointC(altitudeM)) - 1 / 373.15))
 

@@ -16,6 +16,7 @@ const AIR_J_PER_KG_K = 1006
 /** Lewis number of water vapour in air to the two thirds: from carrying heat to carrying vapour. */
 const LEWIS = 0.865 ** (2 / 3)
 
+/** °C to K. */
 export const kelvin = (celsius: number): number => celsius + KELVIN
 
 /** Water activity of a dough at a dry-basis moisture (kg water on 1 kg dry) and °C; 0 when dry, towards 1 when wet. */
@@ -47,5 +48,6 @@ export function vapourKgPerM2SPa(air: Air, celsius: number): number {
   return (HEAT_W_PER_M2_K[air] / (airKgPerM3 * AIR_J_PER_KG_K * LEWIS)) * (WATER_KG_PER_MOL / (GAS_J_PER_MOL_K * t))
 }
 
+/** Water over what is dry, from water over all of it; both fractions, and back. @example 0.125 → 0.1429 */
 export const dryBasis = (moisture: number): number => moisture / (1 - moisture)
 export const wetBasis = (dry: number): number => (Number.isFinite(dry) ? dry / (1 + dry) : 1)

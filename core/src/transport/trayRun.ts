@@ -93,6 +93,7 @@ export function startTray(tray: Tray, airs: readonly AirFrom[], cells: number): 
 /** Another that goes its own way from here. */
 export const copyTray = (tray: TrayRun): TrayRun => ({ ...tray, run: copyRun(tray.run) })
 
+/** Hours it has gone. */
 export const hoursOf = ({ run }: TrayRun): number => run.timeS / HOUR_S
 export const pointOf = ({ run, mean }: TrayRun): DryingPoint => ({
   h: run.timeS / HOUR_S,

@@ -7,7 +7,7 @@ import { listening } from './listening.ts'
 import { preferencesSlice, readPreferences } from './preferencesSlice.ts'
 
 // What has ended may be ten thousand batches, told by the store alone: the checks of development pass over it.
-const unwatched = { ignoredPaths: ['batches.ended'], ignoredActionPaths: ['payload'] }
+const unwatched = { ignoredPaths: ['batches.ended'], ignoredActionPaths: ['payload'], warnAfter: 300 }
 
 const createStore = () =>
   configureStore({
@@ -19,9 +19,10 @@ const createStore = () =>
     },
     preloadedState: { preferences: readPreferences() },
     middleware: (defaults) =>
-      defaults({ serializableCheck: unwatched, immutableCheck: { ignoredPaths: unwatched.ignoredPaths } }).prepend(
-        listening.middleware,
-      ),
+      defaults({
+        serializableCheck: unwatched,
+        immutableCheck: { ignoredPaths: unwatched.ignoredPaths, warnAfter: 300 },
+      }).prepend(listening.middleware),
   })
 
 export const store = createStore()

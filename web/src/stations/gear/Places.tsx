@@ -77,24 +77,26 @@ function PlaceRow({ place, air, onChange, onRemove }: PlaceRowProps) {
           </button>
         )}
       </div>
-      <p className="small mt-1">
-        <AirFigures
-          of={place}
-          temperatureLabel={`${name}, temperature`}
-          humidityLabel={`${name}, humidity`}
-          onChange={onChange}
-        />
-        ,{' '}
-        <Choice
-          label={`${name}, how the air moves at a rack`}
-          className="field min-h-6 text-base text-ink"
-          value={place.air}
-          options={Object.entries(airWords) as [Place['air'], string][]}
-          onChange={(moves) => moves && onChange({ air: moves })}
-        />
+      <p className="small mt-1 flex flex-wrap items-baseline gap-x-4">
+        <span>
+          <AirFigures
+            of={place}
+            temperatureLabel={`${name}, temperature`}
+            humidityLabel={`${name}, humidity`}
+            onChange={onChange}
+          />
+          ,{' '}
+          <Choice
+            label={`${name}, how the air moves at a rack`}
+            className="field min-h-6 text-base text-ink"
+            value={place.air}
+            options={Object.entries(airWords) as [Place['air'], string][]}
+            onChange={(moves) => moves && onChange({ air: moves })}
+          />
+        </span>
         <button
           type="button"
-          className="quiet ml-4 min-h-6"
+          className="quiet min-h-6"
           aria-label={`${name}: ${isNightWords}`}
           onClick={() => onChange({ night: night ? null : { temperatureC, rhPercent } })}
         >
