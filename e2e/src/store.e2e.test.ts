@@ -16,6 +16,7 @@ import {
   storedIn,
   takeToBench,
   textOf,
+  valueOf,
   withDisk,
 } from './harness/index.ts'
 import { useSiteAnew } from './useSite.ts'
@@ -226,6 +227,7 @@ describe('the store itself', () => {
     // One at the bench, two on the rack.
     expect(await storedIn(page, 'openBatches')).toHaveLength(3)
     await fill(page, 'Board length, millimetres', '814')
+    expect(await valueOf(page, 'Board length, millimetres')).toBe('814')
     await reload(page)
     expect(await gear(page)).toMatchObject({ boardMm: 814 })
   })

@@ -92,16 +92,20 @@ export async function openAnew({ browser }: Visit): Promise<{ browser: BrowserCo
 
 const asks = new WeakSet<Page>()
 
-/** Asks as the browser does before a page goes: whether something on it is still to be stored. */
-const isUnstored = (page: Page): Promise<boolean> =>
-  page.evaluate(() => !dispatchEvent(new Event('beforeunload', { cancelable: true })))
+/** Asks as the browser does before a page goes: whether something on it is still to be stored, and the page says of none that it cannot be. */
+const isBeingStored = (page: Page): Promise<boolean> =>
+  page.evaluate(
+    () =>
+      !dispatchEvent(new Event('beforeunload', { cancelable: true })) &&
+      !/Not stored|dropped your work/.test(document.body.innerText),
+  )
 
 /** An address, once what was done before is stored, or cannot be, and what stands there is drawn. */
 export async function goTo(page: Page, url: string): Promise<void> {
   if (!asks.has(page)) page.on('dialog', (dialog) => void dialog.accept())
   asks.add(page)
-  // A busy disk takes its time; a full one is waited for in vain.
-  for (let tries = 0; tries < 200 && (await isUnstored(page)); tries += 1)
+  // A busy disk takes its time: many seconds, where other browsers write to it as well.
+  for (let tries = 0; tries < 800 && (await isBeingStored(page)); tries += 1)
     await new Promise((resolve) => setTimeout(resolve, 25))
   await page.goto(url, { waitUntil: 'load' })
   await page.waitForFunction(() => {
