@@ -4,24 +4,26 @@ import { createRequire } from 'node:module'
 import { join } from 'node:path'
 import type { Page } from 'puppeteer-core'
 
-const axeSource = (): string =>
-  readFileSync(createRequire(join(process.cwd(), 'package.json')).resolve('axe-core/axe.min.js'), 'utf8')
+const source = readFileSync(createRequire(join(process.cwd(), 'package.json')).resolve('axe-core/axe.min.js'), 'utf8')
 
 /**
- * What axe finds wrong, by day and by lamp. What it cannot tell was looked through by hand and is no fault: words in drawings
- * stand on the sheet's own paper in `--ink` or `--second` (6 to 1 or better, and drawn over nothing darker than a hatch), a
- * list's mark says nothing, and the signs − and + are named in words.
+ * What axe finds wrong, by day and by lamp; where a panel is open, in the panel: what it stands before is a view of its own.
+ * What it cannot tell was looked through by hand and is no fault: words in drawings stand on the sheet's own paper in `--ink`
+ * or `--second` (6 to 1 or better, and drawn over nothing darker than a hatch), a list's mark says nothing, and the signs − and
+ * + are named in words.
  */
 export async function axeFaults(page: Page): Promise<readonly string[]> {
-  await page.evaluate(axeSource())
+  if (!(await page.evaluate(() => 'axe' in globalThis))) await page.evaluate(source)
   const faults: string[] = []
   for (const theme of ['day', 'lamp']) {
     const found = await page.evaluate(async (wanted) => {
       document.documentElement.dataset['theme'] = wanted
       const { axe } = globalThis as unknown as {
-        axe: { run(options: object): Promise<{ violations: { id: string; nodes: { html: string }[] }[] }> }
+        axe: {
+          run(within: Node, options: object): Promise<{ violations: { id: string; nodes: { html: string }[] }[] }>
+        }
       }
-      const { violations } = await axe.run({
+      const { violations } = await axe.run(document.querySelector('[role=dialog]') ?? document, {
         resultTypes: ['violations'],
         ...(wanted === 'day' ? {} : { runOnly: ['color-contrast'] }),
       })
