@@ -95,26 +95,33 @@ export async function typeInto(label: string | RegExp, text: string): Promise<vo
   fireEvent.change(field, { target: { value: text } })
 }
 
+/** Does something to a list, which opens, places itself or goes over the next frames. */
+export const atList = (work: () => void): Promise<void> =>
+  act(async () => {
+    work()
+    for (let frame = 0; frame < 3; frame += 1) await new Promise((resolve) => requestAnimationFrame(resolve))
+  })
+
 /** Opens a list by key and takes one of it, by what it stands for. */
 export async function choose(label: string | RegExp, value: string): Promise<void> {
   const button = await screen.findByRole('combobox', { name: label })
-  await act(async () => fireEvent.keyDown(button, { key: 'ArrowDown' }))
+  await atList(() => fireEvent.keyDown(button, { key: 'ArrowDown' }))
   const option = await waitFor(() => {
     const found = document.querySelector<HTMLElement>(`[role=option][data-value="${value}"]`)
     if (!found) throw new Error(`${value} is not in the list`)
     return found
   })
-  await act(async () => fireEvent.click(option))
+  await atList(() => fireEvent.click(option))
 }
 
 /** What a list offers. */
 export async function offered(label: string | RegExp): Promise<readonly string[]> {
   const button = await screen.findByRole('combobox', { name: label })
-  await act(async () => fireEvent.keyDown(button, { key: 'ArrowDown' }))
+  await atList(() => fireEvent.keyDown(button, { key: 'ArrowDown' }))
   const all = [...document.querySelectorAll<HTMLElement>('[role=option]')].map(
     (option) => option.dataset['value'] ?? '',
   )
-  await act(async () => fireEvent.keyDown(document.activeElement ?? button, { key: 'Escape' }))
+  await atList(() => fireEvent.keyDown(document.activeElement ?? button, { key: 'Escape' }))
   return all
 }
 

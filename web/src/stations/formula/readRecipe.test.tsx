@@ -9,6 +9,7 @@ import { repository } from '../../storage/index.ts'
 import { demoWorkspace } from '../../testing/demoWorkspace.ts'
 import {
   act,
+  atList,
   choose,
   fireEvent,
   press,
@@ -87,9 +88,9 @@ it('what is not known is settled once, and known again; or forgotten', async () 
   const panel = await paste(TEXT)
   const field = await within(panel).findByRole('combobox', { name: 'What malt extract is' })
   await act(async () => fireEvent.focus(field))
-  await act(async () => fireEvent.change(field, { target: { value: 'sugar' } }))
+  await atList(() => fireEvent.change(field, { target: { value: 'sugar' } }))
   await screen.findByRole('option', { name: 'Sugar' })
-  await act(async () => fireEvent.keyDown(field, { key: 'Enter' }))
+  await atList(() => fireEvent.keyDown(field, { key: 'Enter' }))
   await settle()
   await waitFor(() => expect(panel.textContent).toContain('“malt extract” is Sugar'))
   expect((await gear()).readAs).toEqual([{ name: 'malt extract', is: 'sugar' }])
