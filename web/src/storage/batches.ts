@@ -110,11 +110,10 @@ export function batchTables(db: HarinaDatabase) {
       }),
 
     open: async (): Promise<Batch[]> => {
-      const events = new Map<string, BenchEvent[]>()
       const [batches, rows] = await Promise.all([db.openBatches.toArray(), db.events.toArray()])
-      for (const { id } of batches) events.set(id, [])
-      for (const { batch, event } of rows) events.get(batch)?.push(event)
-      return batches.map(({ id, plan }) => ({ id, plan, events: events.get(id) ?? [] }))
+      const whole = new Map(batches.map(({ id, plan }) => [id, { id, plan, events: [] as BenchEvent[] }]))
+      for (const { batch, event } of rows) whole.get(batch)?.events.push(event)
+      return [...whole.values()]
     },
     closed: (): Promise<Batch[]> => db.closedBatches.toArray(),
     summaries: (): Promise<BatchSummary[]> => summaries.all(),

@@ -127,3 +127,25 @@ it('stands selected as soon as it has the focus, and a first press keeps it so',
   type('4501')
   expect(selected()).toBe('')
 })
+
+it('what is said of a field at the left edge of the page is moved into it, and stays where there is room', () => {
+  const rects = jest.spyOn(Element.prototype, 'getBoundingClientRect')
+  for (const [left, moved] of [
+    [60, '44px'],
+    [300, ''],
+  ] as const) {
+    rects.mockImplementation(function (this: Element) {
+      return { left: this.tagName === 'MAIN' ? 100 : left } as DOMRect
+    })
+    render(
+      <main style={{ overflowX: 'auto' }}>
+        <Bench />
+      </main>,
+    )
+    fireEvent.focus(field())
+    type('a lot')
+    expect(screen.getByRole('alert').style.translate).toBe(moved)
+    cleanup()
+  }
+  rects.mockRestore()
+})

@@ -31,6 +31,15 @@ const bareUnit = (unit: Unit, { mass, temperature, length }: Units): string =>
 const toldOf = (wrong: Problem | null, unread: string | null, shown: string): string | null =>
   wrong ? problemTold(wrong) : unread !== null ? `“${unread}” was not read: ${shown} stands.` : null
 
+/** What is said stands under the right end of the field; where what holds it would cut it off on the left, further in. */
+function keepInSight(box: HTMLElement | null): void {
+  if (!box) return
+  let around = box.parentElement
+  while (around && !/auto|scroll|hidden|clip/.test(getComputedStyle(around).overflowX)) around = around.parentElement
+  const past = (around?.getBoundingClientRect().left ?? 0) + 4 - box.getBoundingClientRect().left
+  if (past > 0) box.style.translate = `${past}px`
+}
+
 /** A figure one can type over, in any unit that it can be said in. */
 export function QuantityField(props: Props) {
   const { label, shown, unit, min, max, onChange, onDone, className = '', widthCh, densityGPerMl, each } = props
@@ -62,6 +71,7 @@ export function QuantityField(props: Props) {
       />
       {said !== null && (
         <span
+          ref={keepInSight}
           id={problemId}
           role={wrong ? 'alert' : 'status'}
           className="absolute top-full right-0 z-20 mt-1 w-60 border-l-4 border-danger bg-sheet p-2 text-left text-sm font-normal text-ink shadow-[0_0_0_1px_var(--line)]"

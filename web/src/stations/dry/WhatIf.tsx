@@ -10,11 +10,12 @@ import type { Tried, TrayForecast, WayToDry } from '#web/workers/dryingJobs.ts'
 const MOST = 3
 
 interface Way {
+  readonly id: string
   readonly name: string
   readonly way: WayToDry
 }
 
-/** What comes of each way, by its own name; until the ways asked for are worked out, those asked for before. */
+/** What comes of each way, as far as it is known: of one that was asked for before, until it is worked out anew. */
 function useTried(ways: readonly Way[]): readonly (Way & { tried: Tried })[] {
   const [worked, setWorked] = useState<readonly (Way & { tried: Tried })[]>([])
   useEffect(() => {
@@ -28,7 +29,7 @@ function useTried(ways: readonly Way[]): readonly (Way & { tried: Tried })[] {
       gone = true
     }
   }, [ways])
-  return ways.length === 0 ? [] : worked
+  return worked.filter(({ id }) => ways.some((way) => way.id === id))
 }
 
 const HEADS = ['from the start', 'dry after', 'middle lags', 'warm and wet']
@@ -61,13 +62,14 @@ export function WhatIf({ tray, model }: { tray: RackTray; model: TrayForecast['m
   const taken = useMemo(() => chosen.flatMap((id) => offered.find((each) => each.id === id) ?? []), [chosen, offered])
   const ways = useMemo((): readonly Way[] => {
     if (taken.length === 0) return []
-    const wayOf = (name: string, to: TrayLayout): Way => ({
+    const wayOf = (id: string, name: string, to: TrayLayout): Way => ({
+      id,
       name,
       way: { layout: to, startsAt: clockHour(tray.laidAt), model },
     })
     return [
-      wayOf('as it stands now', layout),
-      ...taken.map((each) => wayOf(otherwiseWords(each), otherwise(layout, each))),
+      wayOf('here', 'as it stands now', layout),
+      ...taken.map((each) => wayOf(each.id, otherwiseWords(each), otherwise(layout, each))),
     ]
   }, [layout, taken, tray.laidAt, model])
   const worked = useTried(ways)
@@ -105,8 +107,8 @@ export function WhatIf({ tray, model }: { tray: RackTray; model: TrayForecast['m
             </tr>
           </thead>
           <tbody className="figure">
-            {worked.map(({ name, tried }) => (
-              <TriedRow key={name} name={name} tried={tried} />
+            {worked.map(({ id, name, tried }) => (
+              <TriedRow key={id} name={name} tried={tried} />
             ))}
           </tbody>
         </table>
