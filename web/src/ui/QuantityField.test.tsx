@@ -138,7 +138,7 @@ it('what is said of a field at the left edge of the page is moved into it, and s
       return { left: this.tagName === 'MAIN' ? 100 : left } as DOMRect
     })
     render(
-      <main style={{ overflowX: 'auto' }}>
+      <main style={{ overflow: 'auto' }}>
         <Bench />
       </main>,
     )

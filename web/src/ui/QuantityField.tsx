@@ -35,7 +35,7 @@ const toldOf = (wrong: Problem | null, unread: string | null, shown: string): st
 function keepInSight(box: HTMLElement | null): void {
   if (!box) return
   let around = box.parentElement
-  while (around && !/auto|scroll|hidden|clip/.test(getComputedStyle(around).overflowX)) around = around.parentElement
+  while (around && !/auto|scroll|hidden|clip/.test(getComputedStyle(around).overflow)) around = around.parentElement
   const past = (around?.getBoundingClientRect().left ?? 0) + 4 - box.getBoundingClientRect().left
   if (past > 0) box.style.translate = `${past}px`
 }
