@@ -1,7 +1,7 @@
 /** From an empty sheet, by the keyboard alone, to a dough of each family; every figure is the calculation port's. */
-import type { Sheet } from '@harina/core'
-import { ingredients } from '@harina/facts'
-import { spawnSync } from 'node:child_process'
+import { ingredientTable, type Sheet } from '@harina/core'
+import { calcText } from '@harina/core/calc'
+import { doughs, ingredients, reader } from '@harina/facts'
 import type { Page } from 'puppeteer-core'
 import { goTo, openPage, sees, tabTo, valueOf } from './harness/index.ts'
 import { useSite } from './useSite.ts'
@@ -17,10 +17,16 @@ interface Answer {
     readonly hydration: { readonly effective: number }
   }
 }
-const ask = (requests: readonly object[]): readonly Answer[] => {
-  const { stdout } = spawnSync('npm', ['run', '-s', 'calc'], { input: JSON.stringify(requests), encoding: 'utf8' })
-  return JSON.parse(stdout) as Answer[]
-}
+/** In text, as another program asks; that the command answers the same is a test of its own. */
+const ask = (requests: readonly object[]): readonly Answer[] =>
+  JSON.parse(
+    JSON.stringify(
+      calcText(JSON.stringify(requests), {
+        ingredients: ingredientTable(ingredients),
+        recipes: { ingredients, doughs, reader },
+      }),
+    ),
+  ) as Answer[]
 
 /** An open list answers to the beginning of a name. */
 async function choose(page: Page, label: RegExp, name: string): Promise<void> {

@@ -14,7 +14,7 @@ import {
 } from './harness/index.ts'
 import { useSite } from './useSite.ts'
 
-const here = useSite()
+const here = useSite({ heavy: true })
 const go = (page: Page, path: string) => goTo(page, new URL(path, here.site.url).href)
 const textOf = (page: Page, selector: string) => page.$eval(selector, (element) => element.textContent ?? '')
 
@@ -81,8 +81,9 @@ it('a batch is dried by the scale at six hundred times the speed, packed at its 
   // A killed browser may have lost what it was told last: that a scale is there.
   if (!(await page.$('[aria-label="The scale"]'))) await press(page, 'Read a scale')
   const packable = () => notes(page).then((text) => text.includes('Dry enough to pack'))
-  for (let n = 0; n < 30 && !(await packable()); n += 1) {
-    await new Promise((resolve) => setTimeout(resolve, 4000))
+  // An hour and a half of drying each, as often as a maker looks in.
+  for (let n = 0; n < 15 && !(await packable()); n += 1) {
+    await new Promise((resolve) => setTimeout(resolve, 9000))
     await weighOffTheScale(page)
     await new Promise((resolve) => setTimeout(resolve, 500))
   }

@@ -11,10 +11,11 @@ const SIZES = [
   { width: 1280, height: 800 },
   { width: 1600, height: 900 },
 ].map((size) => ({ ...size, hasTouch: true }))
-/** Where the walk goes over a view by finger. */
+/** Where the walk goes over a view by finger, and where by wheel and key. */
 const FINGERS = SIZES[1]!
+const DESK = SIZES[4]!
 const MOST_SWIPES = 4
-/** How far the walk goes on by the Tab key at each size. */
+/** How far the walk goes on by the Tab key. */
 const STOPS = 6
 
 const VIEWS: readonly (readonly [path: string, shows: string, titled: RegExp])[] = [
@@ -130,7 +131,7 @@ const bars = () =>
   })
 
 it.each(VIEWS)('%s at six sizes, and four times as large', async (path, shows, titled) => {
-  await page.setViewport(SIZES[4]!)
+  await page.setViewport(DESK)
   await goTo(page, new URL(path, here.site.url).href)
   await sees(page, shows)
   await page.waitForFunction((source: string) => new RegExp(source).test(document.title), {}, titled.source)
@@ -142,6 +143,7 @@ it.each(VIEWS)('%s at six sizes, and four times as large', async (path, shows, t
     const at = `${size.width} × ${size.height}`
     expect({ at, sideways: await sideways() }).toEqual({ at, sideways: 0 })
     expect({ at, small: await tooSmall(24) }).toEqual({ at, small: [] })
+    if (size !== FINGERS && size !== DESK) continue
     if (size === FINGERS) for (const from of (await ground()).slice(0, MOST_SWIPES)) await swipe(page, from, 2, -120)
     await page.mouse.move(size.width / 2, size.height / 2)
     await page.mouse.wheel({ deltaY: 400 })
@@ -158,7 +160,7 @@ it.each(VIEWS)('%s at six sizes, and four times as large', async (path, shows, t
 })
 
 it('at the bench what is pressed is 44 high, the main action 64, on a phone as on a desk', async () => {
-  for (const size of [SIZES[1]!, SIZES[4]!]) {
+  for (const size of [FINGERS, DESK]) {
     await page.setViewport(size)
     await goTo(page, new URL('/bench', here.site.url).href)
     await sees(page, 'Rest, wrapped')
@@ -174,7 +176,7 @@ it('at the bench what is pressed is 44 high, the main action 64, on a phone as o
 })
 
 it('by key: each step takes the focus to its heading, and every stop of the Tab key is to be seen', async () => {
-  await page.setViewport(SIZES[4]!)
+  await page.setViewport(DESK)
   await goTo(page, new URL('/formula', here.site.url).href)
   await sees(page, 'Where ')
   await pressStarting(page, 'Take to the bench')

@@ -1,3 +1,4 @@
+import { rootBetween } from '../quantity/index.ts'
 import { MOLAR, saltFacts, type Salt } from './salts.ts'
 
 const K1 = 10 ** -6.35
@@ -41,14 +42,10 @@ function speciesAt(pH: number, carbonMolal: number, { one, two }: Activity): Spe
 
 /** pH at which charges balance: A = [HCO₃⁻] + 2[CO₃²⁻] + [OH⁻] − [H⁺]; the right side only grows with pH. */
 function balancedPH({ carbonMolal, alkalinityMolal }: Ions, activity: Activity): number {
-  let [low, high] = [0, 16]
-  for (let round = 0; round < 80; round += 1) {
-    const middle = (low + high) / 2
-    const s = speciesAt(middle, carbonMolal, activity)
-    if (s.bicarbonate + 2 * s.carbonate + s.hydroxide - s.hydrogen < alkalinityMolal) low = middle
-    else high = middle
-  }
-  return (low + high) / 2
+  return rootBetween(0, 16, (pH) => {
+    const s = speciesAt(pH, carbonMolal, activity)
+    return s.bicarbonate + 2 * s.carbonate + s.hydroxide - s.hydrogen - alkalinityMolal
+  })
 }
 
 function strength(pH: number, { carbonMolal, alkalinityMolal }: Ions, activity: Activity): number {
@@ -61,6 +58,9 @@ function davies(ionicStrength: number): Activity {
   const term = -DAVIES_A * (root / (1 + root) - 0.3 * ionicStrength)
   return { one: 10 ** term, two: 10 ** (4 * term) }
 }
+
+/** Beyond this the last digits only go to and fro. */
+const SETTLED = 1e-14
 
 const IDEAL: Activity = { one: 1, two: 1 }
 
@@ -84,7 +84,9 @@ export function carbonateSolution(salts: readonly { readonly salt: Salt; readonl
   for (let round = 0; round < 60; round += 1) {
     const activity = davies(ionicStrength)
     pHDavies = balancedPH(ions, activity)
+    const before = ionicStrength
     ionicStrength = strength(pHDavies, ions, activity)
+    if (Math.abs(ionicStrength - before) <= SETTLED * ionicStrength) break
   }
   return {
     gramsPer100gWater: (100 * salts.reduce((total, part) => total + part.grams, 0)) / waterG,

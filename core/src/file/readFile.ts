@@ -37,9 +37,10 @@ function harmIn(root: Loose): Harm | null {
   }
   for (const [key, value] of Object.entries(root)) {
     if (HOSTILE_KEYS.has(key)) return 'file-hostile'
-    // The lists of records themselves may be long.
-    if (Array.isArray(value)) for (const record of value as unknown[]) pending.push(record)
-    else pending.push(value)
+    // The lists of records themselves may be long; what is no record in them is refused later, by its schema.
+    if (Array.isArray(value)) {
+      for (const record of value as unknown[]) if (typeof record === 'object') pending.push(record)
+    } else pending.push(value)
   }
   while (pending.length > 0) {
     const value = pending.pop()
@@ -73,7 +74,8 @@ function parse(text: string): Result<unknown> {
   }
 }
 
-const anyList = z.array(z.unknown())
+/** Taken as it is: a list of millions is not copied to be refused at its first record. */
+const anyList = z.custom<readonly unknown[]>(Array.isArray)
 /** The frame of a file of the newest version; what is in it is checked record by record. */
 const frameSchema = z.strictObject({
   format: z.literal('harina'),

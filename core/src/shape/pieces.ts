@@ -2,6 +2,7 @@
 import { blankG } from './blank.ts'
 import { blankCut } from './sheetCut.ts'
 import type { Blank } from '../model/index.ts'
+import { rootBetween } from '../quantity/index.ts'
 import { rolledSheetPlan, rope, type RolledSheetPlan, type Roller, type Rope } from '../geometry/index.ts'
 
 /** How a sheet is rolled out; a dough that is not sheeted has none. */
@@ -101,17 +102,6 @@ export function doughFor(
   const bareG = count * made(blankG(densityGPerCm3, blank)).pieceG
   if (!rolling || !blankCut(blank)) return bareG
   for (let doughG = bareG; doughG < bareG * SEARCH_FACTOR; doughG *= SEARCH_STEP)
-    if (made(doughG).pieces >= count) return leastBetween(doughG / SEARCH_STEP, doughG, (g) => made(g).pieces >= count)
+    if (made(doughG).pieces >= count) return rootBetween(doughG / SEARCH_STEP, doughG, (g) => made(g).pieces - count)
   return bareG
-}
-
-/** Between one dough that does not make them and one that does. */
-function leastBetween(lowG: number, highG: number, makes: (doughG: number) => boolean): number {
-  let [low, high] = [lowG, highG]
-  for (let round = 0; round < 40; round += 1) {
-    const middle = (low + high) / 2
-    if (makes(middle)) high = middle
-    else low = middle
-  }
-  return high
 }

@@ -1,4 +1,5 @@
 /** A tray under way: moisture through one piece, with what is watched for as it dries. */
+import { rootBetween } from '../quantity/index.ts'
 import { bodyOf } from './body.ts'
 import { advance, centreOf, copyRun, meanOf, startRun, turnOver, type Run, type Surface } from './diffusion.ts'
 import {
@@ -109,18 +110,16 @@ export function turnTray(tray: TrayRun): void {
 
 /** Where a smooth curve crosses a level between two ends with their slopes; as a share of the way. */
 function crossing(from: number, fromRate: number, to: number, toRate: number, level: number): number {
-  let [low, high] = [0, 1]
-  const at = (s: number) =>
-    (2 * s ** 3 - 3 * s ** 2 + 1) * from +
-    (s ** 3 - 2 * s ** 2 + s) * fromRate +
-    (-2 * s ** 3 + 3 * s ** 2) * to +
-    (s ** 3 - s ** 2) * toRate
-  for (let round = 0; round < 40; round += 1) {
-    const middle = (low + high) / 2
-    if (at(middle) > level) low = middle
-    else high = middle
-  }
-  return (low + high) / 2
+  return rootBetween(
+    0,
+    1,
+    (s) =>
+      level -
+      ((2 * s ** 3 - 3 * s ** 2 + 1) * from +
+        (s ** 3 - 2 * s ** 2 + s) * fromRate +
+        (-2 * s ** 3 + 3 * s ** 2) * to +
+        (s ** 3 - s ** 2) * toRate),
+  )
 }
 
 /** How much of a step is spent wet enough to spoil: all, none, or up to where it crosses, down or up. */

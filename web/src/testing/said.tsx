@@ -84,26 +84,35 @@ const entity: Readonly<Record<string, string>> = {
   '&#x27;': "'",
 }
 
+/** The same page is drawn for many a dough, and the same line on most pages: each is read once. */
+function readOnce<T>(read: (text: string) => T): (text: string) => T {
+  const known = new Map<string, T>()
+  return (text) => {
+    const found = known.get(text) ?? read(text)
+    known.set(text, found)
+    return found
+  }
+}
+
+const lineOf = readOnce((html) =>
+  html
+    .replace(/<[^>]+>/g, '')
+    .replace(/&[a-z#0-9]+;/g, (found) => entity[found] ?? found)
+    .replace(/\s+/g, ' ')
+    .replace(/ ([,.;:])/g, '$1')
+    .trim(),
+)
+
 /** What is read on a screen and what is read aloud of it, line by line. */
-export function linesOf(html: string): readonly string[] {
+export const linesOf = readOnce((html): readonly string[] => {
   const names = [...html.matchAll(NAMED)].map((match) => match[1] ?? '')
   const shown = html
     .replace(TERM, '$1')
     .replace(/<input\b[^>]*>/g, (field) => ` ${/\svalue="([^"]+)"/.exec(field)?.[1] ?? '…'} `)
     .replace(/<(\w+)\b[^>]*\saria-hidden="true"[^>]*>[^<]*<\/\1>/g, '')
-    .replace(BLOCKS, '\n')
-    .replace(/<[^>]+>/g, '')
-    .split('\n')
-  return [...shown, ...names]
-    .map((line) =>
-      line
-        .replace(/&[a-z#0-9]+;/g, (found) => entity[found] ?? found)
-        .replace(/\s+/g, ' ')
-        .replace(/ ([,.;:])/g, '$1')
-        .trim(),
-    )
-    .filter((line) => /\p{L}{2}/u.test(line))
-}
+    .split(BLOCKS)
+  return [...shown, ...names].map(lineOf).filter((line) => /\p{L}{2}/u.test(line))
+})
 
 const drawn = (part: ReactNode): readonly string[] =>
   linesOf(
@@ -290,8 +299,9 @@ const anyName = new RegExp(
 )
 
 /** A sentence without its figures and names. */
-export const patternOf = (text: string): string =>
-  text.replace(anyName, (name) => placeholders.get(name) ?? name).replace(/\d+(?:[.,]\d+)*/g, '#')
+export const patternOf = readOnce((text) =>
+  text.replace(anyName, (name) => placeholders.get(name) ?? name).replace(/\d+(?:[.,]\d+)*/g, '#'),
+)
 
 /** Sentences that stand so in the tables: they are read there. */
 function inTheTables(): ReadonlySet<string> {
