@@ -28,6 +28,9 @@ async function chromiumComes() {
   return ((await install('chromium-headless-shell')) || (await install('chromium'))) && hasChromium()
 }
 
+// A page often waits for its store or a clock: three of them fill two cores.
+const WORKERS = 3
+
 const results = mkdtempSync(join(tmpdir(), 'harina-verify-'))
 const total = { passed: 0, failed: 0 }
 
@@ -50,12 +53,12 @@ const scripts =
   }
 
 const jest =
-  (name, workers, ...args) =>
+  (name, ...args) =>
   async () => {
     const file = join(results, `${name}.json`)
     const ok = await run(
       'npx',
-      ['jest', '--ci', '--json', `--outputFile=${file}`, `--maxWorkers=${workers}`, ...args],
+      ['jest', '--ci', '--json', `--outputFile=${file}`, `--maxWorkers=${WORKERS}`, ...args],
       {
         stdio: ['ignore', 'ignore', 'inherit'],
         env: {
@@ -81,9 +84,8 @@ if (!(await installPackages())) process.exit(1)
 
 await step('types, lint, format, build', scripts('types', 'lint', 'format:check', 'build'))
 await step('size budget', scripts('size'))
-await step('unit tests', jest('unit', 2))
-// A browser often waits for its store or a clock: three of them fill two cores.
-if (await chromium) await step('end-to-end tests', jest('e2e', 3, '--config', 'e2e/jest.config.js'))
+await step('unit tests', jest('unit'))
+if (await chromium) await step('end-to-end tests', jest('e2e', '--config', 'e2e/jest.config.js'))
 else {
   process.stderr.write(
     'The end-to-end tests need Chromium. Install it, then run this again:\n  sudo apt-get update && sudo apt-get install -y chromium-headless-shell\n',

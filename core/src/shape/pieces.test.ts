@@ -90,9 +90,12 @@ it('of a sheet: never more pieces than there is dough for, and what is asked for
       const doughG = doughFor(count, blank, 1.2, 600, rolling(roller))
       const made = piecesOf(blank, doughG, 1.2, 600, rolling(roller))
       expect(made.pieces).toBeGreaterThanOrEqual(count)
+      expect(doughG).toBeGreaterThanOrEqual(count * made.pieceG - 1e-6)
       expect(made.pieces * made.pieceG).toBeLessThanOrEqual(doughG * 1.03 + 1e-6)
-      // A little less dough, and one is missing: nothing is made to be thrown away.
-      expect(piecesOf(blank, doughG * 0.999 - 1e-6, 1.2, 600, rolling(roller)).pieces).toBeLessThanOrEqual(made.pieces)
+      // As much as they weigh; or a hair less, and one is missing. (A good deal less may make one more: of other scrap another
+      // row is stamped.)
+      const less = piecesOf(blank, doughG * (1 - Number.EPSILON), 1.2, 600, rolling(roller))
+      if (Math.abs(doughG - count * made.pieceG) > 1e-6) expect(less.pieces).toBeLessThan(count)
     }),
     { numRuns: 150 },
   )

@@ -88,7 +88,7 @@ const SEARCH_STEP = 1.005
 const SEARCH_FACTOR = 20
 
 /**
- * The least dough that makes so many pieces, trimmings and scrap included, g.
+ * The least dough that makes so many pieces, trimmings and scrap included, g; never less than they weigh.
  * @example 48 rounds of 70 mm, 1 mm thick, through 150 mm rollers: a third more than the rounds weigh
  */
 export function doughFor(
@@ -100,8 +100,8 @@ export function doughFor(
 ): number {
   const made = (doughG: number) => piecesOf(blank, doughG, densityGPerCm3, boardMm, rolling)
   const bareG = count * made(blankG(densityGPerCm3, blank)).pieceG
-  if (!rolling || !blankCut(blank)) return bareG
-  for (let doughG = bareG; doughG < bareG * SEARCH_FACTOR; doughG *= SEARCH_STEP)
+  if (!rolling || !blankCut(blank) || made(bareG).pieces >= count) return bareG
+  for (let doughG = bareG * SEARCH_STEP; doughG < bareG * SEARCH_FACTOR; doughG *= SEARCH_STEP)
     if (made(doughG).pieces >= count) return rootBetween(doughG / SEARCH_STEP, doughG, (g) => made(g).pieces - count)
   return bareG
 }
