@@ -147,7 +147,9 @@ it('photos of a batch are kept with their step, can be told about and taken out 
   fireEvent.change(note, { target: { value: 'Smooth <b>now</b>' } })
   fireEvent.blur(note)
   await waitFor(async () => expect((await repository.photosOf(BATCH))[0]!.note).toBe('Smooth ‹b>now‹/b>'))
+  await settle()
   await press(/^Remove the photo/)
+  await screen.findByText('None of this batch yet.')
   expect(await repository.photosOf(BATCH)).toEqual([])
 })
 
