@@ -84,7 +84,8 @@ it.each([
   ['deep', `${'['.repeat(200_000)}${']'.repeat(200_000)}`, 'Nothing was changed'],
 ])('a file that is %s is refused in words', async (_, content, words) => {
   await bringIn(content)
-  await sees(page, words)
+  // The large ones are written, read and thrown away beside two other browsers.
+  await sees(page, words, 60_000)
   expect(await textOf(page)).toContain('Nothing was changed.')
   expect(await page.evaluate(() => (({}) as { polluted?: boolean }).polluted)).toBeUndefined()
   expect(await page.$('[role=dialog]')).toBeNull()
