@@ -4,7 +4,7 @@ import { CRACKS_OVER, HYGIENE_H, type Programme as Found } from '@harina/core/ra
 import { ownTimers, recordTap } from '#web/state/bench.ts'
 import { notify } from '#web/state/notify.ts'
 import { useKitchen, type RunningBatch } from '#web/state/select.ts'
-import { hoursShort, spotWords } from '#web/words/index.ts'
+import { counted, hoursShort, spotWords } from '#web/words/index.ts'
 import type { TrayForecast } from '#web/workers/dryingJobs.ts'
 import { Ribbon } from './Ribbon.tsx'
 import { useProgramme } from './useProgramme.ts'
@@ -26,11 +26,11 @@ const sooner = (found: Found, asItIsH: number | null): string => {
 const sameSpot = (a: Spot, b: Spot): boolean =>
   a.place === b.place && a.air === b.air && a.cover?.name === b.cover?.name
 
-/** Its first room at once, and a call for each of the others. */
-async function follow({ legs }: Found, { running, tray, forecast }: Props): Promise<void> {
+/** Its first room at once, and a call for each of the others; whether it is stored. */
+async function follow({ legs }: Found, { running, tray, forecast }: Props): Promise<boolean> {
   const [first, ...later] = legs
   const here = tray.spots.at(-1)!.spot
-  await recordTap(
+  const isStored = await recordTap(
     running.batch,
     ...(first && !sameSpot(first.spot, here) ? [{ type: 'tray-moved', tray: tray.id, spot: first.spot } as const] : []),
     ...ownTimers(
@@ -41,7 +41,8 @@ async function follow({ legs }: Found, { running, tray, forecast }: Props): Prom
       })),
     ),
   )
-  notify(later.length > 0 ? 'You will be called for each move' : 'Nothing more to move')
+  if (isStored) notify(later.length > 0 ? 'You will be called for each move' : 'Nothing more to move')
+  return isStored
 }
 
 interface BetterProps extends Props {
@@ -61,14 +62,14 @@ function Better({ best, onDone, ...props }: BetterProps) {
       <Ribbon name="As it is" legs={asItIs} toH={asItIsH ?? longestH} {...{ longestH, nowH, tray }} />
       <p className="mt-1 leading-snug">
         Dry after {hoursShort(best.hours - nowH)}. {sooner(best, asItIsH)} The middle lags by{' '}
-        {formatNumber(100 * (best.lagAt18 ?? 0), 0)} points at the most dangerous moment: under{' '}
+        {counted(100 * (best.lagAt18 ?? 0), 'point')} at the most dangerous moment: under{' '}
         {formatNumber(100 * CRACKS_OVER, 0)} it seldom cracks.
       </p>
       <p className="mt-2 flex flex-wrap gap-4">
         <button
           type="button"
           className="box min-h-11 font-semibold"
-          onClick={() => void follow(best, props).then(onDone)}
+          onClick={() => void follow(best, props).then((isStored) => isStored && onDone())}
         >
           Follow it, and call me
         </button>

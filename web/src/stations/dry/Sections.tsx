@@ -1,4 +1,4 @@
-/** One piece cut across as it dries: each layer as wet as the numbers have it, the darker the wetter. */
+/** One piece cut across as it dries: each layer as wet as the numbers have it, the fuller its colour the wetter. */
 import { formatNumber, type RackTray } from '@harina/core'
 import { useUnits } from '#web/ui/units.ts'
 import { hoursShort } from '#web/words/index.ts'
@@ -68,7 +68,7 @@ export function Sections({ tray, forecast }: { tray: RackTray; forecast: TrayFor
     <section aria-label="Through one piece">
       <h2 className="head mb-1 text-lg">
         Through one {round ? 'strand' : 'wall'}, {length(2 * body.halfThicknessMm)}{' '}
-        <span className="small font-normal">water, middle to surface; darker is wetter</span>
+        <span className="small font-normal">water, middle to surface; the fuller the colour, the wetter</span>
       </h2>
       <ul className="flex flex-wrap gap-x-3 gap-y-2">
         {at.map(({ h, moisture }) => {

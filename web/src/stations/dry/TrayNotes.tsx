@@ -64,13 +64,12 @@ function WhenDry({ tray, forecast }: { tray: RackTray; forecast: TrayForecast })
 function Lag({ forecast }: { forecast: TrayForecast }) {
   const { coreLagAt18: lag } = forecast.drying
   if (lag === null) return null
-  const points = formatNumber(100 * lag, 0)
   const over = lag > CRACKS_OVER
   return (
     <Note
       title={
         <>
-          The <Term of="middle lags">middle lags</Term> by {points} points
+          The <Term of="middle lags">middle lags</Term> by {counted(100 * lag, 'point')}
         </>
       }
       grade={over ? 'caution' : 'note'}

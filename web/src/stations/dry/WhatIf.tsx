@@ -1,9 +1,9 @@
 /** By hand: the same tray otherwise, up to four ways side by side. */
-import { formatNumber, formatPercent, type RackTray, type TrayLayout } from '@harina/core'
+import { formatPercent, type RackTray, type TrayLayout } from '@harina/core'
 import { clockHour, CRACKS_OVER, otherwise, waysOtherwise } from '@harina/core/rack'
 import { useEffect, useMemo, useState } from 'react'
 import { useKitchen } from '#web/state/select.ts'
-import { hoursShort, otherwiseWords } from '#web/words/index.ts'
+import { counted, hoursShort, otherwiseWords } from '#web/words/index.ts'
 import { compared } from '#web/workers/drying.ts'
 import type { Tried, TrayForecast, WayToDry } from '#web/workers/dryingJobs.ts'
 
@@ -45,7 +45,7 @@ function TriedRow({ name, tried }: { name: string; tried: Tried }) {
         {hours !== null ? hoursShort(hours) : never ? `never: ${formatPercent(100 * endsAt)} %` : 'over two weeks'}
       </td>
       <td className={(lagAt18 ?? 0) > CRACKS_OVER ? 'text-danger' : ''}>
-        {lagAt18 === null ? 'not at all' : `${formatNumber(100 * lagAt18, 0)} points`}
+        {lagAt18 === null ? 'not at all' : counted(100 * lagAt18, 'point')}
       </td>
       <td>{hoursShort(warmWetH)}</td>
     </tr>

@@ -1,10 +1,23 @@
 /** The rack with the demo's seven trays: what is said of each, and what weighing, moving, packing and throwing away record. */
 import { generateWorkspace } from '@harina/demo'
 import { replay } from '@harina/core'
+import { spotsOf, type Programmes } from '@harina/core/rack'
 import { cleanup } from '@testing-library/react'
+import { toast } from 'sonner'
 import { store } from '../../state/store.ts'
+import { repository } from '../../storage/index.ts'
 import { fireEvent, press, putWorkspace, renderAt, screen, settle, within } from '../../testing/renderApp.tsx'
+import type * as Drying from '../../workers/drying.ts'
+import { findProgrammes } from '../../workers/drying.ts'
 import DryStation from './DryStation.tsx'
+
+jest.mock('sonner', () => ({ toast: Object.assign(jest.fn(), { error: jest.fn(), dismiss: jest.fn() }) }))
+jest.mock('../../workers/drying.ts', () => {
+  const actual = jest.requireActual<typeof Drying>('../../workers/drying.ts')
+  return { ...actual, findProgrammes: jest.fn(actual.findProgrammes) }
+})
+const search = jest.mocked(findProgrammes)
+const told = () => jest.mocked(toast).mock.calls.map(([words]) => words)
 
 const workspace = generateWorkspace(Date.now())
 const at = (path: string) =>
@@ -12,13 +25,17 @@ const at = (path: string) =>
     { path: '/dry/:trayId?', element: <DryStation /> },
     { path: '/bench/:id', element: <p>at the bench</p> },
   ])
-const tray = (id: string) => {
+const running = (id: string) => {
   const batch = store.getState().batches.open.find((each) => id.startsWith(each.id))!
-  return replay(batch.plan, batch.events).trays.find((each) => each.id === id)!
+  return replay(batch.plan, batch.events)
 }
+const tray = (id: string) => running(id).trays.find((each) => each.id === id)!
 
 beforeEach(() => putWorkspace(workspace))
-afterEach(cleanup)
+afterEach(() => {
+  cleanup()
+  jest.clearAllMocks()
+})
 
 it('each tray says where it stands: how wet, when dry, never, packed or thrown away; what still dries stands first', async () => {
   at('/dry')
@@ -101,4 +118,55 @@ it('with nothing on the rack it says what would stand there', async () => {
   await putWorkspace({ ...workspace, batches: [] })
   at('/dry')
   expect(await screen.findByText('Nothing on the rack')).toBeTruthy()
+})
+
+const ID = 'demo-rack-2-tray-1'
+/** Covered at once, and three hours later on a fan. */
+function twoRooms(): Programmes {
+  const spots = spotsOf(workspace.gear!)
+  const [covered, fan] = [spots.find(({ cover }) => cover), spots.find(({ air }) => air === 'fan')]
+  const legs = [
+    { fromH: 44, spot: covered! },
+    { fromH: 47, spot: fan! },
+  ]
+  return { constant: null, best: { legs, hours: 60, lagAt18: 0.011, warmWetH: 5 } }
+}
+
+it('a search that fails says so, and is begun again by the same button', async () => {
+  at(`/dry/${ID}`)
+  search.mockRejectedValueOnce(new Error('out of memory'))
+  await press(/^Look for a better way/)
+  expect((await screen.findByRole('alert')).textContent).toBe('That did not work. Look again.')
+  search.mockResolvedValueOnce({ best: null, constant: null })
+  await press(/^Look for a better way/)
+  expect(await screen.findByText(/^No way through these rooms|^Warm and wet for/)).toBeTruthy()
+  expect(screen.queryByRole('alert')).toBeNull()
+})
+
+it('followed, it is moved at once and called for later; a lag of one point is one point', async () => {
+  at(`/dry/${ID}`)
+  search.mockResolvedValueOnce(twoRooms())
+  const before = { spots: tray(ID).spots.length, timers: Object.keys(running(ID).timers).length }
+  await press(/^Look for a better way/)
+  expect((await screen.findByText(/at the most dangerous moment/)).textContent).toContain('lags by 1 point at')
+  await press('Follow it, and call me')
+  expect(told()).toEqual(['You will be called for each move'])
+  expect(tray(ID).spots).toHaveLength(before.spots + 1)
+  expect(Object.keys(running(ID).timers)).toHaveLength(before.timers + 1)
+  expect(screen.queryByRole('button', { name: 'Follow it, and call me' })).toBeNull()
+})
+
+it('where it cannot be stored no call is promised, and the way stays to be followed', async () => {
+  at(`/dry/${ID}`)
+  search.mockResolvedValueOnce(twoRooms())
+  const before = tray(ID).spots.length
+  await press(/^Look for a better way/)
+  const record = jest.spyOn(repository.batches, 'record').mockRejectedValueOnce(new Error('disk full'))
+  await press('Follow it, and call me')
+  expect(told()).not.toContain('You will be called for each move')
+  expect(tray(ID).spots).toHaveLength(before)
+  record.mockRestore()
+  await press('Follow it, and call me')
+  expect(told()).toContain('You will be called for each move')
+  expect(tray(ID).spots).toHaveLength(before + 1)
 })

@@ -137,7 +137,7 @@ export default function MethodMap({ kitchen }: { kitchen: Kitchen }) {
       </div>
       <p className="mb-2 leading-snug">
         Each bar is what a family allows for one way of making, on{' '}
-        <Term of="at standard 14 % flour moisture">flour of 14 % moisture</Term>: darker where the{' '}
+        <Term of="at standard 14 % flour moisture">flour of 14 % moisture</Term>: fuller in colour where the{' '}
         <Term of="window">windows</Term> of its doughs overlap, with a stroke where each likes to be. Where bars stand
         under each other, one dough can be made either way. Press one to see its doughs.
         {worked?.ok &&
