@@ -16,6 +16,10 @@ import { useSite } from './useSite.ts'
 
 const here = useSite({ heavy: true })
 const go = (page: Page, path: string) => goTo(page, new URL(path, here.site.url).href)
+// A page left open holds the bench, and the next could record nothing.
+afterEach(async () => {
+  for (const page of await here.visit.browser.pages()) if (page.url().startsWith(here.site.url)) await page.close()
+})
 const textOf = (page: Page, selector: string) => page.$eval(selector, (element) => element.textContent ?? '')
 
 /** What the tray shows of itself now, in the notes beside it. */
@@ -142,6 +146,8 @@ it('a better way through the rooms is looked for, can be given up, and is follow
   })
   await press(page, 'Look for a better way')
   await sees(page, 'Follow it, and call me')
+  const before = (await trayEvents(page)).length
   await press(page, 'Follow it, and call me')
   await sees(page, 'for each move')
+  expect((await trayEvents(page)).length).toBeGreaterThan(before)
 })
