@@ -49,6 +49,20 @@ it('what is tapped in the first is seen in the second at once', async () => {
   await sees(second, 'Make the water')
 })
 
+it('away from the bench a tap says so too, and the way out stands beside it', async () => {
+  await go(second, '/dry/demo-rack-2-tray-2')
+  await press(second, 'Fan on')
+  await sees(second, 'Nothing was recorded here')
+  await press(second, 'Take it over')
+  await second.waitForFunction(() => !document.body.innerText.includes('Another tab holds the bench'))
+  await press(second, 'Fan on')
+  await second.waitForSelector('::-p-aria([name="Fan off"][role="button"])')
+  await first.bringToFront()
+  await press(first, 'Take the bench over')
+  await second.bringToFront()
+  await go(second, new URL(first.url()).pathname)
+})
+
 it('the second takes the bench over: now the first follows, and the second records', async () => {
   await press(second, 'Take the bench over')
   await second.waitForFunction(() => !document.body.innerText.includes('Another tab holds the bench'))

@@ -20,7 +20,7 @@ import { nanoid } from 'nanoid'
 import { formatISO } from 'date-fns'
 import { repository } from '../storage/index.ts'
 import { batchRecorded } from './batchesSlice.ts'
-import { benchHold, takeBenchOver } from './benchLock.ts'
+import { benchHold, takeBenchOver, tellElsewhere } from './benchLock.ts'
 import { tellFailure, tellStored } from './failure.ts'
 import { notify } from './notify.ts'
 import { store } from './store.ts'
@@ -50,9 +50,7 @@ const stamped = (actions: readonly BenchAction[]): BenchEvent[] => {
 /** Whether it is stored. The same tap while the first is on its way is the same press twice, and is none. */
 async function write(batch: string, actions: readonly BenchAction[]): Promise<boolean> {
   if (benchHold() === 'elsewhere') {
-    notify('Another tab holds the bench', {
-      description: 'Nothing was recorded here. Take the bench over, then tap again.',
-    })
+    tellElsewhere()
     return false
   }
   const recorded = await once(`${batch} ${JSON.stringify(actions)}`, async () => {

@@ -1,5 +1,6 @@
 /** One tab holds the bench: it alone records taps and rings. The others follow, and can take it over. */
 import { useSyncExternalStore } from 'react'
+import { dismissTrouble, notify } from './notify.ts'
 
 const NAME = 'harina-bench'
 
@@ -8,11 +9,15 @@ export type BenchHold = 'here' | 'elsewhere'
 /** Where there are no locks there is one tab as far as anyone can tell. */
 let hold: BenchHold = 'here'
 let waiting: AbortController | null = null
+const ELSEWHERE = 'Another tab holds the bench'
+let isTold = false
 const listeners = new Set<() => void>()
 
 function set(next: BenchHold): void {
   if (next === hold) return
   hold = next
+  if (next === 'here' && isTold) dismissTrouble(ELSEWHERE)
+  isTold = false
   for (const listener of listeners) listener()
 }
 
@@ -54,6 +59,16 @@ export async function takeBenchOver(locks: LockManager | undefined = navigator.l
     set('elsewhere')
     void standInLine(locks)
   }
+}
+
+/** Of a tap that could not be recorded here; the way out stands beside it, whatever the station. */
+export function tellElsewhere(): void {
+  isTold = true
+  notify(ELSEWHERE, {
+    id: ELSEWHERE,
+    description: 'Nothing was recorded here. Take the bench over, then tap again.',
+    action: { label: 'Take it over', onClick: () => void takeBenchOver() },
+  })
 }
 
 const subscribe = (listener: () => void) => {

@@ -1,5 +1,7 @@
 /** A word at the foot of the sheet; the package behind it loads at the first one. */
 interface Options {
+  /** Told again it takes the place of the first. */
+  readonly id?: string
   readonly description?: string
   readonly duration?: number
   readonly action?: { readonly label: string; readonly onClick: () => void }
