@@ -1,7 +1,8 @@
 /** From an empty sheet, by the keyboard alone, to a dough of each family; every figure is the calculation port's. */
-import { ingredientTable, type Sheet } from '@harina/core'
+import type { Sheet } from '@harina/core'
 import { calcText } from '@harina/core/calc'
-import { doughs, ingredients, reader } from '@harina/facts'
+import { ingredients } from '@harina/facts'
+import { calcTables } from '@harina/facts/calc'
 import type { Page } from 'puppeteer-core'
 import { goTo, openPage, sees, tabTo, valueOf } from './harness/index.ts'
 import { useSite } from './useSite.ts'
@@ -19,14 +20,7 @@ interface Answer {
 }
 /** In text, as another program asks; that the command answers the same is a test of its own. */
 const ask = (requests: readonly object[]): readonly Answer[] =>
-  JSON.parse(
-    JSON.stringify(
-      calcText(JSON.stringify(requests), {
-        ingredients: ingredientTable(ingredients),
-        recipes: { ingredients, doughs, reader },
-      }),
-    ),
-  ) as Answer[]
+  calcText(JSON.stringify(requests), calcTables) as unknown as readonly Answer[]
 
 /** An open list answers to the beginning of a name. */
 async function choose(page: Page, label: RegExp, name: string): Promise<void> {

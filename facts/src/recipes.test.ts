@@ -1,13 +1,12 @@
 /** Recipes read whole: the corpus, what a maker settles, and what nobody would write. */
 import { calc } from '@harina/core/calc'
-import { ingredientTable } from '@harina/core/model'
 import { CONTRADICTIONS, decode } from '@harina/core/recipe'
 import { evenNumbers } from '@harina/core/testing'
 import fc from 'fast-check'
 import decodeCases from '../../core/vectors/decode.json' with { type: 'json' }
+import { calcTables } from './calcTables.ts'
 import { mangled } from './testing/mangle.ts'
 import { isRead, recipeTables, samples, scoreRecipes } from './testing/readRecipes.ts'
-import { ingredients } from './index.ts'
 
 const read = (text: string, options: Parameters<typeof decode>[2] = {}) => decode(text, recipeTables, options)
 
@@ -33,7 +32,6 @@ describe('the corpus', () => {
 })
 
 describe('the port', () => {
-  const tables = { ingredients: ingredientTable(ingredients), recipes: recipeTables }
   const cases = decodeCases.flatMap((each) => ('text' in each && each.text ? [each] : [])) as unknown as {
     id: string
     text: string
@@ -47,7 +45,7 @@ describe('the port', () => {
   }[]
 
   it.each(cases.map((each) => [each.id, each] as const))('%s', (_, { text, region, expect: wanted }) => {
-    const answer = calc({ kind: 'decode', text, ...(region ? { region } : {}) }, tables)
+    const answer = calc({ kind: 'decode', text, ...(region ? { region } : {}) }, calcTables)
     if (!answer.ok) throw new Error(answer.error.message)
     const result = answer.result as ReturnType<typeof read>
     const said = result.contradictions as unknown as readonly { code: string; message: string }[]
@@ -67,8 +65,8 @@ describe('the port', () => {
       { text: 'x'.repeat(2_000_001) },
       { text: 'a', more: 1 },
     ])
-      expect(calc({ kind: 'decode', ...request }, tables)).toMatchObject({ ok: false })
-    expect(calc({ kind: 'decode', text: '' }, tables)).toMatchObject({
+      expect(calc({ kind: 'decode', ...request }, calcTables)).toMatchObject({ ok: false })
+    expect(calc({ kind: 'decode', text: '' }, calcTables)).toMatchObject({
       ok: true,
       result: { rows: [], hydration: null, contradictions: [], unread: [] },
     })

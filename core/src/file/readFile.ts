@@ -28,6 +28,9 @@ type Harm = 'file-hostile' | 'file-broken'
 /** Walks without recursion: a file nested a million deep must not take the page down. */
 function harmIn(root: Loose): Harm | null {
   const pending: unknown[] = []
+  const enterList = (members: readonly unknown[]): void => {
+    for (const member of members) if (typeof member === 'object') pending.push(member)
+  }
   const enter = (value: Loose): boolean => {
     for (const key of Object.keys(value)) {
       if (HOSTILE_KEYS.has(key)) return false
@@ -38,15 +41,14 @@ function harmIn(root: Loose): Harm | null {
   for (const [key, value] of Object.entries(root)) {
     if (HOSTILE_KEYS.has(key)) return 'file-hostile'
     // The lists of records themselves may be long; what is no record in them is refused later, by its schema.
-    if (Array.isArray(value)) {
-      for (const record of value as unknown[]) if (typeof record === 'object') pending.push(record)
-    } else pending.push(value)
+    if (Array.isArray(value)) enterList(value)
+    else pending.push(value)
   }
   while (pending.length > 0) {
     const value = pending.pop()
     if (Array.isArray(value)) {
       if (value.length > LONGEST_LIST) return 'file-broken'
-      for (const member of value as unknown[]) if (typeof member === 'object') pending.push(member)
+      enterList(value)
     } else if (isRecord(value) && !enter(value)) return 'file-hostile'
   }
   return null

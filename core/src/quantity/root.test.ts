@@ -20,6 +20,18 @@ it('a step is found from above: there it holds, just below it does not', () => {
 })
 
 it.each([
+  [NaN, 1, NaN],
+  [0, NaN, NaN],
+  [0, Infinity, Infinity],
+])('between %d and %d there is nothing to halve, and it ends', (low, high, end) => {
+  expect(rootBetween(low, high, (x) => x - 1)).toBe(end)
+})
+
+it('of a function that is no number it ends too', () => {
+  expect(rootBetween(0, 1, () => NaN)).toBeLessThan(1e-300)
+})
+
+it.each([
   ['never there', () => -1, 3],
   ['always there', () => 1, 1],
 ])('ends where it is %s', (_, rising, end) => {

@@ -3,7 +3,7 @@ import type { ElementHandle, Page } from 'puppeteer-core'
 
 const WAIT_MS = 15_000
 /** Reading the whole page at every frame would cost more than what it waits for. */
-const LOOK = { polling: 40 }
+const LOOK_MS = 40
 
 /** An element by what assistive technology calls it; a test that cannot find it says the name. */
 export async function named(page: Page, role: string, name: string): Promise<ElementHandle<HTMLElement>> {
@@ -62,7 +62,7 @@ export const valueOf = async (page: Page, label: string): Promise<string> =>
 
 export async function sees(page: Page, text: string, waitMs = WAIT_MS): Promise<void> {
   await page
-    .waitForFunction((wanted) => document.body.innerText.includes(wanted), { ...LOOK, timeout: waitMs }, text)
+    .waitForFunction((wanted) => document.body.innerText.includes(wanted), { polling: LOOK_MS, timeout: waitMs }, text)
     .catch(() => {
       throw new Error(`“${text}” is not on ${page.url()}`)
     })

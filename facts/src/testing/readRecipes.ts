@@ -1,9 +1,9 @@
 /** The corpus of recipes, and how well they are read. */
-import { decode, type ContradictionCode, type Decoded, type RecipeTables, type Region } from '@harina/core/recipe'
-import { doughs, ingredients, reader } from '../index.ts'
+import { decode, type ContradictionCode, type Decoded, type Region } from '@harina/core/recipe'
+import { calcTables } from '../calcTables.ts'
 import written from './recipes.json' with { type: 'json' }
 
-export const recipeTables: RecipeTables = { ingredients, doughs, reader }
+export const recipeTables = calcTables.recipes
 
 export interface WantedRow {
   readonly ids: readonly (string | null)[]

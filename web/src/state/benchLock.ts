@@ -10,14 +10,12 @@ export type BenchHold = 'here' | 'elsewhere'
 let hold: BenchHold = 'here'
 let waiting: AbortController | null = null
 const ELSEWHERE = 'Another tab holds the bench'
-let isTold = false
 const listeners = new Set<() => void>()
 
 function set(next: BenchHold): void {
   if (next === hold) return
   hold = next
-  if (next === 'here' && isTold) dismissTrouble(ELSEWHERE)
-  isTold = false
+  if (next === 'here') dismissTrouble(ELSEWHERE)
   for (const listener of listeners) listener()
 }
 
@@ -63,7 +61,6 @@ export async function takeBenchOver(locks: LockManager | undefined = navigator.l
 
 /** Of a tap that could not be recorded here; the way out stands beside it, whatever the station. */
 export function tellElsewhere(): void {
-  isTold = true
   notify(ELSEWHERE, {
     id: ELSEWHERE,
     description: 'Nothing was recorded here. Take the bench over, then tap again.',
