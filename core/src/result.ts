@@ -123,6 +123,10 @@ export const problem = (code: ProblemCode, path?: string, data?: Problem['data']
   problem: { code, ...(path === undefined ? {} : { path }), ...(data === undefined ? {} : { data }) },
 })
 
+/** Whether an answer is a refusal. Any other value, whatever it is and wherever it comes from, is none. */
+export const isRefusal = (answer: unknown): answer is { readonly ok: false; readonly problem: Problem } =>
+  typeof answer === 'object' && answer !== null && 'ok' in answer && answer.ok === false && 'problem' in answer
+
 /** For the end of a `switch` over a union: a new member does not compile until it is handled. */
 export function unreachable(value: never): never {
   throw new Error(`unhandled case: ${JSON.stringify(value)}`)

@@ -1,6 +1,6 @@
-/** A dough of each family and way of shaping, from the book to the verdict by the space bar alone: its own steps, in order, and axe finds nothing on any. */
+/** A dough of each family and way of shaping, from the book to the verdict by keys alone: its own steps, in order, and axe finds nothing on any. */
 import type { Page } from 'puppeteer-core'
-import { axeFaults, goTo, openPage, sees, takeToBench } from './harness/index.ts'
+import { axeFaults, goOn, goTo, openPage, sees, takeToBench } from './harness/index.ts'
 import { useSite } from './useSite.ts'
 
 const here = useSite()
@@ -38,7 +38,7 @@ async function titlesOf(formula: string): Promise<readonly string[]> {
       await sees(page, 'It only needs time now.')
     }
     const before = await page.$eval('#work', (work) => work.textContent)
-    await page.keyboard.press('Space')
+    await goOn(page)
     await page.waitForFunction((was) => document.querySelector('#work')?.textContent !== was, {}, before)
     await new Promise((resolve) => setTimeout(resolve, 80))
   }

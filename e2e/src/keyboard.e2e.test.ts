@@ -7,6 +7,7 @@ import {
   goTo,
   mixToTheFeel,
   named,
+  goOn,
   openPage,
   press,
   pressStarting,
@@ -19,7 +20,7 @@ import { useSiteAnew } from './useSite.ts'
 const here = useSiteAnew()
 
 const go = async (page: Page, until: string) => {
-  await page.keyboard.press('Space')
+  await goOn(page)
   await sees(page, until)
 }
 
@@ -52,6 +53,9 @@ it('a batch from the sheet to the log without touching the mouse', async () => {
   await go(page, 'left')
   await go(page, 'Wrapped tight')
   await go(page, 'left')
+  // Space started the rest, and does not give it up.
+  await page.keyboard.press('Space')
+  await sees(page, 'Space does nothing until the clock rings')
   await go(page, 'lumps')
   await go(page, 'cut every')
   await go(page, 'Look for')

@@ -31,6 +31,43 @@ describe('the corpus', () => {
   })
 })
 
+/** Flours by the names they go by, and the ways of saying that one is free of gluten: an allergen is at stake. */
+const FLOURS = ['flour', 'plain flour', 'all-purpose flour', 'bread flour', 'self-raising flour', 'pasta flour']
+const FREE: readonly ((flour: string) => string)[] = [
+  (flour) => `250 g gluten free ${flour}`,
+  (flour) => `250 g gluten-free ${flour}`,
+  (flour) => `250 g Gluten-Free ${flour}`,
+  (flour) => `250 g GF ${flour}`,
+  (flour) => `250 g ${flour}, gluten free`,
+  (flour) => `250 g ${flour} (gluten-free)`,
+  (flour) => `2 cups of ${flour}, free from gluten`,
+  (flour) => `${flour} without gluten 250 g`,
+]
+
+describe('flour that is said to be free of gluten', () => {
+  const glutenOf = new Map(recipeTables.ingredients.map(({ id, gluten }) => [id, gluten]))
+  it.each(FLOURS.flatMap((flour) => FREE.map((says) => [says(flour)] as const)))('%s is no wheat', (line) => {
+    const { rows, unread } = read(`${line}\n150 g boiling water`)
+    const flours = rows.filter(({ id }) => id !== null && id !== 'water-hot')
+    expect(flours.map(({ id }) => glutenOf.get(id!))).toEqual(flours.map(() => 'none'))
+    // It stands there, with its doubt where the name is another flour's, or is told as not understood.
+    expect(flours.length + unread.length).toBeGreaterThan(0)
+    if (flours.some(({ name }) => !/free|gf/i.test(name)))
+      expect(flours.flatMap(({ why }) => why)).toContain('unsure-name')
+  })
+
+  it('other flours beside it stay what they are, and gluten by itself is gluten', () => {
+    const ids = (text: string) => read(text).rows.map(({ id }) => id)
+    expect(ids('250 g gluten-free flour\n250 g bread flour\n200 g water')).toContain('bread-strong')
+    expect(ids('20 g wheat gluten\n500 g plain flour\n250 g water')).toEqual([
+      'vital-wheat-gluten',
+      'plain-wheat',
+      'water-room',
+    ])
+    expect(ids('250 g gluten free oat flour\n150 g water').includes('vital-wheat-gluten')).toBe(false)
+  })
+})
+
 describe('the port', () => {
   const cases = decodeCases.flatMap((each) => ('text' in each && each.text ? [each] : [])) as unknown as {
     id: string

@@ -2,7 +2,7 @@
 import { unreachable } from '../result.ts'
 import { benchPieces } from './bowl.ts'
 import { currentStep, liveTimers, stepsOf, type LiveTimer } from './replay.ts'
-import type { BenchState } from './state.ts'
+import type { BenchState, Timer } from './state.ts'
 import { own, type Plan, type PlannedStep, type StepOf, type Worker } from '../model/index.ts'
 
 const MINUTE_MS = 60_000
@@ -15,6 +15,20 @@ export interface Call {
   readonly timer: LiveTimer | null
 }
 
+/** The clock a step waits for: its own, or that of a covered dough while it is felt. */
+const clockOf = ({ timers }: Pick<BenchState, 'timers'>, step: PlannedStep): Timer | undefined =>
+  own(timers, step.kind === 'feel' ? 'drink' : step.id)
+
+/**
+ * The clock of a step that takes no hands, while it runs: nothing is poured, added or given up meanwhile by a key that lies
+ * under the palm. Null once it is over, or where hands are at work.
+ */
+export function waitOf(plan: Plan, state: BenchState, step: PlannedStep, nowMs: number): Timer | null {
+  const clock = clockOf(state, step)
+  const runs = clock?.stage === 'running' && clock.endsAtMs > nowMs
+  return runs && !stepMinutes(plan, state, step).hands ? clock : null
+}
+
 /** When this batch next wants somebody, and why. */
 export function nextCall(plan: Plan, state: BenchState, nowMs: number): Call {
   const step = currentStep(plan, state)
@@ -22,9 +36,8 @@ export function nextCall(plan: Plan, state: BenchState, nowMs: number): Call {
   if (timer && timer.endsAtMs <= nowMs) return { why: 'rings', atMs: timer.endsAtMs, step, timer }
   if (!step) return { why: 'done', atMs: null, step, timer: null }
   if (state.paused) return { why: 'paused', atMs: timer?.endsAtMs ?? null, step, timer: timer ?? null }
-  const clock = own(state.timers, step.id)
-  const covered = step.kind === 'feel' && own(state.timers, 'drink')?.stage === 'running'
-  if (timer && (clock?.stage === 'running' || covered)) return { why: 'timer', atMs: timer.endsAtMs, step, timer }
+  const clock = clockOf(state, step)
+  if (timer && clock?.stage === 'running') return { why: 'timer', atMs: timer.endsAtMs, step, timer }
   if (step.kind === 'temper' && !clock) return { why: 'fridge', atMs: null, step, timer: timer ?? null }
   return { why: 'hands', atMs: nowMs, step, timer: timer ?? null }
 }
@@ -137,7 +150,7 @@ export function hoursAhead(plan: Plan, state: BenchState, nowMs: number): readon
   return stepsOf(plan, state)
     .filter((step) => !state.done.includes(step.id))
     .map((step) => {
-      const clock = own(state.timers, step.kind === 'feel' ? 'drink' : step.id)
+      const clock = clockOf(state, step)
       const { minutes, hands } = stepMinutes(plan, state, step)
       const fromMs = atMs
       atMs = clock?.stage === 'running' ? Math.max(atMs, clock.endsAtMs) : atMs + minutes * MINUTE_MS

@@ -25,13 +25,18 @@ export interface Other {
 }
 export type Element = Mention | AmountElement | Other
 
+/** “Egg sized” is no egg, “free of gluten” no gluten. */
+const isThere = (words: Sentence['words'], at: number, length: number): boolean =>
+  !english.notMeant.has(words[at + length]?.plain ?? '') &&
+  !english.without.test(`${words[at - 2]?.plain ?? ''} ${words[at - 1]?.plain ?? ''}`)
+
 export function elementsOf(sentence: Sentence, lexicon: Lexicon): readonly Element[] {
   const { words } = sentence
   const elements: Element[] = []
   for (let at = 0; at < words.length;) {
     const plainAhead = (ahead: number) => words[at + ahead]?.plain
     const named = phraseAt(lexicon.ingredients, plainAhead)
-    const isMeant = named && !english.notMeant.has(words[at + named.length]?.plain ?? '')
+    const isMeant = named && isThere(words, at, named.length)
     const amount = isMeant ? null : amountAt(sentence, at, lexicon)
     if (isMeant) elements.push({ is: 'ingredient', ...named.is, from: at, to: at + named.length })
     else if (amount) elements.push({ is: 'amount', amount, from: at, to: amount.to })
@@ -46,7 +51,36 @@ export function elementsOf(sentence: Sentence, lexicon: Lexicon): readonly Eleme
     }
     at = elements.at(-1)!.to
   }
-  return elements
+  return withoutGluten(elements, lexicon)
+}
+
+const GLUTEN_FREE = 'gluten-free-blend'
+
+/** The words beside an element, up to the next thing or amount on either side. */
+function wordsBeside(elements: readonly Element[], at: number): string {
+  const isThing = ({ is }: Element) => is === 'ingredient' || is === 'amount'
+  const upTo = (side: readonly Element[]) => {
+    const next = side.findIndex(isThing)
+    return next < 0 ? side : side.slice(0, next)
+  }
+  const before = [...upTo(elements.slice(0, at).reverse())].reverse()
+  return [...before, ...upTo(elements.slice(at + 1))]
+    .flatMap((each) => (each.is === 'word' ? [each.plain] : []))
+    .join(' ')
+}
+
+/** “Gluten-free plain flour” is never wheat, however its name is read elsewhere: what is in the blend stays a doubt. */
+function withoutGluten(elements: readonly Element[], lexicon: Lexicon): readonly Element[] {
+  const blend = lexicon.byId.get(GLUTEN_FREE)
+  if (!blend) return elements
+  return elements.map((each, at) => {
+    const { ingredient } = each.is === 'ingredient' ? each : { ingredient: null }
+    return ingredient?.basis === 'flour' &&
+      ingredient.gluten !== 'none' &&
+      english.withoutGluten.test(wordsBeside(elements, at))
+      ? { ...each, ingredient: blend, unsure: true }
+      : each
+  })
 }
 
 /** The sentence with ‹iN› for its ingredients and ‹aN› for its amounts, to look for what is said of them. */

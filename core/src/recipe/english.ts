@@ -53,7 +53,10 @@ export const english: Grammar = {
     about total serve yield make give day step recipe version no weigh use take need want have which you i we
   `),
   describes: /(ed|ly)$/,
-  notMeant: wordsOf('sized size shaped bath ricer level temperature bag mill'),
+  notMeant: wordsOf('sized size shaped bath ricer level temperature bag mill free'),
+  without: /\b(free (of|from)|without|no|senza|sin|sans)$/,
+  withoutGluten:
+    /\b(gluten free|free (?:of|from) gluten|gf|without gluten|no gluten|senza glutine|sin gluten|sans gluten|glutenfrei)\b/,
   states: wordsOf('raw cooked dry dried fresh cold warm hot wet'),
   sizes: wordsOf('small medium large big extra jumbo little'),
   small: wordsOf('small little'),

@@ -58,8 +58,12 @@ export interface Grammar {
   readonly noName: ReadonlySet<string>
   /** Describes what stands before it. */
   readonly describes: RegExp
-  /** After an ingredient, of which it is no ingredient: egg sized, water bath. */
+  /** After an ingredient, of which it is no ingredient: egg sized, water bath, gluten free. */
   readonly notMeant: ReadonlySet<string>
+  /** Before a thing that is not there. */
+  readonly without: RegExp
+  /** Beside the name of a flour: it is one without gluten, whatever that name means elsewhere. */
+  readonly withoutGluten: RegExp
   /** How a thing is: no name by itself. */
   readonly states: ReadonlySet<string>
   readonly sizes: ReadonlySet<string>

@@ -95,6 +95,14 @@ export async function takeToBench(page: Page, formula: string): Promise<void> {
   await sees(page, 'At hand first')
 }
 
+/** Goes on with the step by key: by space, or by the button itself while a wait runs, which space does not give up. */
+export async function goOn(page: Page): Promise<void> {
+  const waits = await page.$('#work button.action[data-step-action]:not([aria-keyshortcuts])')
+  if (!waits) return page.keyboard.press('Space')
+  await waits.focus()
+  await page.keyboard.press('Enter')
+}
+
 /** The main action of each step, until one is entitled so; every dough feels right. */
 export async function onTo(page: Page, words: string): Promise<void> {
   const title = () => page.$eval('#work h1', (heading) => heading.textContent)
@@ -106,7 +114,7 @@ export async function onTo(page: Page, words: string): Promise<void> {
       await sees(page, 'It only needs time now.')
     }
     const before = await page.$eval('#work', (work) => work.textContent)
-    await page.keyboard.press('Space')
+    await goOn(page)
     await page.waitForFunction((was) => document.querySelector('#work')?.textContent !== was, {}, before)
     // What the tap stored comes back in its own time.
     await new Promise((resolve) => setTimeout(resolve, 100))

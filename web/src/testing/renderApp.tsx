@@ -89,10 +89,17 @@ export async function settle(): Promise<void> {
   })
 }
 
-export async function typeInto(label: string | RegExp, text: string): Promise<void> {
+/** Types into a figure and stays in it: what is said while one types is looked at. */
+export async function typeOver(label: string | RegExp, text: string): Promise<HTMLElement> {
   const field = await screen.findByLabelText(label)
   fireEvent.focus(field)
   fireEvent.change(field, { target: { value: text } })
+  return field
+}
+
+/** Types into a figure and leaves it, as a hand does. */
+export async function typeInto(label: string | RegExp, text: string): Promise<void> {
+  fireEvent.blur(await typeOver(label, text))
 }
 
 /** Does something to a list, which opens, places itself or goes over the next frames. */

@@ -63,6 +63,27 @@ it.each([
   expect(screen.getByText(/was not read/).textContent).toContain('450 stands')
 })
 
+it.each([
+  undefined,
+  null,
+  false,
+  0,
+  '',
+  [],
+  { type: 'draft/edited' },
+  { ok: true },
+  { ok: undefined },
+  Promise.resolve(),
+])('an answer that is no refusal is none, whatever it is: %p', (answer) => {
+  const onChange = jest.fn(() => answer)
+  render(<QuantityField label="Flour, grams" shown="450" unit="g" min={0} max={9000} onChange={onChange} />)
+  fireEvent.focus(field())
+  type('50')
+  fireEvent.blur(field())
+  expect(onChange.mock.calls).toEqual([[50]])
+  expect(screen.queryByText(/was not read/)).toBeNull()
+})
+
 it('what counted on the way to what cannot be read is taken back when the field is left', () => {
   render(<Bench />)
   fireEvent.focus(field())

@@ -11,8 +11,8 @@ interface Props {
   readonly unit: Unit
   readonly min: number
   readonly max: number
-  /** Takes a good number, and may refuse it; what was there before then stays. */
-  readonly onChange: (value: number) => Result<unknown> | void
+  /** Takes a good number. It may answer with a refusal; what was there before then stays. */
+  readonly onChange: (value: number) => unknown
   /** Left as unread it puts back what stood before; without it what was shown is given once more. */
   readonly onDone?: (left: Left) => void
   readonly className?: string

@@ -1,5 +1,5 @@
 /** Typing over a figure: what a hand does to the field, and when what it typed counts. */
-import { formatNumber, type Problem, type Result } from '@harina/core'
+import { formatNumber, isRefusal, type Problem, type Result } from '@harina/core'
 import {
   useDeferredValue,
   useEffect,
@@ -21,8 +21,8 @@ interface Typing {
   readonly shown: string
   /** What the text says; `from` is what stood there before, for an answer relative to it. */
   readonly read: (text: string, from?: number) => Result<number>
-  /** Takes a good number, and may refuse it; what was there before then stays. */
-  readonly onChange: (value: number) => Result<unknown> | void
+  /** Takes a good number. It may answer with a refusal; what was there before then stays. Any other answer is none. */
+  readonly onChange: (value: number) => unknown
   /** Left as unread it puts back what stood before; without it what was shown is given once more. */
   readonly onDone?: ((left: Left) => void) | undefined
 }
@@ -86,7 +86,7 @@ export function useTyped({ shown, read, onChange, onDone }: Typing) {
     counted.current = last.current
     const value = read(last.current, stood())
     const taken = value.ok ? onChange(value.value) : value
-    const refused = taken && !taken.ok ? taken.problem : null
+    const refused = isRefusal(taken) ? taken.problem : null
     if (!refused) moved.current = true
     setWrong(refused)
     return refused === null

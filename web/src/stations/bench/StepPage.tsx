@@ -1,6 +1,14 @@
 /** One step at a time, large: a title, what to do, the figures, and one dark action that the space bar presses. */
-import { formatCountdown, liveTimers, stepsOf, type PlannedStep, type StepKind, type StepOf } from '@harina/core'
-import { createContext, useContext, useEffect, useLayoutEffect, useRef, type ReactNode } from 'react'
+import {
+  formatCountdown,
+  liveTimers,
+  stepsOf,
+  waitOf,
+  type PlannedStep,
+  type StepKind,
+  type StepOf,
+} from '@harina/core'
+import { createContext, useContext, useEffect, useLayoutEffect, useRef, useState, type ReactNode } from 'react'
 import { Link, useLocation } from 'react-router'
 import { isTyping } from '../../ui/keys.ts'
 import { recordTap, undoTap } from '../../state/bench.ts'
@@ -59,20 +67,37 @@ interface Props {
   readonly children: ReactNode
 }
 
-function useStepKeys(action: StepAction, onDigit: Props['onDigit']) {
+const isOfTheStep = (target: EventTarget | null): boolean =>
+  target instanceof Element && target.closest('[data-step-action]') !== null
+
+/** Space goes on with the step, but never while it waits: what was pressed for one thing would at once mean another. */
+function useStepKeys(action: StepAction, waits: boolean, onDigit: Props['onDigit']): boolean {
   const { keyIsTaken } = useBench()
+  const [held, setHeld] = useState(false)
   // Before the first paint: what can be seen can be pressed.
   useLayoutEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey) return
-      if (event.key === ' ' && !keyIsTaken(event.target)) {
+      if (event.key === ' ' && waits && (isOfTheStep(event.target) || !keyIsTaken(event.target))) {
+        event.preventDefault()
+        if (!event.repeat) setHeld(true)
+      } else if (event.key === ' ' && !keyIsTaken(event.target)) {
         event.preventDefault()
         if (!action.disabled && !event.repeat) action.run()
       } else if (/^[1-9]$/.test(event.key)) onDigit?.(Number(event.key))
     }
+    // A focused button is pressed by space as it comes up.
+    const onKeyUp = (event: KeyboardEvent) => {
+      if (event.key === ' ' && waits && isOfTheStep(event.target)) event.preventDefault()
+    }
     addEventListener('keydown', onKey)
-    return () => removeEventListener('keydown', onKey)
+    addEventListener('keyup', onKeyUp)
+    return () => {
+      removeEventListener('keydown', onKey)
+      removeEventListener('keyup', onKeyUp)
+    }
   })
+  return waits && held
 }
 
 /** What the other doughs want, the most urgent first, and what this one wants next. */
@@ -174,12 +199,13 @@ function useFocusedTitle(stepId: string) {
 }
 
 export function StepPage({ title, lead, action, second, onDigit, aside, children }: Props) {
-  const { live, back, running, step, onTrouble } = useBench()
+  const { live, back, running, step, onTrouble, nowMs } = useBench()
   const phone = usePhone()
   const heading = useFocusedTitle(`${running.batch.id} ${step.id}`)
   usePageTitle(running.batch.plan.sheet.name, title)
   const main: StepAction = live ? action : { label: 'Back to now', run: back }
-  useStepKeys(main, live ? onDigit : undefined)
+  const waits = live && waitOf(running.batch.plan, running.state, step, nowMs) !== null
+  const spaceHeld = useStepKeys(main, waits, live ? onDigit : undefined)
   useSpokenTitle(title, live)
   return (
     <div className="flex flex-col gap-5 lg:grid lg:min-h-0 lg:flex-1 lg:grid-cols-[minmax(0,1fr)_310px] lg:grid-rows-[minmax(0,1fr)_auto] lg:gap-x-7 lg:gap-y-0">
@@ -212,9 +238,15 @@ export function StepPage({ title, lead, action, second, onDigit, aside, children
             </button>
           </p>
         )}
+        {spaceHeld && (
+          <p role="status" className="w-full text-label text-second">
+            Space does nothing until the clock rings. To go on sooner, press the button.
+          </p>
+        )}
         {live && second && (
           <button
             type="button"
+            data-step-action
             className="press flex-1 text-md lg:flex-none lg:text-lg"
             disabled={second.disabled}
             onClick={second.run}
@@ -224,15 +256,18 @@ export function StepPage({ title, lead, action, second, onDigit, aside, children
         )}
         <button
           type="button"
+          data-step-action
           className="action flex min-h-19 flex-[1.4] items-center justify-center gap-4 text-2xl lg:flex-none"
-          aria-keyshortcuts="Space"
+          aria-keyshortcuts={waits ? undefined : 'Space'}
           disabled={main.disabled}
           onClick={main.run}
         >
           <span className="head">{main.label}</span>
-          <span aria-hidden="true" className="figure hidden text-label font-normal opacity-75 lg:inline">
-            space
-          </span>
+          {!waits && (
+            <span aria-hidden="true" className="figure hidden text-label font-normal opacity-75 lg:inline">
+              space
+            </span>
+          )}
         </button>
       </div>
     </div>

@@ -1,5 +1,6 @@
 import { replay, type BenchAction } from '@harina/core'
 import { cleanup } from '@testing-library/react'
+import { recordTap } from '../../state/bench.ts'
 import { preferred } from '../../state/preferencesSlice.ts'
 import { store } from '../../state/store.ts'
 import { repository } from '../../storage/index.ts'
@@ -14,10 +15,11 @@ import {
   screen,
   settle,
   typeInto,
+  typeOver,
   within,
   waitFor,
 } from '../../testing/renderApp.tsx'
-import { beginBatch as begin, benchPages, benchState as state } from '../../testing/runBench.tsx'
+import { BATCH, beginBatch as begin, benchPages, benchState as state } from '../../testing/runBench.tsx'
 import { sampleWorked } from '../../testing/sampleKitchen.ts'
 
 const flourG = () => sampleWorked.rows[0]!.weighedG
@@ -113,6 +115,48 @@ it('space presses the dark button, digits say the feel, arrows look along the st
   expect(screen.getByRole('button', { name: /^Back to now/ })).toBeTruthy()
   fireEvent.keyDown(window, { key: ' ' })
   expect(screen.getByRole('heading', { level: 1 }).textContent).toBe('Knead')
+})
+
+it('dry too soon: space covers it, and pours nothing while the cover is on, whatever has the focus', async () => {
+  const space = async (target: Element | Window = window) => {
+    if (
+      fireEvent.keyDown(target, { key: ' ' }) &&
+      fireEvent.keyUp(target, { key: ' ' }) &&
+      target instanceof HTMLElement
+    )
+      fireEvent.click(target)
+    await settle()
+  }
+  await begin({ minutesAgo: 0, upTo: 'feel' }, POURED)
+  fireEvent.keyDown(window, { key: '2' })
+  await settle()
+  await space()
+  const covered = await state()
+  expect(covered.timers['drink']?.stage).toBe('running')
+  await space()
+  await space(screen.getByRole('button', { name: /^Add .* anyway/ }))
+  expect((await state()).additions).toEqual(covered.additions)
+  expect((await state()).done).toEqual(covered.done)
+  expect(screen.getByText(/Space does nothing until the clock rings/)).toBeTruthy()
+  // A press of the button is meant.
+  await press(/^Add .* anyway/)
+  expect((await state()).additions).toHaveLength(covered.additions.length + 1)
+})
+
+it('a rest that runs is not given up by space; once it has rung, space goes on', async () => {
+  const { steps } = await begin({ minutesAgo: 30, upTo: 'rest' })
+  const rest = steps.find(({ kind }) => kind === 'rest')!
+  fireEvent.keyDown(window, { key: ' ' })
+  await settle()
+  fireEvent.keyDown(window, { key: ' ' })
+  await settle()
+  expect((await state()).timers[rest.id]?.stage).toBe('running')
+  expect((await state()).done).not.toContain(rest.id)
+  await recordTap(await openBatch(BATCH), { type: 'timer-moved', timer: rest.id, minutes: -10_000 })
+  await settle()
+  fireEvent.keyDown(window, { key: ' ' })
+  await settle()
+  expect((await state()).done).toContain(rest.id)
 })
 
 it('a space held down or typed into a field presses nothing', async () => {
@@ -243,7 +287,7 @@ it('pieces are weighed now and then: drift is said in words, with the length to 
   expect(within(even).getByRole('table', { name: /9 pieces weighed round .*, drifting up/ })).toBeTruthy()
   await press(/^Undo/)
   expect((await state()).samples).toHaveLength(8)
-  await typeInto('A piece weighs, grams', '-3')
+  await typeOver('A piece weighs, grams', '-3')
   expect(within(even).getByText(/Give at least/)).toBeTruthy()
   expect((await state()).samples).toHaveLength(8)
 })

@@ -12,6 +12,7 @@ import {
   screen,
   settle,
   typeInto,
+  typeOver,
   valueOf,
 } from '../../testing/renderApp.tsx'
 import { redone, undone } from '../../state/draftSlice.ts'
@@ -89,16 +90,16 @@ it('a typed moisture overrules the store, and says so', async () => {
   expect(sheet().flourState).toEqual({ by: 'typed', moisture: 0.11 })
   expect(Number(valueOf('Hydration, percent'))).toBeGreaterThan(damp + 5)
   expect(screen.getByText(/points more water/)).toBeTruthy()
-  await typeInto('Flour moisture, percent', '40')
+  await typeOver('Flour moisture, percent', '40')
   expect(screen.getByRole('alert').textContent).toContain('at most 20')
   expect(sheet().flourState).toEqual({ by: 'typed', moisture: 0.11 })
 })
 
 it('what cannot be is refused beside the figure', async () => {
-  await typeInto('Remilled durum R-34, percent of flour', '90')
+  await typeOver('Remilled durum R-34, percent of flour', '90')
   expect(screen.getByRole('alert').textContent).toContain('only flour')
   blur('Remilled durum R-34, percent of flour')
-  await typeInto('Fine salt, grams', '99999')
+  await typeOver('Fine salt, grams', '99999')
   expect(screen.getByRole('alert').textContent).toContain('more than the whole dough')
   expect(valueOf('Portions')).toBe('12')
 })
@@ -116,8 +117,8 @@ it('another sack is another history', async () => {
 })
 
 it('every keystroke into one field undoes as one', async () => {
-  await typeInto('Portions', '1')
-  await typeInto('Portions', '15')
+  await typeOver('Portions', '1')
+  await typeOver('Portions', '15')
   blur('Portions')
   act(() => void store.dispatch(undone()))
   expect(valueOf('Portions')).toBe('12')

@@ -18,6 +18,7 @@ import {
   screen,
   settle,
   typeInto,
+  typeOver,
   valueOf,
   waitFor,
 } from '../../testing/renderApp.tsx'
@@ -61,7 +62,7 @@ it('scale, board and air are stored as they are set', async () => {
 
 it('air that cannot be is refused', async () => {
   await openBench()
-  await typeInto('Sea store, humidity', '130')
+  await typeOver('Sea store, humidity', '130')
   expect(screen.getByRole('alert').textContent).toContain('at most 95')
   expect((await repository.read('gear'))[0]?.places[0]?.rhPercent).toBe(81)
 })

@@ -90,6 +90,7 @@ it('a filling is told by name, mass and moisture; too much of it leaves no rim',
   expect(sheet().filling).toMatchObject({ name: 'Potato and leek', gramsEach: 15, moisturePercent: 83 })
   expect(board().textContent).toMatch(/goes soft after about 32 min/)
   await typeInto('Filling in each, grams', '60')
+  expect(screen.queryByText(/was not read/)).toBeNull()
   expect(within(board()).getByRole('alert').textContent).toMatch(/rim would be left|does not close/)
   expect(board().textContent).toMatch(/Usual for this shape: 13 g to 17 g/)
   fireEvent.change(screen.getByLabelText('Name of the filling'), { target: { value: '<b>Nettle' } })
@@ -113,6 +114,7 @@ it('one dough, several shapes: each has its figures, and together they are the d
   await typeInto('How much for Strozzapreti, grams', '200')
   expect(parts()[1]).toBe(200)
   expect(parts()[0]).toBe(together - 200)
+  expect(screen.queryByText(/was not read/)).toBeNull()
 
   await typeInto('How much for Strozzapreti, grams', '5000')
   expect(screen.getByRole('alert').textContent).toMatch(/want [\d ]+ g more than there is/)

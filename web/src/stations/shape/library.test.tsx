@@ -17,6 +17,7 @@ import {
   screen,
   settle,
   typeInto,
+  typeOver,
   waitFor,
 } from '../../testing/renderApp.tsx'
 import ShapeStation from './ShapeStation.tsx'
@@ -126,10 +127,10 @@ it('a shape of one’s own by its dimensions: kept, used, and not removed while 
   await screen.findByRole('heading', { level: 1, name: 'Cavatelli' })
   await press('Make it your own')
   await typeInto('Name', 'Keeper’s shells')
-  await typeInto('length of the cut, millimetres', '0')
+  await typeOver('length of the cut, millimetres', '0')
   expect(screen.getByText(/Give at least/)).toBeTruthy()
   await typeInto('length of the cut, millimetres', '18')
-  await typeInto('Lowest', '60')
+  await typeOver('Lowest', '60')
   expect(screen.getByText('The best lies between the lowest and the highest.')).toBeTruthy()
   expect((screen.getByRole('button', { name: 'Keep it' }) as HTMLButtonElement).disabled).toBe(true)
   await typeInto('Lowest', '45')

@@ -1,4 +1,4 @@
-import { additionOf, FEELS, standingFeel, stepsOf, suggest, type Feel, type Suggestion } from '@harina/core'
+import { additionOf, FEELS, standingFeel, stepsOf, suggest, waitOf, type Feel, type Suggestion } from '@harina/core'
 import { finishStep, recordTap } from '#web/state/bench.ts'
 import { useUnits } from '#web/ui/units.ts'
 import { Advice, stepGrams } from './Advice.tsx'
@@ -15,7 +15,7 @@ function useAnswers(
   feel: Feel | null,
   suggestion: Suggestion | null,
 ): { action: StepAction; second: StepAction | null } {
-  const { running } = useBench()
+  const { running, step: shown, nowMs } = useBench()
   const { batch, state } = running
   const { plan } = batch
   const worded = useUnits()
@@ -33,8 +33,7 @@ function useAnswers(
     label: 'Leave it so',
     run: () => void finishStep(batch, { type: 'felt', feel: 'right' }),
   }
-  const covered = state.timers.drink?.stage === 'running'
-
+  const covered = waitOf(plan, state, shown, nowMs) !== null
   const steps = stepsOf(plan, state)
   const next = steps[steps.findIndex(({ kind }) => kind === 'feel') + 1]
   if (feel === 'right')
@@ -42,9 +41,14 @@ function useAnswers(
       action: { label: next ? `Right: ${stepName(next).toLowerCase()}` : 'Right', run: () => void finishStep(batch) },
       second: null,
     }
-  if (suggestion?.wait && !covered) return { action: cover, second: add && { ...add, label: `${add.label} anyway` } }
+  const anyway = add && { ...add, label: `${add.label} anyway` }
+  if (covered)
+    return {
+      action: { label: feel ? 'Covered, wait' : 'Say how it feels', run: () => undefined, disabled: true },
+      second: anyway,
+    }
+  if (suggestion?.wait) return { action: cover, second: anyway }
   if (add) return { action: add, second: leave }
-  if (covered) return { action: { label: 'Say how it feels', run: () => undefined, disabled: true }, second: null }
   return { action: cover, second: null }
 }
 
