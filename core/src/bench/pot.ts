@@ -4,8 +4,6 @@ import type { Plan } from '../model/index.ts'
 
 /** Higher than this it boils over: water, of what the pot holds. */
 const FILLED = 0.75
-/** A household's large pot, where Gear has none: litres it holds. */
-export const USUAL_POT_L = 8
 /** Less is too shallow to float in, litres. */
 const LEAST_L = 2
 

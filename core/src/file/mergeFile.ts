@@ -1,11 +1,13 @@
 /** A file joining a workspace: what is new, what is the same, what differs; and the records to write for it. */
 import {
   GEAR_PARTS,
-  gearLists,
+  gearParts,
+  isKind,
   isOnlyOne,
+  kinds,
   namedBy,
+  nameOf,
   RECORD_KINDS,
-  records,
   sameValue,
   withReferences,
   type Gear,
@@ -65,7 +67,7 @@ export function previewOfImport(incoming: Workspace): Preview {
       const all = RECORD_KINDS.flatMap((kind) => recordsOf(incoming, kind).map((record) => ({ kind, record })))
       const clashes = all
         .filter(({ record }) => differ.has(record))
-        .map(({ kind, record }): Clash => ({ kind, id: record.id, name: records[kind].nameOf(record as never) }))
+        .map(({ kind, record }): Clash => ({ kind, id: record.id, name: nameOf(kind, record) }))
       return { fresh: all.length - same.size - differ.size, same: same.size, clashes }
     },
   }
@@ -86,13 +88,13 @@ interface Merge {
 
 /** New identifiers, by what they are of. */
 class Renames {
-  readonly #ids = new Map<RecordKind | GearPart, Map<string, string>>()
+  readonly #ids = new Map<string, Map<string, string>>()
 
-  of(what: RecordKind | GearPart, id: string): string | undefined {
+  of(what: string, id: string): string | undefined {
     return this.#ids.get(what)?.get(id)
   }
 
-  add(what: RecordKind | GearPart, id: string, next: string): void {
+  add(what: string, id: string, next: string): void {
     this.#ids.set(what, (this.#ids.get(what) ?? new Map<string, string>()).set(id, next))
   }
 }
@@ -103,14 +105,14 @@ class Renames {
  */
 function renamedRecords(incoming: Workspace, { current, choice, newId }: Merge, renames: Renames): void {
   if (choice !== 'keep-both') return
-  const kinds = RECORD_KINDS.filter((kind) => !isOnlyOne(kind))
+  const several = RECORD_KINDS.filter((kind) => !isOnlyOne(kind))
   const parts: { kind: RecordKind; id: string; of: readonly { to: Reference['to']; id: string }[] }[] = []
-  for (const kind of kinds) {
+  for (const kind of several) {
     const here = byId<AnyRecord>(recordsOf(current, kind))
     for (const record of recordsOf(incoming, kind)) {
       const standing = standingOf(here, record)
       if (standing === 'clash') renames.add(kind, record.id, newId())
-      const of = namedBy(record, records[kind].references).filter((named) => named.partOf)
+      const of = namedBy(record, kinds[kind].references).filter((named) => named.partOf)
       if (standing === 'same' && of.length > 0) parts.push({ kind, id: record.id, of })
     }
   }
@@ -125,7 +127,7 @@ function renamedRecords(incoming: Workspace, { current, choice, newId }: Merge, 
 
 /** Parts of their gear to add to ours: those we have not, and under a new name those that differ. */
 function partsToAdd(incoming: Gear, current: Gear, { choice, newId }: Merge, part: GearPart, renames: Renames) {
-  const list = gearLists[part]
+  const list = gearParts[part].list
   const here = byId<{ id: string }>(current[list])
   return incoming[list].flatMap((theirs: { id: string }) => {
     const standing = standingOf(here, theirs)
@@ -142,7 +144,7 @@ const namedInGear = (workspace: Workspace): ReadonlySet<string> =>
   new Set(
     RECORD_KINDS.flatMap((kind) =>
       recordsOf(workspace, kind).flatMap((record) =>
-        namedBy(record, records[kind].references).map(({ to, id }) => `${to} ${id}`),
+        namedBy(record, kinds[kind].references).map(({ to, id }) => `${to} ${id}`),
       ),
     ),
   )
@@ -151,7 +153,7 @@ const namedInGear = (workspace: Workspace): ReadonlySet<string> =>
 function replacedGear(incoming: Gear, current: Gear, workspace: Workspace): Gear {
   const named = namedInGear({ ...workspace, gear: null })
   return GEAR_PARTS.reduce<Gear>((gear, part) => {
-    const list = gearLists[part]
+    const list = gearParts[part].list
     const there = byId<{ id: string }>(gear[list])
     const ours = current[list].filter(({ id }: { id: string }) => !there.has(id) && named.has(`${part} ${id}`))
     return { ...gear, [list]: [...gear[list], ...ours] }
@@ -163,7 +165,7 @@ function joinedGear(incoming: Gear, merge: Merge, renames: Renames): Gear {
   if (!current.gear) return incoming
   if (choice === 'replace') return replacedGear(incoming, current.gear, current)
   return GEAR_PARTS.reduce<Gear>((gear, part) => {
-    const list = gearLists[part]
+    const list = gearParts[part].list
     return { ...gear, [list]: [...gear[list], ...partsToAdd(incoming, gear, merge, part, renames)] }
   }, current.gear)
 }
@@ -171,11 +173,11 @@ function joinedGear(incoming: Gear, merge: Merge, renames: Renames): Gear {
 /** A copy that names the other part of its dough, where that did not come along, names nobody: never a part of the original. */
 function renamedIn(kind: RecordKind, record: AnyRecord, incoming: Workspace, renames: Renames, newId: () => string) {
   const isCopy = renames.of(kind, record.id) !== undefined
-  const cameAlong = (to: RecordKind, id: string) => recordsOf(incoming, to).some((each) => each.id === id)
-  return withReferences(record, records[kind].references, ({ to, partOf }, id) => {
+  const cameAlong = (to: string, id: string) => isKind(to) && recordsOf(incoming, to).some((each) => each.id === id)
+  return withReferences(record, kinds[kind].references, ({ to, partOf }, id) => {
     const next = renames.of(to, id)
     if (next !== undefined) return next
-    return partOf && isCopy && !cameAlong(to as RecordKind, id) ? newId() : id
+    return partOf && isCopy && !cameAlong(to, id) ? newId() : id
   })
 }
 

@@ -7,13 +7,12 @@ import {
   RECORD_KINDS,
   type RecordKind,
   type Records,
-  records,
-  timeSchema,
+  kinds,
   whole,
 } from '../model/index.ts'
 import { ok, problem, type Result } from '../result.ts'
 import { z } from '../zod.ts'
-import { FILE_VERSION, homes, toFile, workspaceOf, type WorkspaceFile } from './workspace.ts'
+import { FILE_VERSION, headSchemas, toFile, workspaceOf, type WorkspaceFile } from './workspace.ts'
 
 /** As long as a text can well be in a browser, with room for many thousand batches and several hundred photos. */
 export const FILE_MAX_CHARACTERS = 480_000_000
@@ -79,29 +78,26 @@ function parse(text: string): Result<unknown> {
 /** Taken as it is: a list of millions is not copied to be refused at its first record. */
 const anyList = z.custom<readonly unknown[]>(Array.isArray)
 /** The frame of a file of the newest version; what is in it is checked record by record. */
-const frameSchema = z.strictObject({
-  format: z.literal('harina'),
-  version: z.literal(FILE_VERSION),
-  exportedAt: timeSchema,
-  formulas: anyList,
-  lots: anyList,
-  ingredients: anyList,
-  shapes: anyList,
-  batches: anyList,
-  photos: anyList,
-  gear: z.unknown(),
-  draft: z.unknown(),
-})
+const frameSchema = z.lazy(() =>
+  z.strictObject({
+    ...headSchemas(),
+    ...Object.fromEntries(RECORD_KINDS.map((kind) => [kinds[kind].home, isOnlyOne(kind) ? z.unknown() : anyList])),
+  }),
+)
 
 /** Kinds that came later start empty; what they held before is nobody's. */
 function frameOf(file: Loose, version: number): Loose {
-  const late = RECORD_KINDS.filter((kind) => records[kind].since > version)
-  return { ...file, version: FILE_VERSION, ...Object.fromEntries(late.map((kind) => [homes[kind], []])) }
+  const late = RECORD_KINDS.filter((kind) => kinds[kind].since > version)
+  return {
+    ...file,
+    version: FILE_VERSION,
+    ...Object.fromEntries(late.map((kind) => [kinds[kind].home, isOnlyOne(kind) ? null : []])),
+  }
 }
 
 /** From the version it says it is to the newest. What is no record is handed on, and refused by its schema. */
 function upgraded(kind: RecordKind, value: unknown, version: number): unknown {
-  const { upgrades } = records[kind]
+  const { upgrades } = kinds[kind]
   let record = value
   for (let to = version + 1; to <= FILE_VERSION; to += 1) {
     const upgrade = upgrades[to]
@@ -125,20 +121,22 @@ const TELL_EVERY = 100
 function readRecords(file: Loose, version: number, onRead: OnRead): Result<WorkspaceFile> {
   const frame = frameSchema.safeParse(frameOf(file, version))
   if (!frame.success) return broken('', frame.error)
+  const frames: Loose = frame.data
   const written = (kind: RecordKind): readonly unknown[] => {
-    const held: unknown = frame.data[homes[kind]]
+    const held = frames[kinds[kind].home]
     return isOnlyOne(kind) ? (held === null ? [] : [held]) : (held as readonly unknown[])
   }
   const of = RECORD_KINDS.reduce((sum, kind) => sum + written(kind).length, 0)
   let done = 0
   const read = new Map<RecordKind, Records[RecordKind][]>()
   for (const kind of RECORD_KINDS) {
+    const { home } = kinds[kind]
     const ids = new Set<string>()
     const rows: Records[RecordKind][] = []
     for (const [index, value] of written(kind).entries()) {
-      const checked = records[kind].schema.safeParse(upgraded(kind, value, version))
-      if (!checked.success) return broken(isOnlyOne(kind) ? homes[kind] : `${homes[kind]}.${index}`, checked.error)
-      if (ids.has(checked.data.id)) return problem('file-broken', homes[kind])
+      const checked = kinds[kind].schema.safeParse(upgraded(kind, value, version))
+      if (!checked.success) return broken(isOnlyOne(kind) ? home : `${home}.${index}`, checked.error)
+      if (ids.has(checked.data.id)) return problem('file-broken', home)
       ids.add(checked.data.id)
       rows.push(checked.data)
       if ((done += 1) % TELL_EVERY === 0) onRead(done, of)

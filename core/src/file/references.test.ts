@@ -1,9 +1,9 @@
 import { z } from '../zod.ts'
 import {
-  gearLists,
+  gearParts,
+  kinds,
   namedBy,
   RECORD_KINDS,
-  records,
   type GearPart,
   type Named,
   type RecordKind,
@@ -14,15 +14,7 @@ import { testKitchen } from '../testing/testKitchen.ts'
 import { mergeImport, previewImport, type ClashChoice } from './mergeFile.ts'
 import { readWorkspaceFile } from './readFile.ts'
 import { aloneWith, danglingIn, usersOf } from './references.ts'
-import {
-  emptyWorkspace,
-  homes,
-  recordsOf,
-  toFile,
-  workspaceFileSchema,
-  workspaceOf,
-  type Workspace,
-} from './workspace.ts'
+import { emptyWorkspace, recordsOf, toFile, workspaceFileSchema, workspaceOf, type Workspace } from './workspace.ts'
 
 const AT = '2031-03-01T09:00:00+00:00'
 const inTables = ({ to, id }: Named): boolean =>
@@ -67,9 +59,9 @@ it('no record can name another without its kind saying so', () => {
   const places = [...new Set(idPlaces(z.toJSONSchema(workspaceFileSchema, { io: 'input' })))]
   const declared = new Set(
     RECORD_KINDS.flatMap((kind) => {
-      const home = homes[kind]
+      const home = kinds[kind].home
       const each = home === 'gear' || home === 'draft' ? home : `${home}.*`
-      return records[kind].references.map(({ at }) => `${each}.${at}`)
+      return kinds[kind].references.map(({ at }) => `${each}.${at}`)
     }),
   )
   expect(places.length).toBeGreaterThan(40)
@@ -79,7 +71,7 @@ it('no record can name another without its kind saying so', () => {
 
 it('the workspace of these tests uses every reference there is, and is whole', () => {
   for (const kind of RECORD_KINDS)
-    for (const reference of records[kind].references)
+    for (const reference of kinds[kind].references)
       expect([
         kind,
         reference.at,
@@ -134,10 +126,10 @@ it('kept beside a stranger’s, a kitchen names its own things alone, and the st
   }
   for (const kind of ['formula', 'lot', 'batch', 'photo'] as const)
     for (const record of recordsOf(writes, kind))
-      for (const named of namedBy(record, records[kind].references)) {
+      for (const named of namedBy(record, kinds[kind].references)) {
         const { to, id } = named
         if (inTables(named)) continue
-        const list = to in gearLists ? all.gear![gearLists[to as GearPart]] : recordsOf(all, to as RecordKind)
+        const list = to in gearParts ? all.gear![gearParts[to as GearPart].list] : recordsOf(all, to as RecordKind)
         expect([to, list.findIndex((each: { id: string }) => each.id === id) >= 0, id.startsWith('new-')]).toEqual([
           to,
           true,

@@ -1,10 +1,11 @@
 /** Who names whom in a workspace: what a record needs to be read alone, who uses it, and what names nothing. */
 import {
-  GEAR_PARTS,
-  gearLists,
+  gearParts,
+  isKind,
+  kinds,
   namedBy,
+  nameOf,
   RECORD_KINDS,
-  records,
   type GearPart,
   type Named,
   type RecordKind,
@@ -22,14 +23,10 @@ export interface User {
 export function usersOf(workspace: Workspace, what: RecordKind | GearPart, id: string): readonly User[] {
   return RECORD_KINDS.flatMap((kind) =>
     recordsOf(workspace, kind)
-      .filter((record) =>
-        namedBy(record, records[kind].references).some((named) => named.to === what && named.id === id),
-      )
-      .map((record): User => ({ kind, id: record.id, name: records[kind].nameOf(record as never) })),
+      .filter((record) => namedBy(record, kinds[kind].references).some((named) => named.to === what && named.id === id))
+      .map((record): User => ({ kind, id: record.id, name: nameOf(kind, record) })),
   )
 }
-
-const isPart = (what: RecordKind | GearPart): what is GearPart => (GEAR_PARTS as readonly string[]).includes(what)
 
 /**
  * A record and all it needs to be opened elsewhere, from record to record. Gear stays behind: another kitchen has its own
@@ -42,9 +39,9 @@ export function aloneWith<K extends RecordKind>(workspace: Workspace, kind: K, r
     const of = taken.get(next.kind) ?? new Map<string, Records[RecordKind]>()
     if (of.has(next.record.id)) continue
     taken.set(next.kind, of.set(next.record.id, next.record))
-    for (const { to, id } of namedBy(next.record, records[next.kind].references)) {
-      const found = isPart(to) ? undefined : recordsOf(workspace, to).find((each) => each.id === id)
-      if (found && !isPart(to)) pending.push({ kind: to, record: found })
+    for (const { to, id } of namedBy(next.record, kinds[next.kind].references)) {
+      const found = isKind(to) && recordsOf(workspace, to).find((each) => each.id === id)
+      if (found) pending.push({ kind: to, record: found })
     }
   }
   return workspaceOf((each) => [...(taken.get(each)?.values() ?? [])])
@@ -57,16 +54,16 @@ export interface Dangling extends Named {
 /** References that name nothing here. Ingredients and shapes of the tables are named too: `isKnown` says which those are. */
 export function danglingIn(workspace: Workspace, isKnown: (named: Named) => boolean): readonly Dangling[] {
   const holds = ({ to, id }: Named): boolean =>
-    isPart(to)
-      ? (workspace.gear?.[gearLists[to]] ?? []).some((part: { id: string }) => part.id === id)
-      : recordsOf(workspace, to).some((record) => record.id === id)
+    isKind(to)
+      ? recordsOf(workspace, to).some((record) => record.id === id)
+      : (workspace.gear?.[gearParts[to as GearPart].list] ?? []).some((part: { id: string }) => part.id === id)
   return RECORD_KINDS.flatMap((kind) =>
     recordsOf(workspace, kind).flatMap((record) =>
-      namedBy(record, records[kind].references)
+      namedBy(record, kinds[kind].references)
         .filter((named) => !holds(named) && !isKnown(named))
         .map((named) => ({
           ...named,
-          from: { kind, id: record.id, name: records[kind].nameOf(record as never) },
+          from: { kind, id: record.id, name: nameOf(kind, record) },
         })),
     ),
   )

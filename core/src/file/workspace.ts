@@ -1,15 +1,11 @@
 /** Everything a maker has, and the file that carries it. `docs/file-format.md` describes the file. */
 import {
-  batchSchema,
-  draftSchema,
-  formulaSchema,
-  gearSchema,
-  lotSchema,
-  ownIngredientSchema,
-  ownShapeSchema,
-  photoSchema,
+  isOnlyOne,
+  kinds,
   RECORD_KINDS,
   timeSchema,
+  type Kinds,
+  type OnlyOne,
   type RecordKind,
   type Records,
 } from '../model/index.ts'
@@ -17,56 +13,43 @@ import { z } from '../zod.ts'
 
 export const FILE_VERSION = 9
 
-const oneEach = <T extends { id: string }>(rows: readonly T[]): boolean =>
-  new Set(rows.map((row) => row.id)).size === rows.length
-const listOf = <S extends z.ZodMiniType<{ id: string }>>(schema: S) =>
-  z.array(schema).check(z.refine(oneEach, { params: { code: 'id-twice' } }))
+/** A list of each kind, or the one there is. */
+export type Workspace = {
+  -readonly [K in RecordKind as Kinds[K]['home']]: K extends OnlyOne ? Records[K] | null : Records[K][]
+}
 
+const oneEach = (rows: readonly unknown[]): boolean =>
+  new Set(rows.map((row) => (row as { id: string }).id)).size === rows.length
+const listOf = (schema: z.ZodMiniType) => z.array(schema).check(z.refine(oneEach, { params: { code: 'id-twice' } }))
+
+export const headSchemas = () => ({
+  format: z.literal('harina'),
+  version: z.literal(FILE_VERSION),
+  exportedAt: timeSchema,
+})
+
+/** The file as a whole; it is read record by record, see `readFile.ts`. */
 export const workspaceFileSchema = z.lazy(() =>
   z.strictObject({
-    format: z.literal('harina'),
-    version: z.literal(FILE_VERSION),
-    exportedAt: timeSchema,
-    formulas: listOf(formulaSchema),
-    lots: listOf(lotSchema),
-    ingredients: listOf(ownIngredientSchema),
-    shapes: listOf(ownShapeSchema),
-    batches: listOf(batchSchema),
-    photos: listOf(photoSchema),
-    gear: z.nullable(gearSchema),
-    draft: z.nullable(draftSchema),
+    ...headSchemas(),
+    ...Object.fromEntries(
+      RECORD_KINDS.map((kind) => {
+        const schema: z.ZodMiniType = kinds[kind].schema
+        return [kinds[kind].home, isOnlyOne(kind) ? z.nullable(schema) : listOf(schema)]
+      }),
+    ),
   }),
 )
 
-export type WorkspaceFile = z.infer<typeof workspaceFileSchema>
-export type Workspace = Omit<WorkspaceFile, 'format' | 'version' | 'exportedAt'>
-
-/** Where a workspace keeps each kind: a list, or the one there is. */
-export const homes = {
-  formula: 'formulas',
-  lot: 'lots',
-  ingredient: 'ingredients',
-  shape: 'shapes',
-  batch: 'batches',
-  photo: 'photos',
-  gear: 'gear',
-  draft: 'draft',
-} as const satisfies Readonly<Record<RecordKind, keyof Workspace>>
-
-export const emptyWorkspace: Workspace = {
-  formulas: [],
-  lots: [],
-  ingredients: [],
-  shapes: [],
-  batches: [],
-  photos: [],
-  gear: null,
-  draft: null,
+export interface WorkspaceFile extends Workspace {
+  readonly format: 'harina'
+  readonly version: typeof FILE_VERSION
+  readonly exportedAt: string
 }
 
 /** All records of a kind; of which there is one, that one or none. */
 export function recordsOf<K extends RecordKind>(workspace: Workspace, kind: K): readonly Records[K][] {
-  const held: unknown = workspace[homes[kind]]
+  const held: unknown = workspace[kinds[kind].home]
   return (Array.isArray(held) ? held : held === null ? [] : [held]) as readonly Records[K][]
 }
 
@@ -74,10 +57,12 @@ export function recordsOf<K extends RecordKind>(workspace: Workspace, kind: K): 
 export function workspaceOf(make: (kind: RecordKind) => readonly Records[RecordKind][]): Workspace {
   const made = RECORD_KINDS.map((kind) => {
     const rows = make(kind)
-    return [homes[kind], Array.isArray(emptyWorkspace[homes[kind]]) ? rows : (rows[0] ?? null)]
+    return [kinds[kind].home, isOnlyOne(kind) ? (rows[0] ?? null) : [...rows]]
   })
   return Object.fromEntries(made) as Workspace
 }
+
+export const emptyWorkspace: Workspace = workspaceOf(() => [])
 
 export const toFile = (workspace: Workspace, exportedAt: string): WorkspaceFile => ({
   format: 'harina',

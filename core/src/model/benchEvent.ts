@@ -1,6 +1,6 @@
 /** What is recorded at the bench. A batch is its plan and these, in order. */
 import { z } from '../zod.ts'
-import { rollerSchema } from './machines.ts'
+import { rollerSchema } from './gearParts/index.ts'
 import { WORKERS } from './plan.ts'
 import { between, massG, minutes as anyMinutes, pieces, someG, someMinutes as minutes, whole } from './ranges.ts'
 import { FINISHES } from './step.ts'

@@ -3,8 +3,8 @@ import { z } from '../zod.ts'
 import { blankSchema } from './blank.ts'
 import { each, figureOr, one, partOf, together, upgradesOf, type Loose, type Upgrades } from './loose.ts'
 import { between, celsius, fraction, lengthMm, massG, minutes, pieces, reckoned, whole } from './ranges.ts'
-import type { Reference } from './reference.ts'
-import { sheetReferencesAt, sheetSchema, sheetUpgrades } from './sheet.ts'
+import { under, type Reference } from './reference.ts'
+import { sheetReferences, sheetSchema, sheetUpgrades } from './sheet.ts'
 import { plannedStepSchema } from './step.ts'
 import { idSchema, nameSchema, timeSchema } from './text.ts'
 import { spanSchema } from './window.ts'
@@ -112,9 +112,9 @@ export const planSchema = z.lazy(() =>
 export type Plan = z.infer<typeof planSchema>
 export type PlannedRow = z.infer<typeof plannedRowSchema>
 
-export const planReferences: readonly Reference[] = [
+export const planReferences = [
   { at: 'formula', to: 'formula' },
-  ...sheetReferencesAt('sheet'),
+  ...under('sheet', sheetReferences),
   { at: 'rows.*.ingredient', to: 'ingredient' },
   { at: 'rows.*.lot', to: 'lot' },
   { at: 'shape.id', to: 'shape' },
@@ -124,7 +124,7 @@ export const planReferences: readonly Reference[] = [
   { at: 'also.*.own.steps.*.press.id', to: 'press' },
   { at: 'steps.*.roller.id', to: 'roller' },
   { at: 'steps.*.press.id', to: 'press' },
-]
+] as const satisfies readonly Reference[]
 
 function shape1to2({ diameterMm, cutMm, window14, ropes: _derived, ...shape }: Loose): Loose {
   return { ...shape, blank: { type: 'rope', diameterMm, cutMm }, window: window14 }

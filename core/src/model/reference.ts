@@ -1,23 +1,17 @@
 /** What records name, as data: each reference says where in the record it stands and what it names. */
-export const RECORD_KINDS = ['formula', 'lot', 'ingredient', 'shape', 'batch', 'photo', 'gear', 'draft'] as const
-export type RecordKind = (typeof RECORD_KINDS)[number]
-/** Of which there is one: it is joined, replaced or left, and never kept twice. */
-export const isOnlyOne = (kind: RecordKind): boolean => kind === 'gear' || kind === 'draft'
-
-/** Parts of Gear that other records name. */
-export const GEAR_PARTS = ['place', 'vessel', 'pot', 'roller', 'press', 'cover'] as const
-export type GearPart = (typeof GEAR_PARTS)[number]
-
-export interface Reference {
+export interface Reference<To extends string = string> {
   /** A path of names; `*` is every member of a list: `rows.*.lot`. */
   readonly at: string
-  readonly to: RecordKind | GearPart
+  /** A kind of record, or a part of Gear; `kinds/index.ts` does not compile where it is neither. */
+  readonly to: To
   /** This record is a part of the one it names: a copy of that one takes a copy of this along. */
   readonly partOf?: true
 }
 
-export const under = (place: string, references: readonly Reference[]): readonly Reference[] =>
-  references.map((reference) => ({ ...reference, at: `${place}.${reference.at}` }))
+export const under = <To extends string>(
+  place: string,
+  references: readonly Reference<To>[],
+): readonly Reference<To>[] => references.map((reference) => ({ ...reference, at: `${place}.${reference.at}` }))
 
 type Change = (id: string) => string
 

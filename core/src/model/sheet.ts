@@ -2,7 +2,7 @@
 import { z } from '../zod.ts'
 import type { Upgrades } from './loose.ts'
 import { between, fraction, someG as massSchema, someMinutes, whole } from './ranges.ts'
-import { under, type Reference } from './reference.ts'
+import type { Reference } from './reference.ts'
 import { idSchema, nameSchema, noteSchema } from './text.ts'
 import { spanSchema } from './window.ts'
 
@@ -146,7 +146,7 @@ export const usualMachines: Machines = { byPin: false, roller: null, press: null
 export type Sheet = z.infer<typeof sheetSchema>
 
 /** What a sheet names outside itself. Doughs and schools stand in the tables and are no records. */
-export const sheetReferences: readonly Reference[] = [
+export const sheetReferences = [
   { at: 'shape', to: 'shape' },
   { at: 'rows.*.ingredient', to: 'ingredient' },
   { at: 'rows.*.lot', to: 'lot' },
@@ -155,8 +155,7 @@ export const sheetReferences: readonly Reference[] = [
   { at: 'vessel', to: 'vessel' },
   { at: 'machines.roller', to: 'roller' },
   { at: 'machines.press', to: 'press' },
-]
-export const sheetReferencesAt = (place: string): readonly Reference[] => under(place, sheetReferences)
+] as const satisfies readonly Reference[]
 
 /** 2: heat of the water, schools, a vessel. 3: several shapes of one dough, a filling. 5: machines, skins kept empty. 7: rows typed in grams. */
 export const sheetUpgrades: Upgrades = {

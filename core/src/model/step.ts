@@ -1,7 +1,7 @@
 /** The steps of a batch, as they are planned. What happens at the bench changes them: see `bench/steps.ts`. */
 import { z } from '../zod.ts'
 import { KNEADS, POURS, PREPARES } from './dough.ts'
-import { pressSchema, rollerSchema } from './machines.ts'
+import { pressSchema, rollerSchema } from './gearParts/index.ts'
 import { between, celsius, lengthMm, pace, someG, someMinutes, whole } from './ranges.ts'
 import { idSchema, lineSchema, nameSchema } from './text.ts'
 import { spanSchema } from './window.ts'

@@ -1,5 +1,7 @@
 /** A tray on the rack: what lies on it, how, and in which air. */
 import { z } from '../zod.ts'
+import { coverFigures } from './gearParts/cover.ts'
+import { figureSchemas } from './gearParts/part.ts'
 import { one, type Upgrade } from './loose.ts'
 import { between, fraction } from './ranges.ts'
 import { nameSchema } from './text.ts'
@@ -26,8 +28,7 @@ export type PieceBody = z.infer<typeof pieceBodySchema>
 export const nightSchema = z.lazy(() => z.strictObject({ temperatureC: between(-20, 60), rhPercent: between(0, 100) }))
 
 /** What lies over a tray: of the exchange with the room it leaves so much, and makes its own damp air beneath. */
-export const overObject = () => z.strictObject({ name: nameSchema, open: between(0.005, 1) })
-export const overSchema = z.lazy(overObject)
+export const overSchema = z.lazy(() => z.strictObject({ name: nameSchema, ...figureSchemas(coverFigures) }))
 export type Over = z.infer<typeof overSchema>
 
 /** Where a tray stands, and under what. */

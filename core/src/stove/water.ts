@@ -5,12 +5,11 @@ import {
   DRIED_MOISTURE,
   potTurns,
   saltG,
-  USUAL_POT_L,
   type BenchState,
   type PotTurns,
 } from '../bench/index.ts'
 import { heatCapacityJ, pot, boilingPointC } from '../heat/index.ts'
-import type { Finish, Gear, Plan, Pot } from '../model/index.ts'
+import { USUAL_POT_L, type Finish, type Gear, type Plan, type Pot } from '../model/index.ts'
 import { saltUptake } from '../transport/index.ts'
 import type { PieceCooking } from './times.ts'
 

@@ -2,6 +2,7 @@
 import { readWorkspaceFile } from '@harina/core'
 import { mutatedFile } from '@harina/core/testing'
 import { cleanup } from '@testing-library/react'
+import { HarinaDatabase } from '../storage/database.ts'
 import { repository } from '../storage/index.ts'
 import BenchStation from '../stations/bench/BenchStation.tsx'
 import FormulaStation from '../stations/formula/FormulaStation.tsx'
@@ -55,7 +56,7 @@ describe('what an older Harina stored and no schema takes', () => {
 
   it('costs itself alone, and is offered as a file', async () => {
     await putWorkspace(sampleWorkspace)
-    await repository.tables.lot.put({ id: 'odd', name: 7 } as never)
+    await new HarinaDatabase().tableOf('lot').put({ id: 'odd', name: 7 } as never)
     await settle()
     renderAt('/gear/sacks', pages)
     expect(await screen.findByDisplayValue('Remilled durum R-31')).toBeTruthy()

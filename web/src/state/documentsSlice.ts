@@ -1,14 +1,10 @@
 /** Records as they stand on the screen: what is stored, with what was changed here and is not stored yet. */
-import { sameValue, type RecordKind, type Records } from '@harina/core'
-import { createEntityAdapter, createSlice, type PayloadAction } from '@reduxjs/toolkit'
-
-export const SHELVED = ['formula', 'lot', 'ingredient', 'shape', 'gear'] as const
-/** Kinds that the app holds whole while it runs. */
-export type Shelved = (typeof SHELVED)[number]
+import { HELD, sameValue, type HeldKind, type RecordKind, type Records } from '@harina/core'
+import { createEntityAdapter, createSlice, type EntityState, type PayloadAction } from '@reduxjs/toolkit'
 
 interface Heard {
-  readonly kind: Shelved
-  readonly records: readonly Records[Shelved][]
+  readonly kind: HeldKind
+  readonly records: readonly Records[HeldKind][]
 }
 
 /** A stored record that no schema takes: left out of everything, and offered as a file. */
@@ -18,26 +14,21 @@ export interface Unreadable {
 }
 
 interface Changed {
-  readonly kind: Shelved
+  readonly kind: HeldKind
   readonly id: string
   /** Null: it goes. */
-  readonly record: Records[Shelved] | null
+  readonly record: Records[HeldKind] | null
 }
 
-const adapter = createEntityAdapter<Records[Shelved]>()
+const adapter = createEntityAdapter<Records[HeldKind]>()
+type Shelves = Record<HeldKind, EntityState<Records[HeldKind], string>>
 
 export const documentsSlice = createSlice({
   name: 'documents',
   initialState: {
-    shelves: {
-      formula: adapter.getInitialState(),
-      lot: adapter.getInitialState(),
-      ingredient: adapter.getInitialState(),
-      shape: adapter.getInitialState(),
-      gear: adapter.getInitialState(),
-    },
+    shelves: Object.fromEntries(HELD.map((kind) => [kind, adapter.getInitialState()])) as Shelves,
     /** Kinds that the store has answered for. */
-    heard: [] as Shelved[],
+    heard: [] as HeldKind[],
     unreadable: [] as Unreadable[],
   },
   reducers: {
@@ -71,12 +62,12 @@ export const documentsSlice = createSlice({
 export type DocumentsState = ReturnType<typeof documentsSlice.getInitialState>
 export const { documentsHeard, documentChanged, unreadableFound, unreadableGone } = documentsSlice.actions
 
-export const documentOf = <K extends Shelved>(
+export const documentOf = <K extends HeldKind>(
   { shelves }: DocumentsState,
   kind: K,
   id: string,
 ): Records[K] | undefined => shelves[kind].entities[id] as Records[K] | undefined
 
 const selectors = adapter.getSelectors()
-export const documentsOf = <K extends Shelved>({ shelves }: DocumentsState, kind: K): readonly Records[K][] =>
-  selectors.selectAll(shelves[kind]) as readonly Records[Shelved][] as readonly Records[K][]
+export const documentsOf = <K extends HeldKind>({ shelves }: DocumentsState, kind: K): readonly Records[K][] =>
+  selectors.selectAll(shelves[kind]) as readonly Records[HeldKind][] as readonly Records[K][]

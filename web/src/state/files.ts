@@ -2,7 +2,8 @@
 import {
   aloneWith,
   FILE_MAX_CHARACTERS,
-  homes,
+  isOnlyOne,
+  kinds,
   mergeImport,
   previewOfImport,
   RECORD_KINDS,
@@ -12,30 +13,29 @@ import {
   type Formula,
   type ImportPreview,
   type RecordKind,
-  type Workspace,
   type WorkspaceFile,
 } from '@harina/core'
-import { format } from 'date-fns'
+import { format as dated } from 'date-fns'
 import { nanoid } from 'nanoid'
 import { download, plainFileName } from '../devices/download.ts'
 import { repository } from '../storage/index.ts'
 import { unreadableGone, type Unreadable } from './documentsSlice.ts'
 import { tellFailure } from './failure.ts'
+import { heldWorkspace } from './select.ts'
 import { store } from './store.ts'
 
 const fileName = (words: string): string =>
-  `${plainFileName(words) || 'formula'}-${format(new Date(), 'yyyy-MM-dd')}.harina.json`
+  `${plainFileName(words) || 'formula'}-${dated(new Date(), 'yyyy-MM-dd')}.harina.json`
 
 const save = (name: string, parts: readonly BlobPart[]) => download(name, new Blob([...parts]), 'application/json')
 
 /** The file in pieces, a record each, so that it is never one long text in memory. */
 function piecesOf(rows: ReadonlyMap<RecordKind, readonly string[]>): string[] {
-  const { formulas: _f, ...frame } = toFile(emptyWorkspace, new Date().toISOString())
-  const head = { format: frame.format, version: frame.version, exportedAt: frame.exportedAt }
+  const { format, version, exportedAt } = toFile(emptyWorkspace, new Date().toISOString())
+  const head = { format, version, exportedAt }
   const lists = RECORD_KINDS.map((kind) => {
     const texts = rows.get(kind) ?? []
-    const isList = Array.isArray(emptyWorkspace[homes[kind]])
-    return `"${homes[kind]}": ${isList ? `[\n${texts.join(',\n')}\n]` : (texts[0] ?? 'null')}`
+    return `"${kinds[kind].home}": ${isOnlyOne(kind) ? (texts[0] ?? 'null') : `[\n${texts.join(',\n')}\n]`}`
   })
   return [`${JSON.stringify(head).slice(0, -1)},\n`, lists.join(',\n'), '\n}\n']
 }
@@ -63,14 +63,8 @@ export async function exportEverything(): Promise<Exported> {
 }
 
 /** One formula, and the lots, ingredients and shapes of the maker's own that it needs. */
-export async function exportFormula(formula: Formula): Promise<void> {
-  const all: Workspace = {
-    ...emptyWorkspace,
-    lots: await repository.read('lot'),
-    ingredients: await repository.read('ingredient'),
-    shapes: await repository.read('shape'),
-  }
-  const file = toFile(aloneWith(all, 'formula', formula), new Date().toISOString())
+export function exportFormula(formula: Formula): void {
+  const file = toFile(aloneWith(heldWorkspace(store.getState()), 'formula', formula), new Date().toISOString())
   save(fileName(formula.sheet.name), [`${JSON.stringify(file, null, 1)}\n`])
 }
 

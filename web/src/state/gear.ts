@@ -1,8 +1,8 @@
 /** Changes of Gear, and of what it keeps in lists. */
-import { gearLists, type Gear, type GearPart } from '@harina/core'
+import { gearParts, type Gear, type GearPart } from '@harina/core'
 import { change, say, type Change } from './workspace.ts'
 
-type PartOf<P extends GearPart> = Gear[(typeof gearLists)[P]][number]
+type PartOf<P extends GearPart> = Gear[(typeof gearParts)[P]['list']][number]
 
 export const changeGear = (edit: (gear: Gear) => Gear): Change => change('gear', 'gear', edit)
 
@@ -10,7 +10,7 @@ export const changeGear = (edit: (gear: Gear) => Gear): Change => change('gear',
 export const setGear = (part: Partial<Gear>): Change => changeGear((gear) => ({ ...gear, ...part }))
 
 function changeList<P extends GearPart>(part: P, edit: (list: readonly PartOf<P>[]) => readonly PartOf<P>[]): Change {
-  const list = gearLists[part]
+  const list = gearParts[part].list
   return changeGear((gear) => ({ ...gear, [list]: edit(gear[list] as readonly PartOf<P>[]) }))
 }
 

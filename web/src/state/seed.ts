@@ -4,11 +4,12 @@ import {
   FILE_VERSION,
   isEnded,
   readWorkspaceFile,
+  RECORD_KINDS,
   recordsOf,
   summarise,
   type Workspace,
 } from '@harina/core'
-import type { Held } from '../storage/index.ts'
+import type { Held, HeldRecords } from '../storage/index.ts'
 
 export interface First {
   /** As the store will hold it once it has been put there. */
@@ -18,12 +19,7 @@ export interface First {
 }
 
 const heldOf = (workspace: Workspace): Held => ({
-  formula: [...workspace.formulas],
-  lot: [...workspace.lots],
-  ingredient: [...workspace.ingredients],
-  shape: [...workspace.shapes],
-  gear: recordsOf(workspace, 'gear'),
-  draft: recordsOf(workspace, 'draft'),
+  records: Object.fromEntries(RECORD_KINDS.map((kind) => [kind, recordsOf(workspace, kind)])) as HeldRecords,
   open: workspace.batches.filter((batch) => !isEnded(batch)),
   ended: workspace.batches.filter(isEnded).map(summarise),
 })

@@ -3,20 +3,26 @@ import {
   computeSheet,
   currentStep,
   defaultUnits,
+  HELD,
   ingredientTable,
   isKept,
   replay,
+  kinds,
   shapeTable,
   thirstByLot,
+  workspaceOf,
   type Batch,
   type BenchState,
   type Gear,
+  type HeldKind,
   type Kitchen,
   type PlannedStep,
+  type RecordKind,
   type Units,
+  type Workspace,
 } from '@harina/core'
 import { createSelector, weakMapMemoize } from '@reduxjs/toolkit'
-import { documentOf, documentsOf, SHELVED } from './documentsSlice.ts'
+import { documentOf, documentsOf } from './documentsSlice.ts'
 import { useApp, type AppState } from './store.ts'
 import { tables } from './tables.ts'
 
@@ -28,7 +34,17 @@ const selectLots = ({ documents }: AppState) => documentsOf(documents, 'lot')
 const selectOwnShapes = ({ documents }: AppState) => documentsOf(documents, 'shape')
 const selectGear = ({ documents }: AppState): Gear | undefined => documentOf(documents, 'gear', 'gear')
 export const selectUnits = (state: AppState): Units => selectGear(state)?.units ?? defaultUnits
-const selectAllHeard = ({ documents }: AppState): boolean => SHELVED.every((kind) => documents.heard.includes(kind))
+const selectAllHeard = ({ documents }: AppState): boolean => HELD.every((kind) => documents.heard.includes(kind))
+
+const isHeld = (kind: RecordKind): kind is HeldKind => kinds[kind].held
+
+/** All that this page holds, as a workspace: without what has ended, and without photos. */
+export const heldWorkspace = ({ documents, draft, batches }: AppState): Workspace =>
+  workspaceOf((kind) => {
+    if (isHeld(kind)) return documentsOf(documents, kind)
+    if (kind === 'batch') return batches.open
+    return kind === 'draft' && draft.present ? [draft.present] : []
+  })
 
 const selectIngredientTable = createSelector([selectIngredients], (own) =>
   ingredientTable([...tables().ingredientRows, ...own]),

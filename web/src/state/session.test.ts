@@ -134,7 +134,7 @@ describe('what is stored and no schema takes', () => {
     const { HarinaDatabase } = await import('../storage/database.ts')
     const db = new HarinaDatabase()
     expect((await db.marks.get('checked'))?.by).toMatch(/session/)
-    await db.lots.put({ id: 'broken', name: 'No sack' } as never)
+    await db.tableOf('lot').put({ id: 'broken', name: 'No sack' } as never)
     if (checkedBy) await db.marks.put({ id: 'checked', by: checkedBy })
     const again = await load(null)
     await again.openStore()

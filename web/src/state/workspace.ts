@@ -6,13 +6,15 @@
 import {
   defaultGear,
   differenceOf,
-  emptyWorkspace,
-  records as kinds,
+  HELD,
+  kinds,
+  nameOf,
   withDifference,
   type Batch,
   type BatchSummary,
   type Difference,
   type Draft,
+  type HeldKind,
   type RecordKind,
   type Records,
 } from '@harina/core'
@@ -26,21 +28,14 @@ import {
   type DocumentKind,
   type Held,
 } from '../storage/index.ts'
-import {
-  documentChanged,
-  documentOf,
-  documentsOf,
-  documentsHeard,
-  SHELVED,
-  unreadableFound,
-  type Shelved,
-} from './documentsSlice.ts'
+import { documentChanged, documentOf, documentsHeard, unreadableFound } from './documentsSlice.ts'
 import { draftHeard } from './draftSlice.ts'
 import { endedBatchesRead, openBatchesRead } from './batchesSlice.ts'
 import { rescueWith, tellFailure, tellStored } from './failure.ts'
 import { forget, remember } from './gearHistory.ts'
 import { notify, notifyTrouble } from './notify.ts'
 import { createPending } from './pending.ts'
+import { heldWorkspace } from './select.ts'
 import { store } from './store.ts'
 
 export interface Change {
@@ -61,14 +56,14 @@ const idOf = (key: string): readonly [DocumentKind, string] => {
   const [kind = '', id = ''] = key.split(' ')
   return [kind as DocumentKind, id]
 }
-const isShelved = (kind: DocumentKind): kind is Shelved => (SHELVED as readonly string[]).includes(kind)
+const isHeld = (kind: DocumentKind): kind is HeldKind => kinds[kind].held
 
 /** Hands the store's word on to the screen, with what is newer here on top. */
 function show(kind: DocumentKind, id: string, stored: unknown, asOf: number): void {
   const record = pending.over(keyOf(kind, id), stored, asOf)
   if (kind === 'draft') store.dispatch(draftHeard((record as Draft | undefined) ?? null))
-  else if (isShelved(kind))
-    store.dispatch(documentChanged({ kind, id, record: (record as Records[Shelved] | undefined) ?? null }))
+  else if (isHeld(kind))
+    store.dispatch(documentChanged({ kind, id, record: (record as Records[HeldKind] | undefined) ?? null }))
 }
 
 /** Writes what waits for one record, until nothing waits; one writer a record, so that changes keep their order. */
@@ -145,14 +140,14 @@ function apply<K extends DocumentKind>(
       return { stored: Promise.resolve(false), undo: () => nothing }
     }
   }
-  if (isShelved(kind))
-    store.dispatch(documentChanged({ kind, id, record: (after as Records[Shelved] | undefined) ?? null }))
+  if (isHeld(kind))
+    store.dispatch(documentChanged({ kind, id, record: (after as Records[HeldKind] | undefined) ?? null }))
   const back = differenceOf(after, before)
   const made: Change = {
     stored: keepDifference(kind, id, difference),
     undo: () => {
       forget(made)
-      const now = isShelved(kind) ? documentOf(store.getState().documents, kind, id) : after
+      const now = isHeld(kind) ? documentOf(store.getState().documents, kind, id) : after
       return apply(kind, id, now as Records[K] | undefined, withDifference<unknown>(now, back), false)
     },
   }
@@ -161,7 +156,7 @@ function apply<K extends DocumentKind>(
 }
 
 /** Changes a record as it stands now, which may be newer than what was drawn. A record that is gone is not made again. */
-export function change<K extends Shelved>(kind: K, id: string, edit: (record: Records[K]) => Records[K]): Change {
+export function change<K extends HeldKind>(kind: K, id: string, edit: (record: Records[K]) => Records[K]): Change {
   const now = documentOf(store.getState().documents, kind, id)
   return now ? apply(kind, id, now, edit(now)) : nothing
 }
@@ -175,7 +170,7 @@ export const changeFrom = <K extends DocumentKind>(
 
 /** Puts a whole record where none was, or where another was. */
 export function put<K extends DocumentKind>(kind: K, record: Records[K]): Change {
-  const before = isShelved(kind) ? documentOf(store.getState().documents, kind, record.id) : undefined
+  const before = isHeld(kind) ? documentOf(store.getState().documents, kind, record.id) : undefined
   return apply(kind, record.id, before as Records[K] | undefined, record)
 }
 
@@ -200,7 +195,7 @@ export async function say(words: string, change: Change, description?: string): 
 
 /** What a removal is called. */
 export const sayRemoved = <K extends DocumentKind>(kind: K, record: Records[K]): void =>
-  void say(`${kinds[kind].nameOf(record)} is removed`, remove(kind, record))
+  void say(`${nameOf(kind, record)} is removed`, remove(kind, record))
 
 const busy = new Set<string>()
 /** One press is one act: the same one again, while the first is under way, is the same press twice. */
@@ -215,7 +210,7 @@ export async function once<T>(act: string, run: () => Promise<T>): Promise<T | u
 }
 
 /** Everything of a kind as it is stored, each with what is newer here on top. */
-function heard(kind: Shelved, stored: readonly Records[Shelved][], asOf: number): readonly Records[Shelved][] {
+function heard(kind: HeldKind, stored: readonly Records[HeldKind][], asOf: number): readonly Records[HeldKind][] {
   const ids = new Set(stored.map(({ id }) => id))
   const made = pending
     .keys()
@@ -223,7 +218,7 @@ function heard(kind: Shelved, stored: readonly Records[Shelved][], asOf: number)
     .filter(([of, id]) => of === kind && !ids.has(id))
   return [...stored.map((record) => [record.id, record] as const), ...made.map(([, id]) => [id, undefined] as const)]
     .map(([id, record]) => pending.over(keyOf(kind, id), record, asOf))
-    .filter((record) => record !== undefined) as Records[Shelved][]
+    .filter((record) => record !== undefined) as Records[HeldKind][]
 }
 
 /** Frozen whole, as it comes: the screen's state would otherwise go through every figure of it to do the same. */
@@ -249,7 +244,7 @@ function readable<R extends { id: string }>(kind: RecordKind, stored: readonly R
 
 /** How what is stored comes onto the screen; a kitchen of which nothing was ever said is as any. */
 const hear = {
-  shelf: (kind: Shelved, good: readonly Records[Shelved][], asOf: number) => {
+  shelf: (kind: HeldKind, good: readonly Records[HeldKind][], asOf: number) => {
     const records = heard(kind, kind === 'gear' && good.length === 0 ? [defaultGear] : good, asOf)
     store.dispatch(documentsHeard({ kind, records }))
   },
@@ -265,8 +260,8 @@ const hear = {
  */
 export function showHeld(held: Held, isChecked = false): void {
   const taken: typeof readable = isChecked ? (_, stored) => frozen(stored) : readable
-  for (const kind of SHELVED) hear.shelf(kind, taken<Records[Shelved]>(kind, held[kind]), pending.writes)
-  hear.draft(taken('draft', held.draft), pending.writes)
+  for (const kind of HELD) hear.shelf(kind, taken<Records[HeldKind]>(kind, held.records[kind]), pending.writes)
+  hear.draft(taken('draft', held.records.draft), pending.writes)
   hear.open(taken('batch', held.open))
   if (held.ended) hear.ended(held.ended)
 }
@@ -296,32 +291,21 @@ function follow<T>(ask: () => Promise<T>, tell: (answer: T) => void): Promise<vo
 
 /** Everything this page holds, into a store that the browser has emptied. */
 rescueWith(async () => {
-  const { documents, draft, batches } = store.getState()
-  const all = <K extends Shelved>(kind: K) => [...documentsOf(documents, kind)]
-  await repository.putBack({
-    ...emptyWorkspace,
-    formulas: all('formula'),
-    lots: all('lot'),
-    ingredients: all('ingredient'),
-    shapes: all('shape'),
-    batches: [...batches.open],
-    gear: all('gear')[0] ?? null,
-    draft: draft.present,
-  })
+  await repository.putBack(heldWorkspace(store.getState()))
   await writeAllOut()
 })
 
 /** The subscription: whatever is stored, by whichever tab, comes here and nowhere else. Resolves once all has been told. */
 export async function subscribe(): Promise<void> {
-  const asked = async <K extends Shelved | 'draft'>(kind: K) => ({
+  const asked = async <K extends HeldKind | 'draft'>(kind: K) => ({
     asOf: pending.writes,
     stored: await repository.read(kind),
   })
   await Promise.all([
-    ...SHELVED.map((kind) =>
+    ...HELD.map((kind) =>
       follow(
         () => asked(kind),
-        ({ asOf, stored }) => hear.shelf(kind, readable<Records[Shelved]>(kind, stored), asOf),
+        ({ asOf, stored }) => hear.shelf(kind, readable<Records[HeldKind]>(kind, stored), asOf),
       ),
     ),
     follow(

@@ -1,6 +1,14 @@
 /** The browser's own store. Records live here; every version has its upgrade and a saved sample in its test. */
-import { records, type Batch, type BenchEvent, type Plan } from '@harina/core'
-import type { Draft, Formula, Gear, Lot, OwnIngredient, OwnShape, Photo, RecordKind } from '@harina/core'
+import {
+  kinds,
+  RECORD_KINDS,
+  type Batch,
+  type BenchEvent,
+  type Photo,
+  type Plan,
+  type RecordKind,
+  type Records,
+} from '@harina/core'
 import { Dexie, type EntityTable, type Table, type Transaction } from 'dexie'
 import type { SummaryBucket } from './summaries.ts'
 
@@ -24,22 +32,15 @@ export interface Mark {
   readonly by?: string
 }
 
-/** Where each kind stood when its older versions were current; open batches keep their events in a table of their own. */
-const tablesOf: Readonly<Partial<Record<RecordKind, readonly string[]>>> = {
-  formula: ['formulas'],
-  gear: ['gear'],
-  draft: ['drafts'],
-  batch: ['closedBatches', 'openBatches'],
-}
-
 /** Brings every table from the version before to this one, by the upgrades that files go through. */
 const upgradeTo = (version: number) => async (was: Transaction) => {
-  for (const [kind, tables] of Object.entries(tablesOf) as [RecordKind, readonly string[]][]) {
-    const upgrade = records[kind].upgrades[version]
+  for (const kind of RECORD_KINDS) {
+    const { upgrades, table } = kinds[kind]
+    const upgrade = upgrades[version]
     if (!upgrade) continue
-    for (const table of tables)
-      for (const record of await was.table<Record<string, unknown>>(table).toArray())
-        await was.table(table).put(upgrade(record))
+    for (const name of kind === 'batch' ? [table.name, 'openBatches'] : [table.name])
+      for (const record of await was.table<Record<string, unknown>>(name).toArray())
+        await was.table(name).put(upgrade(record))
     if (kind === 'batch')
       for (const row of await was.table<EventRow>('events').toArray()) {
         const { events } = upgrade({ events: [row.event] }) as { events: BenchEvent[] }
@@ -48,31 +49,17 @@ const upgradeTo = (version: number) => async (was: Transaction) => {
   }
 }
 
-/** What stands in the store, by the keys and indexes of each table. */
+/** What stands in the store, by the keys and indexes of each table: one a kind, and the store's own. */
 export const STORE_VERSION = 10
 const TABLES = {
-  formulas: 'id',
-  lots: 'id',
-  ingredients: 'id',
-  shapes: 'id',
-  gear: 'id',
-  drafts: 'id',
-  closedBatches: 'id',
+  ...Object.fromEntries(Object.values(kinds).map(({ table: { name, keys } }) => [name, keys])),
   openBatches: 'id',
   summaries: 'bucket',
   events: '[batch+seq], batch',
-  // Photos by their length, too: so that their sum is known without reading one.
-  photos: 'id, batch, base64.length',
   marks: 'id',
 }
 
 export class HarinaDatabase extends Dexie {
-  formulas!: EntityTable<Formula, 'id'>
-  lots!: EntityTable<Lot, 'id'>
-  ingredients!: EntityTable<OwnIngredient, 'id'>
-  shapes!: EntityTable<OwnShape, 'id'>
-  gear!: EntityTable<Gear, 'id'>
-  drafts!: EntityTable<Draft, 'id'>
   closedBatches!: EntityTable<Batch, 'id'>
   openBatches!: EntityTable<OpenBatch, 'id'>
   /** Of closed batches, written with them. */
@@ -90,6 +77,11 @@ export class HarinaDatabase extends Dexie {
     super(name, { chromeTransactionDurability: 'strict', cache: 'disabled' })
     if (!isCurrent) this.comeFromOlder()
     this.version(STORE_VERSION).stores(TABLES).upgrade(upgradeTo(9))
+  }
+
+  /** Of batches, that of the closed ones. */
+  tableOf<K extends RecordKind>(kind: K): Table<Records[K], string> {
+    return this.table(kinds[kind].table.name)
   }
 
   /** Each version by what it added; every one of them costs a slow processor time, whatever the store holds. */

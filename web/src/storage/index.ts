@@ -5,7 +5,7 @@ import { createRepository } from './repository.ts'
 export type { DocumentKind } from './documents.ts'
 export type { OpenBatch } from './database.ts'
 export { BookFull, checked, PartWorkedOn, PhotosFull, Refused, StoreDropped } from './refusal.ts'
-export type { Held, Repository } from './repository.ts'
+export type { Held, HeldRecords, Repository } from './repository.ts'
 
 /** Noted where clearing the database does not reach: that this browser has held a workspace, and in which version of the store. */
 const KEPT = 'harina.kept'

@@ -1,5 +1,5 @@
 /** What cannot be stored, and why: each is told in its own words, and nothing of it is written. */
-import { records, type RecordKind, type Records } from '@harina/core'
+import { kinds, type RecordKind, type Records } from '@harina/core'
 import type { z } from '@harina/core'
 
 /** The schema that reads files would not take it. */
@@ -26,7 +26,7 @@ export class StoreDropped extends Error {}
 
 /** As the schema of its kind has it: everything that is written goes through here, as everything that is read does. */
 export function checked<K extends RecordKind>(kind: K, record: unknown): Records[K] {
-  const read = records[kind].schema.safeParse(record)
+  const read = kinds[kind].schema.safeParse(record)
   if (!read.success) throw new Refused(kind, read.error.issues[0])
-  return read.data
+  return read.data as Records[K]
 }

@@ -1,25 +1,33 @@
 /** Everything the app asks of its store, in the words of the work. */
-import { emptyWorkspace, recordsOf, sameValue, type RecordKind, type Records, type Workspace } from '@harina/core'
-import type { Batch, BatchSummary, Draft, Formula, Gear, Lot, OwnIngredient, OwnShape } from '@harina/core'
+import {
+  emptyWorkspace,
+  HELD,
+  recordsOf,
+  sameValue,
+  workspaceOf,
+  type Batch,
+  type BatchSummary,
+  type HeldKind,
+  type RecordKind,
+  type Records,
+  type Workspace,
+} from '@harina/core'
 import type { Table } from 'dexie'
 import { batchTables } from './batches.ts'
 import type { HarinaDatabase } from './database.ts'
-import { documentTables, PHOTOS_MOST_CHARACTERS, type DocumentKind } from './documents.ts'
+import { documentTables, DOCUMENT_KINDS, PHOTOS_MOST_CHARACTERS } from './documents.ts'
 import { checked, StoreDropped } from './refusal.ts'
 import { wakeful } from './wakeful.ts'
 
 export type Repository = ReturnType<typeof createRepository>
 
-const DOCUMENTS = ['formula', 'lot', 'ingredient', 'shape', 'photo', 'gear', 'draft'] as const satisfies DocumentKind[]
+/** Every record of the kinds that a page holds while it runs; of the draft, the one there is. */
+export type HeldRecords = { readonly [K in HeldKind | 'draft']: readonly Records[K][] }
+const WANTED = [...HELD, 'draft'] as const
 
 /** What the app holds while it runs. */
 export interface Held {
-  readonly formula: readonly Formula[]
-  readonly lot: readonly Lot[]
-  readonly ingredient: readonly OwnIngredient[]
-  readonly shape: readonly OwnShape[]
-  readonly gear: readonly Gear[]
-  readonly draft: readonly Draft[]
+  readonly records: HeldRecords
   /** Batches at the bench. */
   readonly open: readonly Batch[]
   /** Batches that have ended; null where their summaries are still to be made. */
@@ -39,24 +47,20 @@ export interface Opened {
 export function createRepository(db: HarinaDatabase, photosMost = PHOTOS_MOST_CHARACTERS) {
   const documents = documentTables(db, photosMost)
   const batches = batchTables(db)
-  const everything = [...DOCUMENTS.map((kind) => documents.tables[kind]), ...batches.all, db.marks]
+  const everything = [...DOCUMENT_KINDS.map((kind) => db.tableOf(kind)), ...batches.all, db.marks]
 
-  const readAll = async (): Promise<Workspace> => ({
-    formulas: await db.formulas.toArray(),
-    lots: await db.lots.toArray(),
-    ingredients: await db.ingredients.toArray(),
-    shapes: await db.shapes.toArray(),
-    batches: [...(await batches.closed()), ...(await batches.open())],
-    photos: await db.photos.toArray(),
-    gear: (await db.gear.get('gear')) ?? null,
-    draft: (await db.drafts.get('draft')) ?? null,
-  })
+  const readAll = async (): Promise<Workspace> => {
+    const read = new Map<RecordKind, readonly Records[RecordKind][]>()
+    for (const kind of DOCUMENT_KINDS) read.set(kind, await documents.read(kind))
+    read.set('batch', [...(await batches.closed()), ...(await batches.open())])
+    return workspaceOf((kind) => read.get(kind) ?? [])
+  }
 
   const writeAll = async (workspace: Workspace): Promise<void> => {
     // Two kitchens joined may be more than one can be.
     if (workspace.gear) checked('gear', workspace.gear)
-    for (const kind of DOCUMENTS) {
-      const table = documents.tables[kind] as Table<Records[RecordKind], string>
+    for (const kind of DOCUMENT_KINDS) {
+      const table: Table<Records[RecordKind], string> = db.tableOf(kind)
       await table.bulkPut([...recordsOf(workspace, kind)])
     }
     await batches.put(workspace.batches)
@@ -102,14 +106,9 @@ export function createRepository(db: HarinaDatabase, photosMost = PHOTOS_MOST_CH
       return db.transaction('r', everything, async () => {
         const marked = db.marks.toArray().then((marks) => new Map(marks.map((mark) => [mark.id, mark])))
         // All asked at once: each answer on its own would be waited for before the next is asked.
-        const [marks, formula, lot, ingredient, shape, gear, draft, open, ended] = await Promise.all([
+        const [marks, read, open, ended] = await Promise.all([
           marked,
-          documents.read('formula'),
-          documents.read('lot'),
-          documents.read('ingredient'),
-          documents.read('shape'),
-          documents.read('gear'),
-          documents.read('draft'),
+          Promise.all(WANTED.map(async (kind) => [kind, await documents.read(kind)] as const)),
           batches.open(),
           marked.then((marks) => (batches.areFresh(marks.get('summaries')) ? batches.summaries() : null)),
         ])
@@ -117,7 +116,7 @@ export function createRepository(db: HarinaDatabase, photosMost = PHOTOS_MOST_CH
           isNew: marks.size === 0,
           isSeeded: marks.has('seeded'),
           checkedBy: marks.get('checked')?.by ?? null,
-          held: { formula, lot, ingredient, shape, gear, draft, open, ended },
+          held: { records: Object.fromEntries(read) as unknown as HeldRecords, open, ended },
         }
       })
     },
@@ -136,9 +135,9 @@ export function createRepository(db: HarinaDatabase, photosMost = PHOTOS_MOST_CH
 
     /** A record as it lies there, whatever it holds: to be saved as a file where it cannot be shown. */
     raw: (kind: RecordKind, id: string): Promise<unknown> =>
-      kind === 'batch' ? batches.get(id) : documents.tables[kind].get(id),
+      kind === 'batch' ? batches.get(id) : db.tableOf(kind).get(id),
     discard: (kind: RecordKind, id: string): Promise<void> =>
-      kind === 'batch' ? batches.discard(id) : documents.tables[kind].delete(id),
+      kind === 'batch' ? batches.discard(id) : db.tableOf(kind).delete(id),
 
     workspace: (): Promise<Workspace> => db.transaction('r', everything, readAll),
 
@@ -154,7 +153,7 @@ export function createRepository(db: HarinaDatabase, photosMost = PHOTOS_MOST_CH
      */
     each: (visit: (kind: RecordKind, records: readonly Records[RecordKind][]) => void): Promise<void> =>
       db.transaction('r', everything, async () => {
-        for (const kind of DOCUMENTS) visit(kind, await documents.read(kind))
+        for (const kind of DOCUMENT_KINDS) visit(kind, await documents.read(kind))
         await batches.eachClosed(async (closed) => visit('batch', closed))
         visit('batch', await batches.open())
       }),

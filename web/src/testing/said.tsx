@@ -3,6 +3,7 @@
  * bench as it stands when it is reached. One list, so that a reviewer reads each sentence once.
  */
 import {
+  HELD,
   applySchool,
   FAMILIES,
   computeSheet,
@@ -35,7 +36,7 @@ import { renderToStaticMarkup } from 'react-dom/server'
 import { Provider } from 'react-redux'
 import { MemoryRouter } from 'react-router'
 import { endedBatchesRead } from '../state/batchesSlice.ts'
-import { documentsHeard, SHELVED } from '../state/documentsSlice.ts'
+import { documentsHeard } from '../state/documentsSlice.ts'
 import { store } from '../state/store.ts'
 import { provideTables } from '../state/tables.ts'
 import { BenchViewContext, type BenchView } from '../stations/bench/StepPage.tsx'
@@ -66,8 +67,7 @@ export interface Said {
 /** The store holds this kitchen, as the app does once everything is heard. */
 function putKitchen(): void {
   provideTables({ ingredients, doughs, shapes, schools, sauces, presses, troubles })
-  for (const kind of SHELVED)
-    store.dispatch(documentsHeard({ kind, records: kind === 'gear' ? [withMachines.gear] : [] }))
+  for (const kind of HELD) store.dispatch(documentsHeard({ kind, records: kind === 'gear' ? [withMachines.gear] : [] }))
   store.dispatch(endedBatchesRead([]))
 }
 

@@ -142,7 +142,7 @@ function Entry({ formula, all, kitchen, lastMade, onOpen }: EntryProps) {
           type="button"
           className="quiet"
           aria-label={`Export ${sheet.name}`}
-          onClick={() => void exportFormula(formula)}
+          onClick={() => exportFormula(formula)}
         >
           Export
         </button>

@@ -1,8 +1,8 @@
 /** A sack or jar that a row may be weighed from. */
-import { z } from '../zod.ts'
-import { between, fraction } from './ranges.ts'
-import type { Reference } from './reference.ts'
-import { idSchema, nameSchema, noteSchema, timeSchema } from './text.ts'
+import { z } from '../../zod.ts'
+import { between, fraction } from '../ranges.ts'
+import { kindOf } from './kind.ts'
+import { idSchema, nameSchema, noteSchema, timeSchema } from '../text.ts'
 
 /** How flour is packed, from what breathes most to what does not. */
 export const PACKINGS = ['open-bin', 'small-paper', 'paper-sack', 'sealed'] as const
@@ -31,4 +31,14 @@ export const lotSchema = z.lazy(() =>
 
 export type Lot = z.infer<typeof lotSchema>
 
-export const lotReferences: readonly Reference[] = [{ at: 'ingredient', to: 'ingredient' }]
+export const lotKind = kindOf({
+  home: 'lots',
+  one: false,
+  held: true,
+  table: { name: 'lots', keys: 'id' },
+  schema: lotSchema,
+  references: [{ at: 'ingredient', to: 'ingredient' }],
+  upgrades: {},
+  since: 1,
+  nameOf: ({ name }) => name,
+})

@@ -1,6 +1,6 @@
-import * as file from '../file/workspace.ts'
-import * as schools from '../schools/index.ts'
-import * as model from './index.ts'
+import * as file from '../../file/workspace.ts'
+import * as schools from '../../schools/index.ts'
+import * as model from '../index.ts'
 
 interface Built {
   readonly _zod: { readonly def: { readonly type: string } }
@@ -16,7 +16,7 @@ it('every schema is built when it is first asked for, not while a page begins', 
 })
 
 it('a schema that is built late refuses as one that is not', () => {
-  const { records } = model
-  expect(records.lot.schema.safeParse({ id: 'sack' }).success).toBe(false)
-  expect(records.gear.schema.safeParse({ id: 'gear', more: true }).error?.issues[0]?.path).not.toBeUndefined()
+  const { kinds } = model
+  expect(kinds.lot.schema.safeParse({ id: 'sack' }).success).toBe(false)
+  expect(kinds.gear.schema.safeParse({ id: 'gear', more: true }).error?.issues[0]?.path).not.toBeUndefined()
 })

@@ -1,6 +1,7 @@
-import { z } from '../zod.ts'
-import { shapeObject } from './shape.ts'
-import { idSchema, lineSchema, nameSchema } from './text.ts'
+import { z } from '../../zod.ts'
+import { kindOf } from './kind.ts'
+import { shapeObject } from '../shape.ts'
+import { idSchema, lineSchema, nameSchema } from '../text.ts'
 
 /** A shape of the maker's own, or one of the table put right: one of the same identifier stands in its place. */
 export const ownShapeSchema = z.lazy(() =>
@@ -23,3 +24,15 @@ export const ownShapeSchema = z.lazy(() =>
 )
 
 export type OwnShape = z.infer<typeof ownShapeSchema>
+
+export const shapeKind = kindOf({
+  home: 'shapes',
+  one: false,
+  held: true,
+  table: { name: 'shapes', keys: 'id' },
+  schema: ownShapeSchema,
+  references: [],
+  upgrades: {},
+  since: 3,
+  nameOf: ({ name }) => name,
+})

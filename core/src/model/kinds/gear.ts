@@ -1,45 +1,13 @@
 /** The kitchen a maker works in: places, vessels, machines, units and habits. There is one. */
-import { z } from '../zod.ts'
-import { each, one, type Upgrades } from './loose.ts'
-import { pressSchema, rollerSchema } from './machines.ts'
-import { WORKERS } from './plan.ts'
-import { between, litres } from './ranges.ts'
-import type { GearPart, Reference } from './reference.ts'
-import { idSchema, nameSchema, timeSchema } from './text.ts'
-import { AIRS, overObject, usualCovers } from './tray.ts'
-import { defaultUnits, unitsSchema } from './units.ts'
-
-export const placeSchema = z.lazy(() =>
-  z.strictObject({
-    id: idSchema,
-    name: nameSchema,
-    temperatureC: between(-20, 60),
-    rhPercent: between(5, 95),
-    /** How the air moves where a rack stands there. */
-    air: z.enum(AIRS),
-    /** From evening to morning, where that is another air. */
-    night: z.nullable(z.strictObject({ temperatureC: between(-20, 60), rhPercent: between(5, 95) })),
-  }),
-)
-
-/** What a mix has to fit into. */
-export const vesselSchema = z.lazy(() =>
-  z.strictObject({
-    id: idSchema,
-    name: nameSchema,
-    maxDoughG: between(10, 1_000_000),
-  }),
-)
-
-export const potSchema = z.lazy(() =>
-  z.strictObject({
-    id: idSchema,
-    name: nameSchema,
-    holdsL: litres,
-    /** Of the ring it stands on, kW; null where nobody has said. */
-    ringKW: z.nullable(between(0.1, 100)),
-  }),
-)
+import { z } from '../../zod.ts'
+import { gearParts, type GearPart } from '../gearParts/index.ts'
+import { each, one, type Upgrades } from '../loose.ts'
+import { WORKERS } from '../plan.ts'
+import { between } from '../ranges.ts'
+import { kindOf } from './kind.ts'
+import { idSchema, nameSchema, timeSchema } from '../text.ts'
+import { usualCovers } from '../tray.ts'
+import { defaultUnits, unitsSchema } from '../units.ts'
 
 /** A known weight put on a scale, and what it showed. */
 export const scaleCheckSchema = z.lazy(() =>
@@ -52,25 +20,29 @@ export const scaleCheckSchema = z.lazy(() =>
   }),
 )
 export const MAX_SCALE_CHECKS = 200
-/** What is laid over a tray, and how much of the exchange with the room it leaves, of 1. */
-export const coverSchema = z.lazy(() => z.strictObject({ id: idSchema, ...overObject().shape }))
-
 /** Of places, vessels, pots, covers, rollers and presses each, once two kitchens have been joined; one kitchen adds up to `ROOM_FOR`. */
 const MAX_PARTS = 200
 const MAX_READ_AS = 1000
 export const ROOM_FOR = 20
+
+type Parts = typeof gearParts
+type PartLists = { [P in GearPart as Parts[P]['list']]: z.ZodMiniArray<Parts[P]['schema']> }
+
+/** A list of each part. */
+const partLists = () =>
+  Object.fromEntries(
+    Object.values(gearParts).map(({ list, schema, atLeast }) => [
+      list,
+      z.array(schema as z.ZodMiniType).check(z.minLength(atLeast), z.maxLength(MAX_PARTS)),
+    ]),
+  ) as PartLists
 
 export const gearSchema = z.lazy(() =>
   z.strictObject({
     id: z.literal('gear'),
     scaleStepG: between(0.01, 10),
     boardMm: between(100, 3000),
-    places: z.array(placeSchema).check(z.minLength(1), z.maxLength(MAX_PARTS)),
-    vessels: z.array(vesselSchema).check(z.maxLength(MAX_PARTS)),
-    pots: z.array(potSchema).check(z.maxLength(MAX_PARTS)),
-    rollers: z.array(rollerSchema).check(z.maxLength(MAX_PARTS)),
-    presses: z.array(pressSchema).check(z.maxLength(MAX_PARTS)),
-    covers: z.array(coverSchema).check(z.maxLength(MAX_PARTS)),
+    ...partLists(),
     /** How far mixing and kneading by this maker's machine or hand warms the dough, degrees. */
     frictionC: between(0, 30),
     tapC: between(0, 40),
@@ -93,10 +65,6 @@ export const gearSchema = z.lazy(() =>
   }),
 )
 
-export type Place = z.infer<typeof placeSchema>
-export type Vessel = z.infer<typeof vesselSchema>
-export type Pot = z.infer<typeof potSchema>
-export type Cover = z.infer<typeof coverSchema>
 export type ScaleCheck = z.infer<typeof scaleCheckSchema>
 export type Gear = z.infer<typeof gearSchema>
 
@@ -123,23 +91,8 @@ export const defaultGear: Gear = {
   scaleChecks: [],
 }
 
-export const gearReferences: readonly Reference[] = [
-  { at: 'benchPlace', to: 'place' },
-  { at: 'readAs.*.is', to: 'ingredient' },
-]
-
-/** Where Gear keeps what other records name. */
-export const gearLists = {
-  place: 'places',
-  vessel: 'vessels',
-  pot: 'pots',
-  roller: 'rollers',
-  press: 'presses',
-  cover: 'covers',
-} as const satisfies Readonly<Record<GearPart, keyof Gear>>
-
 /** 2: most of it. 3: presses. 4: who kneads, where the bench stands, when the scale was checked. 6: pots. 7: which eggs. 8: how the air moves, and the rings. 9: nights and covers. */
-export const gearUpgrades: Upgrades = {
+const upgrades: Upgrades = {
   2: (gear) => ({ ...defaultGear, ...gear }),
   3: (gear) => ({ ...gear, presses: [] }),
   4: (gear) => ({ ...gear, kneads: 'hand', benchPlace: null, scaleChecks: [] }),
@@ -157,3 +110,18 @@ export const gearUpgrades: Upgrades = {
     readAs: [],
   }),
 }
+
+export const gearKind = kindOf({
+  home: 'gear',
+  one: true,
+  held: true,
+  table: { name: 'gear', keys: 'id' },
+  schema: gearSchema,
+  references: [
+    { at: 'benchPlace', to: 'place' },
+    { at: 'readAs.*.is', to: 'ingredient' },
+  ],
+  upgrades,
+  since: 1,
+  nameOf: () => 'Gear',
+})

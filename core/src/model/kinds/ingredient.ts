@@ -1,6 +1,7 @@
-import { z } from '../zod.ts'
-import { ingredientObject } from './ingredient.ts'
-import { idSchema, nameSchema } from './text.ts'
+import { z } from '../../zod.ts'
+import { kindOf } from './kind.ts'
+import { ingredientObject } from '../ingredient.ts'
+import { idSchema, nameSchema } from '../text.ts'
 
 /** An ingredient of the maker's own, or the table's put right: one of the same identifier stands in its place. */
 export const ownIngredientSchema = z.lazy(() =>
@@ -10,3 +11,15 @@ export const ownIngredientSchema = z.lazy(() =>
 )
 
 export type OwnIngredient = z.infer<typeof ownIngredientSchema>
+
+export const ingredientKind = kindOf({
+  home: 'ingredients',
+  one: false,
+  held: true,
+  table: { name: 'ingredients', keys: 'id' },
+  schema: ownIngredientSchema,
+  references: [],
+  upgrades: {},
+  since: 2,
+  nameOf: ({ name }) => name,
+})
