@@ -1,17 +1,17 @@
 /** A kind of record that only this test knows, told in one descriptor: everything that is done to records is done to it. */
-import type * as Kinds from '../../../core/src/model/kinds/index.ts'
+import type * as Kinds from '@harina/core/model/kinds'
 
 // Jest lifts this above the imports: whoever asks for the kinds is given one more.
-jest.mock('../../../core/src/model/kinds/index.ts', () => {
-  const actual = jest.requireActual<typeof Kinds>('../../../core/src/model/kinds/index.ts')
-  const { kindOf } = jest.requireActual('../../../core/src/model/kinds/kind.ts')
-  const { z } = jest.requireActual('../../../core/src/zod.ts')
-  const remark = kindOf({
+jest.mock('@harina/core/model/kinds', () => {
+  const actual = jest.requireActual<typeof Kinds>('@harina/core/model/kinds')
+  const remark = actual.kindOf({
     home: 'remarks',
     one: false,
     held: true,
     table: { name: 'remarks', keys: 'id' },
-    schema: z.strictObject({ id: z.string(), name: z.string(), lot: z.string(), stars: z.number() }),
+    get schema() {
+      return z.strictObject({ id: z.string(), name: z.string(), lot: z.string(), stars: z.number() })
+    },
     references: [{ at: 'lot', to: 'lot' }],
     // As if the file before had it without stars.
     upgrades: { [9]: (record: object) => ({ ...record, stars: 0 }) },
@@ -30,7 +30,7 @@ jest.mock('../../../core/src/model/kinds/index.ts', () => {
   }
 })
 
-import { mergeImport, previewImport, readWorkspaceFile, toFile, usersOf } from '@harina/core'
+import { mergeImport, previewImport, readWorkspaceFile, toFile, usersOf, z } from '@harina/core'
 import { putWorkspace, sampleWorkspace, settle } from '../testing/renderApp.tsx'
 import { repository } from '../storage/index.ts'
 import { exportEverything } from './files.ts'
@@ -74,7 +74,7 @@ it('is exported, read again, and upgraded from an older file', async () => {
   const text = await new Promise<string>((resolve) => {
     const reader = new FileReader()
     reader.onload = () => resolve(String(reader.result))
-    reader.readAsText(blob)
+    reader.readAsText(blob as Blob)
   })
   const read = readWorkspaceFile(text)
   expect(read.ok && remarksIn(read.value)).toEqual([remark])
