@@ -152,7 +152,7 @@ function work(bench: Bench, step: PlannedStep, story: BatchStory, random: Random
         correctUntilRight(bench, plan.hydration.paper14 + story.thirst, story, random)
       return bench.done()
     case 'prepare':
-    case 'crumb':
+    case 'drink':
       return run(middle(step.minutes))
     case 'cool':
     case 'temper':
@@ -161,7 +161,7 @@ function work(bench: Bench, step: PlannedStep, story: BatchStory, random: Random
       return run(middle(step.hand))
     case 'rest':
       return run(step.best)
-    case 'then':
+    case 'air':
       bench.wait(Math.max(step.minutes[0], 12))
       return bench.done({ type: 'finish-chosen', finish: story.rack ? 'dry' : 'cook' })
     case 'shape': {

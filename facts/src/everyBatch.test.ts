@@ -110,7 +110,7 @@ it('nearly every change of every pair is a dough', () => {
 })
 
 it('no forbidden finish: what holds egg, milk, curd or purée, or a filling, is never offered the rack, and is cautioned', () => {
-  const offersRack = (each: Case) => stepsOfKind(each, 'then').some(({ keeps }) => keeps.driedMonths !== null)
+  const offersRack = (each: Case) => stepsOfKind(each, 'air').some(({ keeps }) => keeps.driedMonths !== null)
   expect(faults((each) => offersRack(each) && (holds(each, isMoist) || each.shape.fillingG !== undefined))).toEqual([])
   const isEgg = (id: string) => /^(egg-(whole|yolk|white)|milk|butter|ricotta|quark|curd|yoghurt|cheese)/.test(id)
   expect(faults((each) => holds(each, isEgg) !== cautionsOf(each.worked).includes('egg-dairy'))).toEqual([])
@@ -123,7 +123,7 @@ it('no forbidden finish: what holds egg, milk, curd or purée, or a filling, is 
       (each) =>
         each.change === 'as started' &&
         each.shape.keep.driedMonths !== null &&
-        stepsOfKind(each, 'then').length > 0 &&
+        stepsOfKind(each, 'air').length > 0 &&
         each.worked.keeping.wet.length === 0 &&
         !offersRack(each),
     ),
@@ -149,7 +149,7 @@ it('keep limits are never longer than the table’s, nor than an hour warm and a
 it('airing stays within what the dough may lie open, a warm rest of a perishable one within the hour', () => {
   expect(
     faults((each) =>
-      stepsOfKind(each, 'then').some(({ minutes, keeps }) => minutes[1] > keeps.roomMin || minutes[0] > minutes[1]),
+      stepsOfKind(each, 'air').some(({ minutes, keeps }) => minutes[1] > keeps.roomMin || minutes[0] > minutes[1]),
     ),
   ).toEqual([])
   expect(
@@ -202,7 +202,7 @@ it('no step names what the batch has not: no pour without water, no fill without
         stepsOfKind(each, 'temper').length > 0 && (each.shape.method === 'drop' || each.dough.control.by === 'base'),
     ),
   ).toEqual([])
-  expect(faults((each) => stepsOfKind(each, 'feed').length > 0 !== (each.shape.blank.type === 'die'))).toEqual([])
+  expect(faults((each) => stepsOfKind(each, 'press').length > 0 !== (each.shape.blank.type === 'die'))).toEqual([])
 })
 
 it('every gram is accounted for: rows are the dough, first stop and what is held back are the jug, salts go in whole', () => {

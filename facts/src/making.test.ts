@@ -93,7 +93,7 @@ it('the sheet at the bench is the dough that was poured: more of it is a longer 
 
 it('the press runs as long as the crumb lasts, and says when it is too dry for it', () => {
   const plan = planOf('sw-crumb', 'ridged-tubes')
-  const step = stepOf(plan, 'feed')
+  const step = stepOf(plan, 'press')
   const run = pressAtBench(plan, full(plan), step)!
   expect(run.runMin * run.massFlowGPerMin).toBeCloseTo(benchPieces(plan, full(plan)).usableG, 3)
   expect(pressAtBench(plan, poured(plan, 10), step)!.crumb!.outsideBy).toBeLessThan(0)

@@ -37,7 +37,7 @@ it('every dough as every shape: a plan that can be stored, each step once, from 
       ...fault(at('cook') < 0 && at('drop') < 0, 'is never cooked'),
       ...fault(dough.control.by === 'hydration' && at('pour') < 0, 'has no water'),
       ...fault(shape.fillingG !== undefined && at('fill') < 0, 'is not filled'),
-      ...fault((shape.blank.type === 'die') !== at('feed') >= 0, 'die and press do not go together'),
+      ...fault((shape.blank.type === 'die') !== at('press') >= 0, 'die and press do not go together'),
     ]
   })
   expect(faults).toEqual([])
@@ -45,14 +45,14 @@ it('every dough as every shape: a plan that can be stored, each step once, from 
 
 it('a ridged hand shape: raked, felt, kneaded, rested, divided, rolled to ropes, shaped', () => {
   expect(kinds(stepsFor('sw-hand', 'little-ears'))).toEqual(
-    'ready flour water pour feel knead rest divide roll shape then cook verdict'.split(' '),
+    'ready flour water pour feel knead rest divide roll shape air cook verdict'.split(' '),
   )
 })
 
 it('alkaline noodles: alkali made first, crumbs in a bag, folded, rested as a sheet, thinned, cut', () => {
   const steps = stepsFor('alk-low', 'alk-medium-wavy')
   expect(kinds(steps)).toEqual(
-    'ready flour water pour feel knead crumb fold rest thin cut then cook verdict'.split(' '),
+    'ready flour water pour feel knead drink fold rest thin cut air cook verdict'.split(' '),
   )
   expect(stepOf(steps, 'thin').roller?.name).toBe('Crank')
   expect(stepOf(steps, 'ready').items.map(({ id }) => id)).toEqual(
@@ -74,7 +74,7 @@ it('scalded skins cool before hands go in; the same dough made cold does not', (
 
 it('crumb for the press is fed, batter is dropped, gnocchi is folded onto a base made ready', () => {
   expect(kinds(stepsFor('sw-crumb', 'ridged-tubes'))).toEqual(
-    'ready flour water pour knead feel rest feed then cook verdict'.split(' '),
+    'ready flour water pour knead feel rest press air cook verdict'.split(' '),
   )
   expect(kinds(stepsFor('batter-board', 'board-scraped')).slice(-2)).toEqual(['drop', 'verdict'])
   const gnocchi = stepsFor('gn-potato', 'potato-ridged')
@@ -83,7 +83,7 @@ it('crumb for the press is fed, batter is dropped, gnocchi is folded onto a base
 })
 
 it('what holds milk, curd or egg, and what is filled, is not offered the rack', () => {
-  const dries = (dough: string, shape: string) => stepOf(stepsFor(dough, shape), 'then').keeps.driedMonths !== null
+  const dries = (dough: string, shape: string) => stepOf(stepsFor(dough, shape), 'air').keeps.driedMonths !== null
   expect(dries('sw-hand', 'little-ears')).toBe(true)
   expect(dries('gn-curd-semolina', 'curd-hollows')).toBe(false)
   expect(dries('gn-curd-semolina', 'one-dent-shells')).toBe(false)
@@ -92,7 +92,7 @@ it('what holds milk, curd or egg, and what is filled, is not offered the rack', 
 
 it('semolina cooked in milk: weighed cold, simmered, stirred, spread, stamped and baked; no hand in it, no lumps', () => {
   const steps = stepsFor('gn-semolina-disc', 'baked-discs')
-  expect(kinds(steps)).toEqual('ready flour prepare knead spread feel stamp then cook verdict'.split(' '))
+  expect(kinds(steps)).toEqual('ready flour prepare knead spread feel stamp air cook verdict'.split(' '))
   expect(stepOf(steps, 'prepare').what).toBe('simmer')
   expect(stepOf(steps, 'knead').how).toBe('stir')
   expect(stepOf(steps, 'spread')).toMatchObject({ thicknessMm: 12 })
@@ -150,7 +150,7 @@ it('what cooks in its soup is salted less, without a caution; shapes bring the f
 it('pulled belts: three rounds of rest and kneading; pulled noodles go straight into the pot', () => {
   const belts = kinds(stepsFor('pulled-belt', 'belt-pulled'))
   expect(belts.filter((kind) => kind === 'knead')).toHaveLength(4)
-  expect(belts).not.toContain('then')
+  expect(belts).not.toContain('air')
 })
 
 it('staging by the school: thirds, all at once, or the dough’s own way', () => {

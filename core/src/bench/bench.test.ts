@@ -444,7 +444,7 @@ describe('tomorrow, the rack, the freezer or the fridge', () => {
       stepsOf(plan, replay(plan, [stamp({ type: 'finish-chosen', finish }, 1)]))
         .slice(-3)
         .map((step) => step.kind)
-    expect(kinds('cook')).toEqual(['then', 'cook', 'verdict'])
+    expect(kinds('cook')).toEqual(['air', 'cook', 'verdict'])
     for (const finish of ['hold', 'freeze', 'dry'] as const) {
       expect(kinds(finish)).toEqual([finish, 'cook', 'verdict'])
       expect(isKept({ kind: finish })).toBe(true)

@@ -28,8 +28,8 @@ export function keptSince(
   const chosen = activeEvents(events)
     .filter((event) => event.type === 'finish-chosen')
     .at(-1)
-  const then = plan.steps.find((step): step is StepOf<'then'> => step.kind === 'then')
-  return chosen && then ? { atMs: Date.parse(chosen.at), keeps: then.keeps, finish: chosen.finish } : null
+  const air = plan.steps.find((step): step is StepOf<'air'> => step.kind === 'air')
+  return chosen && air ? { atMs: Date.parse(chosen.at), keeps: air.keeps, finish: chosen.finish } : null
 }
 
 /** Until when it may be kept, ms since the epoch; null where nothing was put away, or nothing is known. */

@@ -1,9 +1,17 @@
 /** Several doughs at once: when each next wants the cook, and how its hours lie ahead. */
-import { unreachable } from '../result.ts'
 import { benchPieces } from './bowl.ts'
 import { currentStep, liveTimers, stepsOf, type LiveTimer } from './replay.ts'
 import type { BenchState, Timer } from './state.ts'
-import { own, type Plan, type PlannedStep, type StepOf, type Worker } from '../model/index.ts'
+import {
+  own,
+  specOf,
+  workedBy,
+  type Pace,
+  type Plan,
+  type PlannedStep,
+  type StepOf,
+  type Worker,
+} from '../model/index.ts'
 
 const MINUTE_MS = 60_000
 
@@ -48,21 +56,14 @@ const ORDER: Readonly<Record<Call['why'], number>> = { rings: 0, hands: 1, timer
 export const compareCalls = (a: Call, b: Call): number =>
   ORDER[a.why] - ORDER[b.why] || (a.atMs ?? Infinity) - (b.atMs ?? Infinity) || 0
 
-/** What a practised pair of hands does, by the minute. */
-const ROPES_PER_MIN = 60
-const FILL_PER_MIN = 6
-
-const middle = ([low, high]: readonly [number, number]): number => (low + high) / 2
-
 /** Who kneads, and how long: as was chosen at the bench or in Gear, by hand where that machine should not. */
 export function kneading(
   { kneads }: Pick<Plan, 'kneads'>,
-  { workedBy }: Pick<BenchState, 'workedBy'>,
+  { workedBy: chosen }: Pick<BenchState, 'workedBy'>,
   step: StepOf<'knead'>,
 ): { readonly by: Worker; readonly minutes: readonly [number, number] } {
-  const by = workedBy ?? kneads
-  const minutes = by === 'hand' ? null : step[by]
-  return minutes ? { by, minutes } : { by: 'hand', minutes: step.hand }
+  const by = workedBy(step, chosen ?? kneads)
+  return { by, minutes: step[by] ?? step.hand }
 }
 
 /** Who stirs a scald: a mixer where the dough can be kneaded in one. */
@@ -74,67 +75,18 @@ export function scalding(
   return { by: canMixer && (workedBy ?? kneads) === 'mixer' ? 'mixer' : 'hand', canMixer }
 }
 
+const paceOf = (plan: Plan, state: BenchState): Pace => ({
+  worker: state.workedBy ?? plan.kneads,
+  pieces: benchPieces(plan, state).pieces,
+  drinkMin: plan.minutes.drink,
+  cookMin: plan.minutes.cook,
+})
+
 /** How long a step takes, and whether it takes hands: estimates, for looking ahead. */
 export function stepMinutes(plan: Plan, state: BenchState, step: PlannedStep): { minutes: number; hands: boolean } {
-  const hands = (minutes: number) => ({ minutes, hands: true })
-  const waits = (minutes: number) => ({ minutes, hands: false })
-  const pieces = () => Math.min(4000, benchPieces(plan, state).pieces)
-  switch (step.kind) {
-    case 'ready':
-    case 'flour':
-    case 'water':
-    case 'verdict':
-      return hands(3)
-    case 'divide':
-    case 'cut':
-      return hands(6)
-    case 'prepare':
-      return waits(middle(step.minutes))
-    case 'pour':
-      return hands(3 * step.goes.length)
-    case 'feel':
-      return waits(plan.minutes.drink)
-    case 'cool':
-      return waits(step.minutes)
-    case 'crumb':
-      return waits(middle(step.minutes))
-    case 'knead': {
-      const { by, minutes } = kneading(plan, state, step)
-      return by === 'hand' ? hands(middle(minutes)) : waits(middle(minutes))
-    }
-    case 'rest':
-      return waits(step.best)
-    case 'temper':
-      return waits(step.minutes)
-    case 'fold':
-      return hands(2 * step.times)
-    case 'thin':
-    case 'pull':
-    case 'feed':
-      return hands(15)
-    case 'roll':
-      return hands(Math.max(2, pieces() / ROPES_PER_MIN))
-    case 'stamp':
-    case 'shape':
-      return hands(Math.max(2, pieces() / step.perMin))
-    case 'fill':
-      return hands(Math.max(2, pieces() / FILL_PER_MIN))
-    case 'then':
-      return waits(step.minutes[0])
-    case 'hold':
-    case 'freeze':
-    case 'dry':
-      return waits(60)
-    case 'spread':
-      return waits(middle(step.minutes))
-    case 'rinse':
-      return hands(1)
-    case 'drop':
-    case 'cook':
-      return hands(Math.max(1, middle(plan.minutes.cook)))
-    default:
-      return unreachable(step)
-  }
+  const { minutes, waits = false } = specOf(step)
+  const pace = paceOf(plan, state)
+  return { minutes: minutes(step, pace), hands: !(waits === true || (waits && waits(step, pace))) }
 }
 
 export interface Stretch {

@@ -71,7 +71,7 @@ export const isCrumb = (steps: readonly PlannedStep[]): boolean =>
   steps.some((step) => step.kind === 'pour' && (step.how === 'thread' || step.how === 'sprinkle'))
 
 /** Through the press of the plan; null without one. */
-export function pressAtBench(plan: Plan, state: BenchState, { press }: StepOf<'feed'>): PressPlan | null {
+export function pressAtBench(plan: Plan, state: BenchState, { press }: StepOf<'press'>): PressPlan | null {
   const doughG = benchPieces(plan, state).usableG
   const reading = isCrumb(plan.steps) ? bowlReading(plan, state) : null
   return press && pressPlan({ blank: plan.shape.blank, doughG }, plan.densityGPerCm3, reading, press)

@@ -1,6 +1,6 @@
 /** From formula, family, method, school and machines to the steps of one batch. */
 import { temperMinutes } from '../heat/index.ts'
-import type { CourseStep, Dough, PlannedStep, Shape, StepOf } from '../model/index.ts'
+import { specOf, type CourseStep, type Dough, type PlannedStep, type Shape, type StepOf } from '../model/index.ts'
 import {
   airing,
   benchC,
@@ -75,8 +75,8 @@ export function chilledBefore(steps: readonly PlannedStep[], step: Pick<PlannedS
   )
   const has = (...kinds: readonly PlannedStep['kind'][]) => after.some(({ kind }) => kinds.includes(kind))
   if (has('drop')) return 'loose'
-  const shaped = !has('divide', 'thin', 'roll', 'shape', 'pull', 'feed', 'stamp', 'cut', 'fill')
-  if (shaped) return 'loose'
+  const isShaped = !after.some((each) => specOf(each).shapes)
+  if (isShaped) return 'loose'
   const folded = steps.some(({ kind }) => kind === 'fold') && !has('fold')
   return folded || (has('cut', 'stamp') && !has('thin')) ? 'sheet' : 'lump'
 }
@@ -230,7 +230,7 @@ function courseSteps(making: Making, rolled: boolean): readonly PlannedStep[] {
       case 'feel':
         return [{ id: nextId('feel'), kind: 'feel' }]
       case 'crumb':
-        return [{ id: nextId('crumb'), kind: 'crumb', minutes: each.minutes }]
+        return [{ id: nextId('crumb'), kind: 'drink', minutes: each.minutes }]
       case 'knead': {
         const combined = each.how === 'beat' && sets.batter === 'combined'
         const handOnly = combined || each.minutes || each.how === 'fold' || each.how === 'tread'
@@ -288,7 +288,7 @@ function shapingSteps({ worked, kitchen }: Making, shape: Shape): readonly Plann
   const formed: PlannedStep = { id: 'shape', kind: 'shape', perMin }
   const filling = isFilled(sheet, shape) ? fillingOf(sheet, shape) : null
   const fill: PlannedStep[] = filling ? [{ id: 'fill', kind: 'fill', ...filling }] : []
-  if (blank.type === 'die') return [{ id: 'feed', kind: 'feed', press: pressFor(sheet, kitchen.gear) }]
+  if (blank.type === 'die') return [{ id: 'press', kind: 'press', press: pressFor(sheet, kitchen.gear) }]
   if (method === 'drop') return []
   if (method === 'pull') return [step('divide'), step('pull')]
   // A paste that was spread is stamped where it lies.
@@ -351,7 +351,7 @@ function finishSteps({ worked, kitchen }: Making, shape: Shape): readonly Planne
   const { roomMin, fridgeH, freezerMonths, driedMonths, wet } = keeping
   const minutes = [...airing(shape.airBeforeCookMin, keeping)] as [number, number]
   return [
-    { id: 'then', kind: 'then', minutes, keeps: { roomMin, fridgeH, freezerMonths, driedMonths, wet: [...wet] } },
+    { id: 'air', kind: 'air', minutes, keeps: { roomMin, fridgeH, freezerMonths, driedMonths, wet: [...wet] } },
     ...cook,
   ]
 }

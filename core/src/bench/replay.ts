@@ -184,6 +184,10 @@ export function applyEvent(plan: Plan, state: BenchState, event: BenchEvent): Be
         ...keepShare(plan, state, event.keeps, event.part),
         gone: event.shape === undefined ? state.gone : [...state.gone, event.shape],
       }
+    case 'pot-chosen':
+      return { ...state, pot: event.pot }
+    case 'up-at':
+      return { ...state, upAt: event.upAt }
     case 'cooked':
       return { ...state, cookedMin: event.minutes }
     case 'dried':

@@ -1,5 +1,5 @@
 /** A dough in two: the part carved off is a batch of its own, with all that happened before. */
-import type { Batch, BenchEvent, Plan, PlannedStep } from '../model/index.ts'
+import { specOf, type Batch, type BenchEvent, type Plan } from '../model/index.ts'
 import { shareOfLeft, usableDoughG } from './bowl.ts'
 import { activeEvents } from './history.ts'
 import type { BenchState } from './state.ts'
@@ -33,7 +33,7 @@ const named = (plan: Plan, ending: string): Plan => ({
 function asOtherShape(plan: Plan, own: NonNullable<Plan['also'][number]['own']>): Plan {
   const mixed = plan.steps.slice(
     0,
-    plan.steps.findIndex(({ kind }) => SHAPES_FROM.has(kind)),
+    plan.steps.findIndex((step) => specOf(step).shapes),
   )
   return {
     ...named(plan, `, ${own.shape.name}`.slice(0, 60)),
@@ -43,20 +43,6 @@ function asOtherShape(plan: Plan, own: NonNullable<Plan['also'][number]['own']>)
     steps: [...mixed, ...own.steps],
   }
 }
-
-/** The first of these is where one dough parts into its shapes. */
-const SHAPES_FROM: ReadonlySet<PlannedStep['kind']> = new Set([
-  'divide',
-  'thin',
-  'roll',
-  'shape',
-  'pull',
-  'feed',
-  'stamp',
-  'cut',
-  'fill',
-  'drop',
-])
 
 export interface OtherShape {
   readonly shape: string

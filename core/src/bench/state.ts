@@ -1,5 +1,5 @@
 /** What a batch's events fold into. */
-import type { Feel, TimerId, Verdict, Worker } from '../model/index.ts'
+import type { Feel, Pot, TimerId, Verdict, Worker } from '../model/index.ts'
 import type { StepChanges } from './steps.ts'
 import type { RackTray } from './trays.ts'
 
@@ -56,6 +56,10 @@ export interface BenchState extends StepChanges {
   readonly split: { readonly keeps: number; readonly part: 'kept' | 'taken' } | null
   /** Other shapes of this dough that have gone on as batches of their own. */
   readonly gone: readonly string[]
+  /** The one chosen; null is the largest of Gear. */
+  readonly pot: Pot | null
+  /** When it is to be up, with whatever else is; null by itself. */
+  readonly upAt: string | null
   readonly cookedMin: number | null
   /** A tray once it was dry, g. */
   readonly driedG: number | null
@@ -88,6 +92,8 @@ export const initialState: BenchState = {
   hands: null,
   split: null,
   gone: [],
+  pot: null,
+  upAt: null,
   cookedMin: null,
   driedG: null,
   trays: [],

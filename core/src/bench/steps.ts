@@ -1,5 +1,5 @@
 /** The steps of a batch as what happens at the bench has left them. */
-import type { Finish, PlannedStep, StepOf } from '../model/index.ts'
+import { specOf, type Finish, type PlannedStep, type StepOf } from '../model/index.ts'
 
 /** What happened that changes the steps still to come. */
 export interface StepChanges {
@@ -22,7 +22,7 @@ export function stepsNow(
       const { roller } = rolledBy
       return [{ ...step, roller, belt: step.belt && roller !== null, folds: roller ? step.folds : 0 }]
     }
-    return step.kind === 'then' && finish !== null && finish !== 'cook' ? [step, { id: finish, kind: finish }] : [step]
+    return step.kind === 'air' && finish !== null && finish !== 'cook' ? [step, { id: finish, kind: finish }] : [step]
   })
   return chilled.reduce<readonly PlannedStep[]>((steps, { before, minutes: wanted }, index) => {
     const at = steps.findIndex((step) => step.id === before)
@@ -32,8 +32,7 @@ export function stepsNow(
 }
 
 /** Away in the fridge, in the freezer or on the rack, and in nobody's way. */
-export const isKept = ({ kind }: Pick<PlannedStep, 'kind'>): boolean =>
-  kind === 'hold' || kind === 'freeze' || kind === 'dry'
+export const isKept = (step: Pick<PlannedStep, 'kind'>): boolean => specOf(step).kept ?? false
 
 /** The rest that counts: the longest. Null for a dough that has none. */
 export function mainRest({ steps }: { readonly steps: readonly PlannedStep[] }): StepOf<'rest'> | null {

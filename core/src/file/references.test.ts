@@ -96,6 +96,7 @@ function stranger(workspace: Workspace): Workspace {
       vessels: gear.vessels.map((vessel) => ({ ...vessel, maxDoughG: 900 })),
       rollers: gear.rollers.map((roller) => ({ ...roller, widthMm: 220 })),
       presses: gear.presses.map((press) => ({ ...press, lumpG: 9 })),
+      pots: gear.pots.map((pot) => ({ ...pot, holdsL: 9 })),
     }),
     draft: (draft) => ({ ...draft, sheet: { ...draft.sheet, lossPercent: 7 } }),
   }

@@ -21,6 +21,7 @@ import sample6 from '../../fixtures/workspace-6.harina.json'
 import sample7 from '../../fixtures/workspace-7.harina.json'
 import sample8 from '../../fixtures/workspace-8.harina.json'
 import sample9 from '../../fixtures/workspace-9.harina.json'
+import sample10 from '../../fixtures/workspace-10.harina.json'
 
 const AT = '2031-03-01T09:00:00+00:00'
 const worked = computeSheet(testSheet, testKitchen)
@@ -108,9 +109,21 @@ it('never throws, whatever it is given', () => {
 })
 
 it('every version has a saved sample that still reads', () => {
-  const samples: readonly unknown[] = [sample1, sample2, sample3, sample4, sample5, sample6, sample7, sample8, sample9]
+  const samples: readonly unknown[] = [
+    ...[sample1, sample2, sample3, sample4, sample5, sample6, sample7, sample8, sample9, sample10],
+  ]
   for (let version = 1; version <= FILE_VERSION; version += 1)
     expect(readWorkspaceFile(JSON.stringify(samples[version - 1]))).toMatchObject({ ok: true })
+})
+
+it('version 9 comes over whole: its steps have the names the screen gives them, and stand where they stood', () => {
+  const read = readWorkspaceFile(JSON.stringify(sample9))
+  if (!read.ok) throw new Error(read.problem.code)
+  const names: Readonly<Record<string, string>> = { then: 'air', crumb: 'drink', feed: 'press' }
+  const kinds = read.value.batches.map(({ plan }) => plan.steps.map(({ id, kind }) => [id, kind]))
+  expect(kinds).toEqual(sample9.batches.map(({ plan }) => plan.steps.map(({ id, kind }) => [id, names[kind] ?? kind])))
+  expect(kinds.flat().map(([id, kind]) => `${id} ${kind}`)).toContain('then air')
+  expect(read.value.batches.map(({ events }) => events)).toEqual(sample9.batches.map(({ events }) => events))
 })
 
 it('version 1 comes over whole: every formula, batch and figure, with what is new at its default', () => {
@@ -178,10 +191,10 @@ it('version 4 comes over whole: what was at hand to be done after shaping stays,
     expect(events).toEqual(old.events)
     const was = old.plan.steps.find((step) => step.kind === 'then') as
       { fridgeDays: number; dries: boolean } | undefined
-    const then = plan.steps.find((step) => step.kind === 'then')
-    if (!was || !then) continue
-    expect(then.keeps).toMatchObject({ fridgeH: was.fridgeDays * 24, freezerMonths: 0 })
-    expect(then.keeps.driedMonths !== null).toBe(was.dries)
+    const air = plan.steps.find((step) => step.kind === 'air')
+    if (!was || !air) continue
+    expect(air.keeps).toMatchObject({ fridgeH: was.fridgeDays * 24, freezerMonths: 0 })
+    expect(air.keeps.driedMonths !== null).toBe(was.dries)
   }
 })
 

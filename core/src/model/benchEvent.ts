@@ -1,9 +1,8 @@
 /** What is recorded at the bench. A batch is its plan and these, in order. */
 import { z } from '../zod.ts'
-import { rollerSchema } from './gearParts/index.ts'
-import { WORKERS } from './plan.ts'
+import { potSchema, rollerSchema } from './gearParts/index.ts'
 import { between, massG, minutes as anyMinutes, pieces, someG, someMinutes as minutes, whole } from './ranges.ts'
-import { FINISHES } from './step.ts'
+import { FINISHES, WORKERS } from './steps.ts'
 import { trayLayoutSchema, spotSchema } from './tray.ts'
 import { idSchema, LONGEST_MS, nameSchema, noteSchema, timeSchema } from './text.ts'
 
@@ -72,6 +71,10 @@ export const benchEventSchema = z.lazy(() =>
     z.strictObject({ ...base, type: z.literal('shaped'), pieces }),
     /** One piece on the scale while shaping. */
     z.strictObject({ ...base, type: z.literal('sampled'), grams: between(0.001, 10_000) }),
+    /** Cooked in this pot; in the largest of Gear where nothing is said. */
+    z.strictObject({ ...base, type: z.literal('pot-chosen'), pot: potSchema }),
+    /** Up together with others at this hour; null is by itself again. */
+    z.strictObject({ ...base, type: z.literal('up-at'), upAt: z.nullable(timeSchema) }),
     z.strictObject({ ...base, type: z.literal('cooked'), minutes: anyMinutes }),
     /** What a tray weighed once it was dry; also long after the batch was closed. */
     z.strictObject({ ...base, type: z.literal('dried'), grams: massG }),

@@ -1,17 +1,13 @@
 /** What a batch runs with: a plan that never changes once it has begun. */
 import { z } from '../zod.ts'
 import { blankSchema } from './blank.ts'
-import { each, figureOr, one, partOf, together, upgradesOf, type Loose, type Upgrades } from './loose.ts'
+import { each, figureOr, one, partOf, together, upgradesOf, type Loose, type Upgrade, type Upgrades } from './loose.ts'
 import { between, celsius, fraction, lengthMm, massG, minutes, pieces, reckoned, whole } from './ranges.ts'
 import { under, type Reference } from './reference.ts'
 import { sheetReferences, sheetSchema, sheetUpgrades } from './sheet.ts'
-import { plannedStepSchema } from './step.ts'
+import { plannedStepSchema, WORKERS } from './steps.ts'
 import { idSchema, nameSchema, timeSchema } from './text.ts'
 import { spanSchema } from './window.ts'
-
-/** By hand or by machine: a mixer with hook and paddle, a food processor with its blade. */
-export const WORKERS = ['hand', 'mixer', 'processor'] as const
-export type Worker = (typeof WORKERS)[number]
 
 const plannedRowSchema = z.lazy(() =>
   z.strictObject({
@@ -192,25 +188,36 @@ function step4to5(step: Loose): Loose {
   }
 }
 
+/** The steps of a plan, its own and those of the other shapes of its dough. */
+const withSteps = (plan: Loose, upgrade: Upgrade): Loose => ({
+  steps: each(plan['steps'], upgrade),
+  also: each(plan['also'], (also) => ({
+    ...also,
+    ...('own' in also ? { own: one(also['own'], (own) => ({ ...own, steps: each(own['steps'], upgrade) })) } : {}),
+  })),
+})
+
 /** A processor was no kneader, and litres were those of the whole dough. */
 function plan5to6(plan: Loose): Loose {
   const { litres: wholeL, ...pot } = partOf(plan, 'pot')
   const doughG = figureOr(plan['doughG'], 0)
   const litresPer100G = doughG > 0 ? (100 * figureOr(wholeL, 1)) / doughG : 1
-  const withProcessor = (steps: unknown) =>
-    each(steps, (step) => (step['kind'] === 'knead' ? { ...step, processor: null } : step))
   return {
     ...plan,
     pot: { ...pot, litresPer100G: Math.min(100_000, Math.max(0.001, litresPer100G)) },
-    steps: withProcessor(plan['steps']),
-    also: each(plan['also'], (also) => ({
-      ...also,
-      ...('own' in also ? { own: one(also['own'], (own) => ({ ...own, steps: withProcessor(own['steps']) })) } : {}),
-    })),
+    ...withSteps(plan, (step) => (step['kind'] === 'knead' ? { ...step, processor: null } : step)),
   }
 }
 
-/** 2: every blank, doughs on a base. 3: drops say how. 4: the batch's own steps. 5: how long it keeps, folds and belts. 6: processors, pots. 9: the pot is the kitchen's of the day. */
+/** Steps bear the names that the screen gives them. */
+const STEP_NAMES_10 = new Map<unknown, string>([
+  ['then', 'air'],
+  ['crumb', 'drink'],
+  ['feed', 'press'],
+])
+const step9to10: Upgrade = (step) => ({ ...step, kind: STEP_NAMES_10.get(step['kind']) ?? step['kind'] })
+
+/** 2: every blank, doughs on a base. 3: drops say how. 4: the batch's own steps. 5: how long it keeps, folds and belts. 6: processors, pots. 9: the pot is the kitchen's of the day. 10: names of steps. */
 const ownUpgrades: Upgrades = {
   2: (plan) => ({
     ...plan,
@@ -237,6 +244,7 @@ const ownUpgrades: Upgrades = {
     const { largestL: _, ...pot } = partOf(plan, 'pot')
     return { ...plan, pot }
   },
+  10: (plan) => ({ ...plan, ...withSteps(plan, step9to10) }),
 }
 export const planUpgrades = together(
   upgradesOf(sheetUpgrades, (upgrade) => (plan) => ({ ...plan, sheet: one(plan['sheet'], upgrade) })),

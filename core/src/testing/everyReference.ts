@@ -31,11 +31,13 @@ export const counterPress = {
   firstDiscardG: 30,
 }
 
+const kettle = { id: 'kettle', name: 'Kettle', holdsL: 12, ringKW: null }
 const gear: Gear = {
   ...testKitchen.gear,
   vessels: [{ id: 'bowl', name: 'The big bowl', maxDoughG: 4000 }],
   rollers: [crank],
   presses: [counterPress],
+  pots: [kettle],
   benchPlace: 'dry',
   readAs: [{ name: 'the miller’s', is: 'our-durum' }],
 }
@@ -73,7 +75,7 @@ if (!worked.ok) throw new Error(worked.problem.code)
 const steps = [
   { id: 'flour', kind: 'flour' as const },
   { id: 'thin', kind: 'thin' as const, roller: crank, folds: 0, belt: false },
-  { id: 'feed', kind: 'feed' as const, press: counterPress },
+  { id: 'press', kind: 'press' as const, press: counterPress },
 ]
 const began = planBatch(worked.value, kitchen, AT, 'f1')
 const plan = {
@@ -87,6 +89,7 @@ const part = (id: string, other: string, which: 'kept' | 'taken'): Batch => ({
   events: [
     { id: `${id}-1`, at: AT, type: 'poured', grams: 200 },
     { id: `${id}-3`, at: AT, type: 'rolled-by', roller: crank },
+    { id: `${id}-4`, at: AT, type: 'pot-chosen', pot: kettle },
     { id: `${id}-2`, at: AT, type: 'split', keeps: 0.75, other, part: which, shape: 'our-pips' },
   ],
 })

@@ -7,8 +7,12 @@ import sample5 from '../../fixtures/workspace-5.harina.json'
 import sample6 from '../../fixtures/workspace-6.harina.json'
 import sample7 from '../../fixtures/workspace-7.harina.json'
 import sample8 from '../../fixtures/workspace-8.harina.json'
+import sample9 from '../../fixtures/workspace-9.harina.json'
+import sample10 from '../../fixtures/workspace-10.harina.json'
 
-const samples: readonly unknown[] = [sample1, sample2, sample3, sample4, sample5, sample6, sample7, sample8]
+const samples: readonly unknown[] = [
+  ...[sample1, sample2, sample3, sample4, sample5, sample6, sample7, sample8, sample9, sample10],
+]
 
 /** The same numbers for the same seed (mulberry32). */
 export function chanceFrom(seed: number): () => number {

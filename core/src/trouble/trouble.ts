@@ -11,24 +11,9 @@ import {
   saltWithFlour,
   sampleReport,
 } from '../bench/index.ts'
-import { FAMILIES, type IngredientTable, own, type Plan, positive, someText } from '../model/index.ts'
+import { FAMILIES, type IngredientTable, own, type Plan, positive, someText, TROUBLE_STAGES } from '../model/index.ts'
 import type { Kitchen } from '../sheet/index.ts'
 import { z } from '../zod.ts'
-
-export const TROUBLE_STAGES = [
-  'mix',
-  'knead',
-  'rest',
-  'roll',
-  'cut',
-  'shape',
-  'extrude',
-  'dry',
-  'store',
-  'cook',
-  'serve',
-] as const
-export type TroubleStage = (typeof TROUBLE_STAGES)[number]
 
 /** What a batch's numbers can show. */
 export const EVIDENCE = [

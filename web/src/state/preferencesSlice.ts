@@ -17,10 +17,6 @@ const preferencesSchema = z.object({
   big: z.catch(z.boolean(), false),
   /** Times that were logged move those of the table, in the pot and on the rack. */
   learnt: z.catch(z.boolean(), true),
-  /** When all that is in the pot is to be up. */
-  upAtMs: z.catch(z.nullable(z.number()), null),
-  /** By its batch: the pot it is cooked in, where that is not the largest. */
-  potFor: z.catch(z.record(z.string(), z.string()), {}),
   /** The air sensor is read. */
   air: z.catch(z.boolean(), false),
   lastPath: z.catch(z.string().check(z.regex(/^\/\w/), z.maxLength(200)), '/formula'),

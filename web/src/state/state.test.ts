@@ -8,8 +8,6 @@ describe('preferences', () => {
     big: false,
     air: false,
     learnt: true,
-    upAtMs: null,
-    potFor: {},
     theme: 'system',
     sound: true,
     lastPath: '/formula',
@@ -46,8 +44,6 @@ describe('preferences', () => {
       big: false,
       air: false,
       learnt: false,
-      upAtMs: 1_900_000_000_000,
-      potFor: { b1: 'kettle' },
     } as const
     writePreferences(preferences)
     expect(readPreferences()).toEqual(preferences)

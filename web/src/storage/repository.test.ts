@@ -13,6 +13,7 @@ import {
 } from '@harina/core'
 import sample from '@harina/core/fixtures/workspace-1.harina.json'
 import sample3 from '@harina/core/fixtures/workspace-3.harina.json'
+import sample9 from '@harina/core/fixtures/workspace-9.harina.json'
 import sample8 from '@harina/core/fixtures/workspace-8.harina.json'
 import { Dexie } from 'dexie'
 import { HarinaDatabase, STORE_VERSION } from './database.ts'
@@ -236,6 +237,41 @@ it('a browser that holds version 8 finds the trays of its open batch as they lay
   expect(batchSchema.safeParse(batch).error?.issues ?? []).toEqual([])
   const [tray] = replay(batch!.plan, batch!.events).trays
   expect(tray!.spots.map(({ spot }) => spot.cover)).toEqual([null, { name: 'a cloth', open: 0.15 }])
+})
+
+it('a browser that holds version 9 finds its open batch at the step where it stood, by its new name', async () => {
+  const old = new Dexie('held-9')
+  old.version(10).stores({
+    formulas: 'id',
+    lots: 'id',
+    ingredients: 'id',
+    shapes: 'id',
+    gear: 'id',
+    drafts: 'id',
+    closedBatches: 'id',
+    openBatches: 'id',
+    events: '[batch+seq], batch',
+    marks: 'id',
+    summaries: 'bucket',
+    photos: 'id, batch, base64.length',
+  })
+  const { plan, id } = sample9.batches.find((batch) => batch.plan.steps.some(({ kind }) => kind === 'then'))!
+  const before = plan.steps.slice(
+    0,
+    plan.steps.findIndex(({ kind }) => kind === 'then'),
+  )
+  await old.table('openBatches').add({ id, plan })
+  await old.table('events').bulkAdd(
+    before.map((step, seq) => ({
+      batch: id,
+      seq,
+      event: { id: `e${seq}`, at: plan.at, type: 'step-done', step: step.id },
+    })),
+  )
+  old.close()
+  const [batch] = await createRepository(new HarinaDatabase('held-9')).batches.open()
+  expect(batchSchema.safeParse(batch).error?.issues ?? []).toEqual([])
+  expect(currentStep(batch!.plan, replay(batch!.plan, batch!.events))).toMatchObject({ id: 'then', kind: 'air' })
 })
 
 describe('a dough split in two', () => {

@@ -139,7 +139,7 @@ function played(plan: Plan): (stepId: string) => readonly BenchEvent[] {
       ...(step.kind === 'pour'
         ? [{ type: 'poured' as const, grams: waterTargets(plan, { weighedG: {} }).totalG }]
         : []),
-      ...(step.kind === 'then' ? [{ type: 'finish-chosen' as const, finish: 'cook' as const }] : []),
+      ...(step.kind === 'air' ? [{ type: 'finish-chosen' as const, finish: 'cook' as const }] : []),
       { type: 'step-done', step: step.id },
     ])
     return actions.map((action, n) => ({ ...action, id: `e${n}`, at: AT }) as BenchEvent)
@@ -241,7 +241,7 @@ const wordsOfStep = (step: PlannedStep): unknown => [
   step.kind === 'ready' && step.items.map(({ id }) => id),
   step.kind === 'prepare' && step.belowC,
   step.kind === 'rest' && step.high,
-  step.kind === 'then' && step.keeps.wet.map(({ code }) => code),
+  step.kind === 'air' && step.keeps.wet.map(({ code }) => code),
 ]
 
 /** What a batch is made by: the same kinds of step, in the same words. Only the figures in them differ. */

@@ -69,7 +69,6 @@ export const cookedIn = ({ batch: { plan } }: RunningBatch) =>
 export function usePot(running: readonly RunningBatch[]): ReadonlyMap<string, PotOf> {
   const kitchen = useKitchen()
   const taught = useTaught()
-  const potFor = useApp((state) => state.preferences.potFor)
   const gear = kitchen?.gear
   const going = useMemo(
     () =>
@@ -102,7 +101,7 @@ export function usePot(running: readonly RunningBatch[]): ReadonlyMap<string, Po
         const cooking = known.get(keyOf(piece)) ?? null
         const learnt = learntTimes(taught, shape, finish)
         const grams = benchPieces(plan, state).usableG
-        const pot = pots.find(({ id }) => id === potFor[batch.id]) ?? pots[0]!
+        const pot = pots.find(({ id }) => id === state.pot?.id) ?? state.pot ?? pots[0]!
         const water = waterFor(grams, plan, piece, pot, gear ?? { altitudeM: 0, tapC: 15 })
         const of = {
           ...timesOf(plan, shape, finish, cooking, learnt),
@@ -116,5 +115,5 @@ export function usePot(running: readonly RunningBatch[]): ReadonlyMap<string, Po
         return [batch.id, of]
       }),
     )
-  }, [going, known, taught, gear, potFor])
+  }, [going, known, taught, gear])
 }

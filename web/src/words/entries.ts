@@ -1,5 +1,6 @@
 /** What an entry of a batch's book says. */
 import { formatNumber, type Addition, type BenchEvent, type Plan, type PlannedStep } from '@harina/core'
+import { format } from 'date-fns'
 import { counted } from './units.ts'
 import { feelWords, verdictWords } from './doughs.ts'
 import { workerWords } from './benchSteps.ts'
@@ -52,6 +53,8 @@ const entries: {
     return other ? `divided: ${other.name} goes on by itself` : `split: ${formatNumber(100 * event.keeps, 0)} % stay`
   },
   dried: (event, { grams }) => `${grams(event.grams)} once it was dry`,
+  'pot-chosen': (event) => `into ${event.pot.name}`,
+  'up-at': (event) => (event.upAt ? `to be up at ${format(event.upAt, 'HH:mm')}` : 'up by itself'),
   cooked: (event) => `cooked ${formatNumber(event.minutes, event.minutes % 1 === 0 ? 0 : 1)} min`,
   'tray-laid': (event, { grams }) =>
     `${event.name}: ${grams(event.grams)} onto the rack, ${spotWords(event.layout.spot)}`,

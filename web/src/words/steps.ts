@@ -1,38 +1,19 @@
-/** What the steps of a batch and its clocks are called. */
-import { formatCountdown, type Call, type LiveTimer, type PlannedStep, type StepKind } from '@harina/core'
+/** What the steps of a batch and its clocks are called: one entry a kind. */
+import { formatCountdown, type Call, type LiveTimer, type PlannedStep, type StepKind, type StepOf } from '@harina/core'
 
-const kindWords: Readonly<Record<Exclude<StepKind, 'prepare' | 'knead'>, string>> = {
-  ready: 'Ready',
-  flour: 'Flour',
-  water: 'Water',
-  pour: 'Pour',
-  cool: 'Cool',
-  feel: 'Feel',
-  crumb: 'Drink',
-  rest: 'Rest',
-  temper: 'Warm up',
-  fold: 'Fold',
-  divide: 'Divide',
-  thin: 'Thin',
-  cut: 'Cut',
-  stamp: 'Stamp',
-  feed: 'Press',
-  roll: 'Roll',
-  shape: 'Shape',
-  pull: 'Pull',
-  fill: 'Fill',
-  then: 'Air',
-  drop: 'Drop',
-  hold: 'Keep',
-  freeze: 'Freeze',
-  spread: 'Spread',
-  rinse: 'Rinse',
-  dry: 'Dry',
-  cook: 'Cook',
-  verdict: 'Verdict',
+type Said<K extends StepKind> = string | ((step: StepOf<K>) => string)
+
+interface StepWords<K extends StepKind> {
+  /** The step in a word. */
+  readonly name: Said<K>
+  /** What its clock is for; its name where nothing is said. */
+  readonly clock?: Said<K>
+  /** What its clock calls once it has run out, after the name of the batch. */
+  readonly rung?: Said<K>
 }
-const prepareWords = { steam: 'Steam off', dry: 'Dry off', drain: 'Drain', grate: 'Grate', simmer: 'Simmer' } as const
-const kneadWords = {
+
+const prepareNames = { steam: 'Steam off', dry: 'Dry off', drain: 'Drain', grate: 'Grate', simmer: 'Simmer' } as const
+const kneadNames = {
   push: 'Knead',
   press: 'Press',
   tread: 'Tread',
@@ -44,71 +25,65 @@ const kneadWords = {
   draw: 'Thin the rope',
 } as const
 
-/** A step in a word. */
-export function stepName(step: PlannedStep): string {
-  switch (step.kind) {
-    case 'prepare':
-      return prepareWords[step.what]
-    case 'knead':
-      return kneadWords[step.how]
-    case 'cook':
-      return step.how === 'bake' ? 'Bake' : 'Cook'
-    default:
-      return kindWords[step.kind]
-  }
+export const stepWords: { readonly [K in StepKind]: StepWords<K> } = {
+  ready: { name: 'Ready' },
+  prepare: { name: ({ what }) => prepareNames[what], rung: ' is ready to weigh' },
+  flour: { name: 'Flour' },
+  water: { name: 'Water' },
+  pour: { name: 'Pour' },
+  cool: { name: 'Cool', clock: 'cooling', rung: ' is hand-warm' },
+  feel: { name: 'Feel' },
+  drink: { name: 'Drink', clock: 'drinking', rung: ' has drunk' },
+  knead: {
+    name: ({ how }) => kneadNames[how],
+    clock: ({ how }) => (how === 'push' ? 'kneading' : 'working'),
+    rung: ({ how }) => (how === 'push' ? ' is kneaded' : ' is worked'),
+  },
+  rest: { name: 'Rest', clock: ({ cold }) => (cold ? 'in the fridge' : 'resting'), rung: ' has rested' },
+  temper: { name: 'Warm up', clock: 'warming up', rung: ' is back from the fridge' },
+  fold: { name: 'Fold' },
+  divide: { name: 'Divide' },
+  thin: { name: 'Thin' },
+  cut: { name: 'Cut' },
+  stamp: { name: 'Stamp' },
+  press: { name: 'Press' },
+  roll: { name: 'Roll' },
+  shape: { name: 'Shape' },
+  pull: { name: 'Pull' },
+  fill: { name: 'Fill' },
+  air: { name: 'Air', clock: 'airing', rung: ' has aired' },
+  drop: { name: 'Drop', clock: 'cooking', rung: ' wants tasting' },
+  hold: { name: 'Keep' },
+  freeze: { name: 'Freeze' },
+  spread: { name: 'Spread' },
+  rinse: { name: 'Rinse' },
+  dry: { name: 'Dry' },
+  cook: { name: ({ how }) => (how === 'bake' ? 'Bake' : 'Cook'), clock: 'cooking', rung: ' wants tasting' },
+  verdict: { name: 'Verdict' },
 }
 
+function said(step: PlannedStep, what: keyof StepWords<StepKind>): string | undefined {
+  const words = stepWords[step.kind][what] as Said<StepKind> | undefined
+  return typeof words === 'function' ? words(step) : words
+}
+
+/** A step in a word. */
+export const stepName = (step: PlannedStep): string => said(step, 'name') ?? step.kind
+
+type Clock = Pick<LiveTimer, 'name' | 'id' | 'step'>
+
 /** What a running clock is for. */
-export function timerName({ name, id, step }: Pick<LiveTimer, 'name' | 'id' | 'step'>): string {
+export function timerName({ name, id, step }: Clock): string {
   if (name !== null) return name
   if (id === 'drink') return 'drinking'
-  if (!step) return 'timed'
-  switch (step.kind) {
-    case 'knead':
-      return step.how === 'push' ? 'kneading' : 'working'
-    case 'rest':
-      return step.cold ? 'in the fridge' : 'resting'
-    case 'crumb':
-      return 'drinking'
-    case 'cool':
-      return 'cooling'
-    case 'temper':
-      return 'warming up'
-    case 'then':
-      return 'airing'
-    case 'drop':
-    case 'cook':
-      return 'cooking'
-    default:
-      return stepName(step).toLowerCase()
-  }
+  return step ? (said(step, 'clock') ?? stepName(step).toLowerCase()) : 'timed'
 }
 
 /** What a clock that has run out calls. */
-export function timerCall({ name, id, step }: Pick<LiveTimer, 'name' | 'id' | 'step'>): string {
+export function timerCall({ name, id, step }: Clock): string {
   if (name !== null) return `: ${name}`
   if (id === 'drink') return ' has drunk'
-  switch (step?.kind) {
-    case 'prepare':
-      return ' is ready to weigh'
-    case 'cool':
-      return ' is hand-warm'
-    case 'crumb':
-      return ' has drunk'
-    case 'knead':
-      return step.how === 'push' ? ' is kneaded' : ' is worked'
-    case 'rest':
-      return ' has rested'
-    case 'temper':
-      return ' is back from the fridge'
-    case 'then':
-      return ' has aired'
-    case 'drop':
-    case 'cook':
-      return ' wants tasting'
-    default:
-      return ' wants you'
-  }
+  return (step && said(step, 'rung')) ?? ' wants you'
 }
 
 /** When and what for, in a few words. */

@@ -20,7 +20,7 @@ export const GEAR_PARTS = Object.keys(gearParts) as GearPart[]
 export type { Figure, Figures, GearPartSpec } from './part.ts'
 export { airFigures, type Place } from './place.ts'
 export type { Vessel } from './vessel.ts'
-export { USUAL_POT_L, type Pot } from './pot.ts'
+export { potSchema, USUAL_POT_L, type Pot } from './pot.ts'
 export type { Cover } from './cover.ts'
 export { gapFigure, rollerSchema, type KeptRoller } from './roller.ts'
 export { pressKindSchema, pressSchema, type KeptPress, type PressKind } from './press.ts'

@@ -15,6 +15,7 @@ const part = partOf({
   more: () => ({}),
 })
 
+export const potSchema = part.schema
 export type Pot = z.infer<typeof part.schema>
 export const potPart = {
   ...part,

@@ -33,6 +33,7 @@ export const batchKind = kindOf({
     { at: 'events.*.other', to: 'batch', partOf: true },
     { at: 'events.*.shape', to: 'shape' },
     { at: 'events.*.roller.id', to: 'roller' },
+    { at: 'events.*.pot.id', to: 'pot' },
   ],
   upgrades: together(
     upgradesOf(planUpgrades, (upgrade) => (batch) => ({ ...batch, plan: one(batch['plan'], upgrade) })),

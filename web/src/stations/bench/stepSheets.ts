@@ -1,22 +1,23 @@
-/** What is shown for each kind of step. */
-import type { StepKind } from '@harina/core'
+/** What is shown for each kind of step; one that is not here has the plain sheet. */
+import { STEP_KINDS, type StepKind } from '@harina/core'
 import type { ComponentType } from 'react'
+import { AirStep } from './steps/AirStep.tsx'
 import { DivideStep } from './steps/DivideStep.tsx'
 import { RollStep, ShapeStep } from './steps/HandSteps.tsx'
 import { FillStep, PullStep } from './steps/PullAndFill.tsx'
 import { FeelStep } from './steps/FeelStep.tsx'
 import { DryStep, FreezeStep, HoldStep } from './steps/KeptSteps.tsx'
-import { ThenStep } from './steps/ThenStep.tsx'
 import { CookStep, DropStep, RinseStep } from './steps/PotSteps.tsx'
+import { PlainStep } from './steps/PlainStep.tsx'
 import { PourStep } from './steps/PourStep.tsx'
-import { FeedStep } from './steps/PressStep.tsx'
+import { PressStep } from './steps/PressStep.tsx'
 import { ReadyStep } from './steps/ReadyStep.tsx'
 import { CutStep, FoldStep, StampStep, ThinStep } from './steps/RollerSteps.tsx'
-import { CoolStep, CrumbStep, KneadStep, PrepareStep, RestStep, SpreadStep, TemperStep } from './steps/TimedSteps.tsx'
+import { CoolStep, DrinkStep, KneadStep, PrepareStep, RestStep, SpreadStep, TemperStep } from './steps/TimedSteps.tsx'
 import { VerdictStep } from './steps/VerdictStep.tsx'
 import { FlourStep, WaterStep } from './steps/WeighSteps.tsx'
 
-export const stepSheets: Readonly<Record<StepKind, ComponentType>> = {
+const own: Readonly<Partial<Record<StepKind, ComponentType>>> = {
   ready: ReadyStep,
   prepare: PrepareStep,
   flour: FlourStep,
@@ -24,7 +25,7 @@ export const stepSheets: Readonly<Record<StepKind, ComponentType>> = {
   pour: PourStep,
   cool: CoolStep,
   feel: FeelStep,
-  crumb: CrumbStep,
+  drink: DrinkStep,
   knead: KneadStep,
   rest: RestStep,
   temper: TemperStep,
@@ -33,12 +34,12 @@ export const stepSheets: Readonly<Record<StepKind, ComponentType>> = {
   thin: ThinStep,
   cut: CutStep,
   stamp: StampStep,
-  feed: FeedStep,
+  press: PressStep,
   roll: RollStep,
   shape: ShapeStep,
   pull: PullStep,
   fill: FillStep,
-  then: ThenStep,
+  air: AirStep,
   drop: DropStep,
   hold: HoldStep,
   freeze: FreezeStep,
@@ -48,3 +49,7 @@ export const stepSheets: Readonly<Record<StepKind, ComponentType>> = {
   cook: CookStep,
   verdict: VerdictStep,
 }
+
+export const stepSheets = Object.fromEntries(STEP_KINDS.map((kind) => [kind, own[kind] ?? PlainStep])) as Readonly<
+  Record<StepKind, ComponentType>
+>

@@ -181,7 +181,7 @@ it('without a roller the pin thins it, to the same thickness', async () => {
 })
 
 it('crumb through the press: what to feed, and a clock for its barrel by its own name', async () => {
-  await beginBatch({ ...as('sw-crumb', 'ridged-tubes'), upTo: 'feed' })
+  await beginBatch({ ...as('sw-crumb', 'ridged-tubes'), upTo: 'press' })
   expect(screen.getByText('feed').parentElement!.textContent).toContain('6 g')
   expect(screen.getByText(/^Counter press: \d+ min of running/)).toBeTruthy()
   await press(/^Time its \d+ min/)
@@ -203,7 +203,7 @@ it('lumps are weighed one by one, and those off are named', async () => {
 })
 
 it('pot, fridge, freezer or rack: what is chosen decides what comes next', async () => {
-  await beginBatch({ minutesAgo: 90, upTo: 'then' }, { type: 'poured', grams: 402 })
+  await beginBatch({ minutesAgo: 90, upTo: 'air' }, { type: 'poured', grams: 402 })
   fireEvent.keyDown(window, { key: '4' })
   await press(/^On the rack space|^On the rack$/)
   expect(title()).toBe('On the rack')

@@ -34,9 +34,9 @@ export function useRack() {
       toLayOut: there.filter((each) => isOnRack(each) && unlaidG(each) > 0),
       /** Never for the rack, and still to be decided on. */
       refused: running.flatMap((each) => {
-        const then = each.batch.plan.steps.find((step) => step.kind === 'then')
-        return then?.kind === 'then' && each.state.finish === null && then.keeps.wet.length > 0
-          ? [{ running: each, keeps: then.keeps }]
+        const air = each.batch.plan.steps.find((step) => step.kind === 'air')
+        return air?.kind === 'air' && each.state.finish === null && air.keeps.wet.length > 0
+          ? [{ running: each, keeps: air.keeps }]
           : []
       }),
     }

@@ -21,7 +21,7 @@ export async function actOn(basket: Basket, nowMs: number, upAtMs: number | null
   const { running, stepId, isHere, span, turn, turns, clock } = basket
   const { batch, step } = running
   if (!isHere) {
-    if (step?.kind === 'then') await finishStep(batch, { type: 'finish-chosen', finish: 'cook' })
+    if (step?.kind === 'air') await finishStep(batch, { type: 'finish-chosen', finish: 'cook' })
     else await takeOut(batch, 1, batch.id)
     return
   }
@@ -41,7 +41,7 @@ export async function actOn(basket: Basket, nowMs: number, upAtMs: number | null
 /** What the dark button says. */
 export function actionWords(basket: Basket): string {
   const { isHere, running, turn, turns, clock } = basket
-  if (!isHere) return running.step?.kind === 'then' ? 'To the pot' : 'Out, to the pot'
+  if (!isHere) return running.step?.kind === 'air' ? 'To the pot' : 'Out, to the pot'
   const which = turns > 1 ? ` ${turn} of ${turns}` : ''
   return clock ? `Out${which}` : `In${which}, boil is back`
 }

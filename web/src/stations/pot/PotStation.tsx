@@ -4,7 +4,7 @@ import { dropAt, upTogether } from '@harina/core/stove'
 import { addDays, format, isValid, parse } from 'date-fns'
 import { useEffect, useEffectEvent, useMemo, useState, type CSSProperties } from 'react'
 import { Link } from 'react-router'
-import { ownTimers, recordTap } from '#web/state/bench.ts'
+import { ownTimers, recordTap, timeNow } from '#web/state/bench.ts'
 import { preferred } from '#web/state/preferencesSlice.ts'
 import { useKitchen } from '#web/state/select.ts'
 import { useApp, useAppDispatch } from '#web/state/store.ts'
@@ -55,6 +55,13 @@ function nextOf(baskets: readonly Basket[], upAtMs: number | null): Basket | und
   return [...baskets].sort((a, b) => due(a) - due(b))[0]
 }
 
+/** When those at the pot are to be up together; null where each goes by itself, or that hour is long past. */
+function upAtOf(here: readonly Basket[], nowMs: number): number | null {
+  const told = here.flatMap(({ running: { state } }) => (state.upAt === null ? [] : [Date.parse(state.upAt)]))
+  const latestMs = Math.max(...told)
+  return latestMs > nowMs - HALF_DAY_MS ? latestMs : null
+}
+
 /** A time of the clock as one means it: today, or tomorrow where today's is long past. */
 function whenIs(clock: string, nowMs: number): number | null {
   const at = parse(clock, 'HH:mm', nowMs)
@@ -66,20 +73,23 @@ interface TogetherProps {
   readonly baskets: readonly Basket[]
   readonly upAtMs: number | null
   readonly nowMs: number
-  readonly onUpAt: (atMs: number | null) => void
 }
 
-function Together({ baskets, upAtMs, nowMs, onUpAt }: TogetherProps) {
+function Together({ baskets, upAtMs, nowMs }: TogetherProps) {
   const [clock, setClock] = useState('')
   const waiting = baskets.filter((basket) => basket.isHere && !basket.clock && basket.turn === 1)
   if (baskets.filter(({ isHere }) => isHere).length < 2) return null
   const order = upTogether(waiting)
   const first = order[0]
+  const eachByItself = async () => {
+    for (const { running } of baskets)
+      if (running.state.upAt !== null) await recordTap(running.batch, { type: 'up-at', upAt: null })
+  }
   if (upAtMs !== null)
     return (
       <p className="flex flex-wrap items-baseline gap-x-4" role="status">
         <span className="head text-xl">All up at {format(upAtMs, 'HH:mm:ss')}</span>
-        <button type="button" className="quiet" onClick={() => onUpAt(null)}>
+        <button type="button" className="quiet" onClick={() => void eachByItself()}>
           Each by itself
         </button>
       </p>
@@ -90,11 +100,12 @@ function Together({ baskets, upAtMs, nowMs, onUpAt }: TogetherProps) {
   const tooLate = wantedMs !== null && wantedMs < nowMs + first.beforeMin * 60_000
   /** Back from when they are up: a call for each that goes in later. */
   const together = async (atMs: number) => {
-    onUpAt(atMs)
+    const upAt = timeNow(new Date(atMs))
     for (const { load: basket, beforeMin } of order) {
       const minutes = (atMs - beforeMin * 60_000 - Date.now()) / 60_000
       const name = `Into the pot: ${basket.shape.name}`
-      if (minutes > 0) await recordTap(basket.running.batch, ...ownTimers(basket.running.state, [{ name, minutes }]))
+      const calls = minutes > 0 ? ownTimers(basket.running.state, [{ name, minutes }]) : []
+      await recordTap(basket.running.batch, { type: 'up-at', upAt }, ...calls)
     }
   }
   return (
@@ -210,16 +221,11 @@ export default function PotStation() {
   const all = useBaskets()
   const gear = useKitchen()?.gear
   const nowMs = useNow(500)
-  const dispatch = useAppDispatch()
-  // Kept on the device: a reload in the middle of service changes nothing.
-  const kept = useApp((state) => state.preferences.upAtMs)
-  const upAtMs = kept !== null && kept > nowMs - HALF_DAY_MS ? kept : null
-  const setUpAtMs = (atMs: number | null) => dispatch(preferred({ upAtMs: atMs }))
   const [shown, setShown] = useState<string | null>(null)
   const baskets = useMemo(() => [...all].sort((a, b) => Number(b.isHere) - Number(a.isHere)), [all])
   const here = baskets.filter(({ isHere }) => isHere)
+  const upAtMs = upAtOf(here, nowMs)
   const main = nextOf(here, upAtMs)
-  const stand = useMemo(() => new Set(all.map(({ id }) => id)), [all])
   const seen = baskets.find(({ id }) => id === shown) ?? main ?? baskets[0]
   usePageTitle(main?.name, 'Pot')
   usePotKeys(main ? () => void actOn(main, Date.now(), upAtMs) : null, (digit) => {
@@ -245,7 +251,7 @@ export default function PotStation() {
                   </span>
                 )}
               </div>
-              <Together baskets={baskets} upAtMs={upAtMs} nowMs={nowMs} onUpAt={setUpAtMs} />
+              <Together baskets={baskets} upAtMs={upAtMs} nowMs={nowMs} />
               <Line baskets={here} upAtMs={upAtMs} nowMs={nowMs} />
               <ul className="border-t border-line">
                 {baskets.map((basket, n) => (
@@ -268,7 +274,7 @@ export default function PotStation() {
               }
             >
               <WaterFor baskets={baskets} seen={seen} onSee={setShown} />
-              <WaterPanel basket={seen} gear={gear} stand={stand} />
+              <WaterPanel basket={seen} gear={gear} />
               <Inside basket={seen} />
             </div>
           </div>

@@ -1,8 +1,7 @@
 /** The water: how much, how salt, when it boils here, and how much may go in at once. */
 import { formatNumber, type Gear } from '@harina/core'
 import { onThePlate, potsOf } from '@harina/core/stove'
-import { preferred } from '#web/state/preferencesSlice.ts'
-import { useApp, useAppDispatch } from '#web/state/store.ts'
+import { recordTap } from '#web/state/bench.ts'
 import { Choice } from '#web/ui/Choice.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { counted, minutesWords } from '#web/words/index.ts'
@@ -45,25 +44,18 @@ function Plate({ basket }: { basket: Basket }) {
 interface Props {
   readonly basket: Basket
   readonly gear: Gear
-  /** Batches there are. */
-  readonly stand: ReadonlySet<string>
 }
 
-export function WaterPanel({ basket, gear, stand }: Props) {
+export function WaterPanel({ basket, gear }: Props) {
   const { mass, temperature, degrees } = useUnits()
   const pots = potsOf(gear)
-  const dispatch = useAppDispatch()
-  const potFor = useApp((state) => state.preferences.potFor)
   const { water } = basket
   const chosen = water.pot
   const { saltGPerL } = basket.running.batch.plan.pot
-  /** Of batches that are gone, nothing is kept. */
-  const choose = (potId: string) =>
-    dispatch(
-      preferred({
-        potFor: { ...Object.fromEntries(Object.entries(potFor).filter(([id]) => stand.has(id))), [basket.id]: potId },
-      }),
-    )
+  const choose = (potId: string) => {
+    const pot = pots.find(({ id }) => id === potId)
+    if (pot) void recordTap(basket.running.batch, { type: 'pot-chosen', pot })
+  }
   return (
     <section aria-label={`Water for ${basket.name}`} className="flex flex-col gap-3">
       <p className="flex flex-wrap items-baseline gap-x-3">

@@ -1,4 +1,5 @@
 /** What is to be cooked: at the pot now, or waiting for it at the board, in the cold or in the jar. */
+import { isKept } from '@harina/core'
 import { useMemo } from 'react'
 import { useKitchen, useRunningBatches, type RunningBatch } from '#web/state/select.ts'
 import type { Family } from '#web/ui/family.tsx'
@@ -18,7 +19,7 @@ const isBoiled = (running: RunningBatch): boolean => {
   const at = running.step
   if (!step || !at || (step.kind === 'cook' && step.how !== 'boil')) return false
   if (running.batch.plan.minutes.cook[1] <= 0) return false
-  const waits = at.kind === 'then' || at.kind === 'dry' || at.kind === 'hold' || at.kind === 'freeze'
+  const waits = at.kind === 'air' || isKept(at)
   return at.id === step.id || waits
 }
 

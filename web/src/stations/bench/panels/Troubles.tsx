@@ -4,9 +4,9 @@ import {
   evidenceOf,
   remedyFor,
   roundHalfUp,
+  specOf,
   TROUBLE_STAGES,
   weighedCauses,
-  type StepKind,
   type Trouble,
   type TroubleStage,
 } from '@harina/core'
@@ -20,39 +20,6 @@ import { useUnits } from '#web/ui/units.ts'
 import { useBench } from '../StepPage.tsx'
 import { evidenceWords, stageWords } from '#web/words/index.ts'
 import { Choice } from '#web/ui/Choice.tsx'
-
-const stageOf: Readonly<Record<StepKind, TroubleStage>> = {
-  ready: 'mix',
-  prepare: 'mix',
-  flour: 'mix',
-  water: 'mix',
-  pour: 'mix',
-  cool: 'mix',
-  feel: 'mix',
-  crumb: 'mix',
-  knead: 'knead',
-  rest: 'rest',
-  temper: 'rest',
-  fold: 'roll',
-  thin: 'roll',
-  cut: 'cut',
-  stamp: 'cut',
-  feed: 'extrude',
-  divide: 'shape',
-  roll: 'shape',
-  shape: 'shape',
-  pull: 'shape',
-  fill: 'shape',
-  then: 'shape',
-  hold: 'store',
-  freeze: 'store',
-  spread: 'rest',
-  rinse: 'cook',
-  dry: 'dry',
-  drop: 'cook',
-  cook: 'cook',
-  verdict: 'serve',
-}
 
 function Found({ trouble, onBack }: { trouble: Trouble; onBack: () => void }) {
   const { running, nowMs } = useBench()
@@ -116,7 +83,7 @@ function Found({ trouble, onBack }: { trouble: Trouble; onBack: () => void }) {
 export default function Troubles({ onClose }: { onClose: () => void }) {
   const { running } = useBench()
   const family = useKitchen()?.doughs.get(running.batch.plan.sheet.dough)?.family
-  const [stage, setStage] = useState<TroubleStage>(running.step ? stageOf[running.step.kind] : 'serve')
+  const [stage, setStage] = useState<TroubleStage>(running.step ? specOf(running.step).stage : 'serve')
   const [chosen, setChosen] = useState<Trouble | null>(null)
   const mine = useMemo(
     () => tables().troubles.filter((trouble) => !family || trouble.families.includes(family)),

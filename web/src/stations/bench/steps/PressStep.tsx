@@ -9,15 +9,15 @@ import { OtherShapes, useOtherShapes } from './OtherShapes.tsx'
 import { useCounted } from './useCounted.tsx'
 import { useOwnTimer } from './useOwnTimer.ts'
 
-export function FeedStep() {
+export function PressStep() {
   const { running } = useBench()
   const { plan } = running.batch
-  const step = useStep('feed')
+  const step = useStep('press')
   const { press } = step
   const run = pressAtBench(plan, running.state, step)
   const shape = useKitchen()?.shapes.get(plan.shape.id)
   const { mass, massFigure, units } = useUnits()
-  const { made, field, finish } = useCounted('feed')
+  const { made, field, finish } = useCounted('press')
   const { startNamed } = useOwnTimer()
   const weighOff = useOtherShapes()
   return (

@@ -95,8 +95,8 @@ export function CoolStep() {
   )
 }
 
-export function CrumbStep() {
-  const step = useStep('crumb')
+export function DrinkStep() {
+  const step = useStep('drink')
   const [low, high] = step.minutes
   return (
     <Timed

@@ -5,7 +5,7 @@ import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { useBench } from '../StepPage.tsx'
 
 /** The last step of cutting counts the pieces, unless a hand shapes them after. */
-export function useCounted(kind: 'cut' | 'stamp' | 'feed' | 'pull') {
+export function useCounted(kind: 'cut' | 'stamp' | 'press' | 'pull') {
   const { running } = useBench()
   const { plan } = running.batch
   const made = benchPieces(plan, running.state)

@@ -18,7 +18,7 @@ const into: Readonly<Record<StepOf<'cook'>['how'], string>> = {
 }
 
 function choicesOf(
-  { minutes: [low, high], keeps }: StepOf<'then'>,
+  { minutes: [low, high], keeps }: StepOf<'air'>,
   cook: StepOf<'cook'> | undefined,
 ): readonly Choice[] {
   const inTheAir =
@@ -38,7 +38,7 @@ function choicesOf(
 }
 
 /** Why the rack is not among the choices; nothing where it is, or where the table has none for the shape. */
-function NotTheRack({ keeps }: Pick<StepOf<'then'>, 'keeps'>) {
+function NotTheRack({ keeps }: Pick<StepOf<'air'>, 'keeps'>) {
   const wet = wetWords(keeps)
   if (!wet) return null
   return (
@@ -48,7 +48,7 @@ function NotTheRack({ keeps }: Pick<StepOf<'then'>, 'keeps'>) {
   )
 }
 
-function InTheAir({ minutes: [low, high], openMin }: Pick<StepOf<'then'>, 'minutes'> & { openMin: number | null }) {
+function InTheAir({ minutes: [low, high], openMin }: Pick<StepOf<'air'>, 'minutes'> & { openMin: number | null }) {
   if (high === 0) return null
   const planned = `In the air ${low > 0 ? `${low} to ${high}` : `up to ${high}`} minutes`
   return (
@@ -90,9 +90,9 @@ function Ways({ choices, picked, onPick }: WaysProps) {
   )
 }
 
-export function ThenStep() {
+export function AirStep() {
   const { running, nowMs } = useBench()
-  const step = useStep('then')
+  const step = useStep('air')
   const { batch, state } = running
   const cook = batch.plan.steps.find((each): each is StepOf<'cook'> => each.kind === 'cook')
   const choices = choicesOf(step, cook)
