@@ -37,7 +37,7 @@ const layer = (folder, ...above) => ({
 })
 
 /** A station stands on its own; what two share moves down to ui, state or core. */
-const stations = readdirSync(new URL('web/src/stations', import.meta.url))
+const stations = readdirSync(new URL('web/src/stations', import.meta.url)).filter((name) => !name.includes('.'))
 const stationRules = stations.map((station) => ({
   files: [`web/src/stations/${station}/**`],
   rules: restricted(

@@ -57,7 +57,7 @@ export function Shell() {
       <div className="flex h-full flex-col-reverse md:flex-row">
         <StationIndex />
         <div className="flex min-h-0 min-w-0 flex-1 flex-col">
-          <Stumble key={stationAt(pathname)}>
+          <Stumble key={stationAt(pathname).station}>
             <Suspense>
               <Outlet />
             </Suspense>

@@ -2,40 +2,17 @@
 import { lazy, Suspense, useEffect, useState } from 'react'
 import { useLocation } from 'react-router'
 import { isTyping, OPEN_FIND, OPEN_HELP } from '../ui/keys.ts'
-import { redone, undone } from '../state/draftSlice.ts'
-import { redoTap, undoTap } from '../state/bench.ts'
-import { redoGear, undoGear } from '../state/gearHistory.ts'
-import { useApp, useAppDispatch, store } from '../state/store.ts'
+import { useApp } from '../state/store.ts'
+import { takeBack } from '../state/takeBack.ts'
+import { stationAt } from './stations.tsx'
 
 const Help = lazy(() => import('./Help.tsx'))
 const Find = lazy(() => import('./Find.tsx'))
 
-/** Undo takes back what is in view: a tap at the bench, a change of Gear, of the sheet; in the log there is nothing to. */
-function useUndo() {
-  const dispatch = useAppDispatch()
-  const { pathname } = useLocation()
-  return (forward: boolean) => {
-    const [, station, id] = pathname.split('/')
-    switch (station) {
-      case 'bench': {
-        const batch = store.getState().batches.open.find((candidate) => candidate.id === id)
-        if (batch) void (forward ? redoTap(batch) : undoTap(batch))
-        return
-      }
-      case 'gear':
-        return forward ? redoGear() : undoGear()
-      case 'log':
-        return
-      default:
-        dispatch(forward ? redone() : undone())
-    }
-  }
-}
-
 export function Shortcuts() {
   const [open, setOpen] = useState<'help' | 'find' | null>(null)
   const [term, setTerm] = useState<string | null>(null)
-  const undo = useUndo()
+  const { pathname } = useLocation()
   const loaded = useApp((state) => state.batches.loaded)
 
   useEffect(() => {
@@ -43,7 +20,7 @@ export function Shortcuts() {
       const command = event.ctrlKey || event.metaKey
       if (command && event.key.toLowerCase() === 'z' && !isTyping(event.target)) {
         event.preventDefault()
-        undo(event.shiftKey)
+        void takeBack(stationAt(pathname).takesBack, pathname.split('/')[2], event.shiftKey ? 'forth' : 'back')
       } else if (command && event.key.toLowerCase() === 'k') {
         event.preventDefault()
         setOpen('find')

@@ -1,17 +1,6 @@
 import { NavLink } from 'react-router'
 import { OPEN_FIND, OPEN_HELP } from '../ui/keys.ts'
-import { StationIcon, type Station } from '../ui/StationIcon.tsx'
-
-/** Stations in the order of the work. */
-export const stations: readonly { station: Station; name: string }[] = [
-  { station: 'formula', name: 'Formula' },
-  { station: 'shape', name: 'Shape' },
-  { station: 'bench', name: 'Bench' },
-  { station: 'dry', name: 'Dry' },
-  { station: 'pot', name: 'Pot' },
-  { station: 'log', name: 'Log' },
-  { station: 'gear', name: 'Gear' },
-]
+import { stations } from './stations.tsx'
 
 /** Tabs that open into the sheet: on the left, or on a phone at the bottom. */
 export function StationIndex() {
@@ -21,7 +10,7 @@ export function StationIndex() {
       data-screen-only
       className="z-10 flex w-full shrink-0 border-t border-ink bg-ground md:w-23 md:flex-col md:border-t-0 md:pt-14.5"
     >
-      {stations.map(({ station, name }) => (
+      {stations.map(({ station, name, mark }) => (
         <NavLink
           key={station}
           to={`/${station}`}
@@ -33,7 +22,16 @@ export function StationIndex() {
             }`
           }
         >
-          <StationIcon station={station} />
+          <svg width="26" height="26" viewBox="0 0 24 24" aria-hidden="true">
+            <path
+              d={mark}
+              fill="none"
+              stroke="currentColor"
+              strokeWidth="1.5"
+              strokeLinejoin="round"
+              strokeLinecap="round"
+            />
+          </svg>
           {name}
         </NavLink>
       ))}

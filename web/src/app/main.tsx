@@ -14,7 +14,7 @@ import { bringControls } from '../ui/controls/controls.ts'
 import { readPreferences } from '../state/preferencesSlice.ts'
 import { offerNewVersion } from './newVersion.ts'
 import { Pages } from './routes.tsx'
-import { stationAt, stations } from './stations.tsx'
+import { stationAt } from './stations.tsx'
 
 /** A store that has not answered by then is said to be silent; should it answer after all, the work goes on. */
 const SILENT_MS = 8000
@@ -22,7 +22,10 @@ const SILENT_MS = 8000
 const root = createRoot(document.getElementById('root') as HTMLElement)
 const tables = loadTables().then(provideTables)
 // What will be opened is fetched while the store is asked.
-const bringStation = (path: string) => stations[stationAt(path)].bring().catch(() => undefined)
+const bringStation = (path: string) =>
+  stationAt(path)
+    .bring()
+    .catch(() => undefined)
 // The first screen is the work as it was left. A router that is sent on from '/' would draw everything twice.
 const standAt = (path: string) => history.replaceState(null, '', path === '/' ? readPreferences().lastPath : path)
 if (location.pathname === '/') standAt('/')

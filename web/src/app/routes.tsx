@@ -8,13 +8,9 @@ export function Pages() {
     <BrowserRouter>
       <Routes>
         <Route element={<Shell />}>
-          <Route path="formula" element={<stations.formula.Page />} />
-          <Route path="shape/:view?" element={<stations.shape.Page />} />
-          <Route path="bench/:batchId?" element={<stations.bench.Page />} />
-          <Route path="dry/:trayId?" element={<stations.dry.Page />} />
-          <Route path="pot" element={<stations.pot.Page />} />
-          <Route path="log/:batchId?" element={<stations.log.Page />} />
-          <Route path="gear/:shelf?" element={<stations.gear.Page />} />
+          {stations.map(({ station, path, Page }) => (
+            <Route key={station} path={path} element={<Page />} />
+          ))}
           <Route path="*" element={<Navigate to="/formula" replace />} />
         </Route>
       </Routes>

@@ -1,13 +1,15 @@
-/** The stations: each comes as a file of its own when it is first opened, or before, where it is known that it will be. */
+/** The stations as pages: each comes as a file of its own when it is first opened, or before, where it is known that it will be. */
 import { lazy, useState, type ComponentType } from 'react'
+import { stationRows, type Station, type StationRow } from '../stations/index.ts'
 
-interface Coming {
+interface StationPage extends StationRow {
+  readonly station: Station
   /** Fetches it; once it is there it is drawn without a wait. */
   bring(): Promise<unknown>
   readonly Page: ComponentType
 }
 
-function coming(load: () => Promise<{ default: ComponentType }>): Coming {
+function coming(load: StationRow['load']): Pick<StationPage, 'bring' | 'Page'> {
   let here: ComponentType | null = null
   const bring = async () => {
     const loaded = await load()
@@ -25,18 +27,13 @@ function coming(load: () => Promise<{ default: ComponentType }>): Coming {
   }
 }
 
-export const stations = {
-  formula: coming(() => import('../stations/formula/FormulaStation.tsx')),
-  shape: coming(() => import('../stations/shape/ShapeStation.tsx')),
-  bench: coming(() => import('../stations/bench/BenchStation.tsx')),
-  dry: coming(() => import('../stations/dry/DryStation.tsx')),
-  pot: coming(() => import('../stations/pot/PotStation.tsx')),
-  log: coming(() => import('../stations/log/LogStation.tsx')),
-  gear: coming(() => import('../stations/gear/GearStation.tsx')),
-} as const
-
-const names = Object.keys(stations) as readonly (keyof typeof stations)[]
+/** In the order of the work. */
+export const stations: readonly StationPage[] = Object.entries(stationRows).map(([station, row]) => ({
+  ...row,
+  ...coming(row.load),
+  station: station as Station,
+}))
 
 /** The station at an address; an address of none leads to the sheet. */
-export const stationAt = (path: string): keyof typeof stations =>
-  names.find((name) => name === path.split('/')[1]) ?? 'formula'
+export const stationAt = (path: string): StationPage =>
+  stations.find(({ station }) => station === path.split('/')[1]) ?? stations[0]!

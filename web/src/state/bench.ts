@@ -22,7 +22,6 @@ import { repository } from '../storage/index.ts'
 import { batchRecorded } from './batchesSlice.ts'
 import { benchHold, takeBenchOver, tellElsewhere } from './benchLock.ts'
 import { tellFailure, tellStored } from './failure.ts'
-import { notify } from './notify.ts'
 import { store } from './store.ts'
 import { once } from './workspace.ts'
 
@@ -99,12 +98,7 @@ export async function takeOut(batch: Batch, share: number, other: string): Promi
 
 export async function undoTap({ id, events }: Batch): Promise<boolean> {
   const ids = undoable(events)
-  if (ids.length > 0) return write(id, [{ type: 'undone', events: [...ids] }])
-  if (events.some((event) => event.type === 'split'))
-    notify('Nothing here can be taken back', {
-      description: 'The split itself is undone in the batch it was carved off.',
-    })
-  return false
+  return ids.length > 0 && (await write(id, [{ type: 'undone', events: [...ids] }]))
 }
 
 export async function redoTap({ id, events }: Batch): Promise<boolean> {

@@ -60,16 +60,18 @@ export function forget(change: Undoable): void {
 const reversed = (act: Act): Act => ({ ...act, changes: [...act.changes].reverse().map((change) => change.undo()) })
 
 /** The last act of one side, turned round and laid on the other. */
-function step(from: keyof History, to: keyof History): void {
+function step(from: keyof History, to: keyof History): boolean {
   const act = history[from].at(-1)
-  if (!act) return
+  if (!act) return false
   const left = { ...history, [from]: history[from].slice(0, -1) }
   // Turning it round forgets it wherever it stood: the sides are those of before.
   const turned = { ...reversed(act), atMs: 0 }
   set({ ...left, [to]: [...left[to], turned] })
+  return true
 }
-export const undoGear = (): void => step('past', 'future')
-export const redoGear = (): void => step('future', 'past')
+/** Whether there was anything. */
+export const undoGear = (): boolean => step('past', 'future')
+export const redoGear = (): boolean => step('future', 'past')
 
 const now = () => history
 export function useGearHistory(): { readonly canUndo: boolean; readonly canRedo: boolean } {

@@ -75,7 +75,7 @@ export function createRepository(db: HarinaDatabase, photosMost = PHOTOS_MOST_CH
   let known = false
 
   /** On a full disk a browser may drop the store and open an empty one in its place: that one is left shut. */
-  const undoEnded = async (): Promise<void> => {
+  const openAgain = async (): Promise<void> => {
     await db.open()
     if (!known || !(await isNew())) return
     db.close()
@@ -83,7 +83,7 @@ export function createRepository(db: HarinaDatabase, photosMost = PHOTOS_MOST_CH
   }
   let opening: Promise<unknown> | null = null
   /** One at a time: nobody slips in before it is known what was opened, or before it holds what it begins with. */
-  const first = <T>(work: Promise<T>): Promise<T> => {
+  const oneAtATime = <T>(work: Promise<T>): Promise<T> => {
     opening = work
     const over = () => {
       if (opening === work) opening = null
@@ -93,7 +93,7 @@ export function createRepository(db: HarinaDatabase, photosMost = PHOTOS_MOST_CH
   }
   const waking = {
     isOpen: () => db.isOpen() && opening === null,
-    open: () => opening ?? first(undoEnded()),
+    open: () => opening ?? oneAtATime(openAgain()),
   }
 
   const asked = wakeful(waking, {
@@ -171,11 +171,11 @@ export function createRepository(db: HarinaDatabase, photosMost = PHOTOS_MOST_CH
   /** Fills a browser that has never held anything; false if it has. Whatever else is asked waits for it. */
   const seedOnce = (workspace: Workspace | Promise<Workspace>): Promise<boolean> => {
     const before = (opening ?? Promise.resolve()).catch(() => undefined)
-    return first(
+    return oneAtATime(
       before
         .then(() => workspace)
         .then(async (first) => {
-          if (!db.isOpen()) await undoEnded()
+          if (!db.isOpen()) await openAgain()
           return fill(first)
         }),
     )

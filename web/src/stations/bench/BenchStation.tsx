@@ -5,7 +5,8 @@ import { Link, Navigate, useNavigate, useParams } from 'react-router'
 import { BatchStrip } from '../../ui/BatchStrip.tsx'
 import { FindButton } from '../../ui/FindButton.tsx'
 import { takeBenchOver, useBenchHold } from '../../state/benchLock.ts'
-import { recordTap, redoTap, undoTap } from '../../state/bench.ts'
+import { recordTap } from '../../state/bench.ts'
+import { takeBack } from '../../state/takeBack.ts'
 import { preferred } from '../../state/preferencesSlice.ts'
 import { useApp, useAppDispatch } from '../../state/store.ts'
 import { familyInk } from '../../ui/family.tsx'
@@ -150,8 +151,8 @@ function BenchFoot({ running, onOpen }: { running: RunningBatch; onOpen: (panel:
   )
   return (
     <footer className="flex flex-wrap items-baseline gap-x-4 gap-y-1 border-t border-line pt-2 text-label">
-      {!phone && link('Undo', () => void undoTap(batch), 'Ctrl Z')}
-      {link('Redo', () => void redoTap(batch))}
+      {!phone && link('Undo', () => void takeBack('batch', batch.id, 'back'), 'Ctrl Z')}
+      {link('Redo', () => void takeBack('batch', batch.id, 'forth'))}
       {link('What happened', () => onOpen('happened'))}
       {!phone && link('Something is wrong', () => onOpen('trouble'))}
       {link('A timer', () => onOpen('timer'))}

@@ -11,7 +11,8 @@ import {
 import { createContext, useContext, useEffect, useLayoutEffect, useRef, useState, type ReactNode } from 'react'
 import { Link, useLocation } from 'react-router'
 import { isTyping } from '../../ui/keys.ts'
-import { recordTap, undoTap } from '../../state/bench.ts'
+import { recordTap } from '../../state/bench.ts'
+import { takeBack } from '../../state/takeBack.ts'
 import { useApp } from '../../state/store.ts'
 import { callsOf } from '../../ui/batches.ts'
 import { useAtBench, type RunningBatch } from '../../state/select.ts'
@@ -230,7 +231,11 @@ export function StepPage({ title, lead, action, second, onDigit, aside, children
         {/* What is wanted in a hurry is by the thumb. */}
         {phone && (
           <p className="flex w-full justify-between text-label">
-            <button type="button" className="quiet min-h-11 px-1" onClick={() => void undoTap(running.batch)}>
+            <button
+              type="button"
+              className="quiet min-h-11 px-1"
+              onClick={() => void takeBack('batch', running.batch.id, 'back')}
+            >
               Undo
             </button>
             <button type="button" className="quiet min-h-11 px-1" onClick={onTrouble}>

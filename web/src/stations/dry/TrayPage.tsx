@@ -3,7 +3,8 @@ import { trayHours, type BenchAction, type Spot } from '@harina/core'
 import { isOtherAir, overOf, spotIn } from '@harina/core/rack'
 import { useState, type CSSProperties } from 'react'
 import { Link } from 'react-router'
-import { recordTap, undoTap } from '#web/state/bench.ts'
+import { recordTap } from '#web/state/bench.ts'
+import { atTheRack, takeBack } from '#web/state/takeBack.ts'
 import { useKitchen } from '#web/state/select.ts'
 import { Choice } from '#web/ui/Choice.tsx'
 import { familyInk } from '#web/ui/family.tsx'
@@ -215,7 +216,7 @@ export function TrayPage({ running, tray, nowMs }: OnRack & { nowMs: number }) {
           </div>
         )}
         <p className="flex flex-wrap gap-x-4 border-t border-line pt-2">
-          <button type="button" className="quiet" onClick={() => void undoTap(batch)}>
+          <button type="button" className="quiet" onClick={() => void takeBack(atTheRack, tray.id, 'back')}>
             Undo
           </button>
           <Link to={`/bench/${batch.id}`} className="quiet">
