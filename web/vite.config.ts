@@ -45,7 +45,7 @@ export default defineConfig({
       },
       workbox: {
         clientsClaim: true,
-        globPatterns: ['**/*.{js,css,html,svg,woff2,wasm,json}'],
+        globPatterns: ['**/*.{js,css,html,svg,woff2,json}'],
         // The blend solver is the one large file; without it a maker offline would have no blends.
         maximumFileSizeToCacheInBytes: 5_000_000,
         navigateFallback: '/index.html',
@@ -55,7 +55,7 @@ export default defineConfig({
     // Once, at the build: the server only hands them out. A quality of 11 would take a minute for a hundredth less.
     compression({
       algorithms: [defineAlgorithm('brotliCompress', { params: { [constants.BROTLI_PARAM_QUALITY]: 9 } }), 'gzip'],
-      include: /\.(js|css|json|svg|wasm|html)$/,
+      include: /\.(js|css|json|svg|html)$/,
       threshold: 1000,
     }),
   ],

@@ -20,8 +20,6 @@ const contentSecurityPolicy = {
   useDefaults: false,
   directives: {
     defaultSrc: ["'self'"],
-    // The blend solver is WebAssembly of our own, served from here like any script.
-    scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
     styleSrc: ["'self'", "'unsafe-inline'"],
     imgSrc: ["'self'", 'data:', 'blob:'],
     objectSrc: ["'none'"],

@@ -56,7 +56,7 @@ export interface LinearProgramme {
 }
 
 /** Least value and values of the variables, or null where no blend meets all rows. */
-export type SolveLinear = (programme: LinearProgramme) => Promise<Readonly<Record<string, number>> | null>
+export type SolveLinear = (programme: LinearProgramme) => Readonly<Record<string, number>> | null
 
 /** Protein that suits a family's sheets and ropes, percent of flour. Usual figures of the craft. */
 const PROTEIN: Readonly<Record<Dough['family'], Needs['protein']>> = {
@@ -210,9 +210,9 @@ function whyNot({ sacks, flourG, needs, dough }: BlendRequest): Result<never> {
 const LEAST_SHARE = 0.5
 
 /** Problems: `blend-no-sacks`, `blend-too-little`, `blend-no-gluten`, `blend-unlisted`, `blend-character`, `blend-shares`, `blend-protein`. */
-export async function proposeBlend(request: BlendRequest, solve: SolveLinear): Promise<Result<Blend>> {
+export function proposeBlend(request: BlendRequest, solve: SolveLinear): Result<Blend> {
   if (request.sacks.length === 0) return problem('blend-no-sacks')
-  const values = await solve(blendProgramme(request))
+  const values = solve(blendProgramme(request))
   if (!values) return whyNot(request)
   const shares = request.sacks
     .map(({ lot, ingredient, protein, pricePerKg }, index) => ({

@@ -1,2 +1,1 @@
 export * from './blend.ts'
-export * from './lpText.ts'

@@ -12,17 +12,16 @@ import {
   type Blend,
   type Result,
 } from '@harina/core'
-import { useEffect, useState } from 'react'
+import { useState } from 'react'
 import { Link } from 'react-router'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { SidePanel } from '#web/ui/SidePanel.tsx'
 import { problemTold, useUnits } from '#web/ui/units.ts'
-import { solveLinear } from '#web/workers/linear.ts'
 import { useSheet } from '../useSheet.ts'
 import type { DrawerProps } from '../drawerProps.ts'
-import { Line, DrawerSection } from './parts.tsx'
-
 import { Choice } from '#web/ui/Choice.tsx'
+import { Line, DrawerSection } from './parts.tsx'
+import { solveLinear } from './solveLinear.ts'
 
 const aimWords: Readonly<Record<Aim, string>> = {
   cheapest: 'costs least',
@@ -36,26 +35,11 @@ interface Asked {
   readonly useUp: string
 }
 
-function useProposal({ worked, kitchen }: Omit<DrawerProps, 'onClose'>, { aim, proteinAim, useUp }: Asked) {
-  const [found, setFound] = useState<{ readonly key: string; readonly blend: Result<Blend> | 'failed' } | null>(null)
+function proposal({ worked, kitchen }: Omit<DrawerProps, 'onClose'>, asked: Asked): Result<Blend> {
   const { dough, shape, batch } = worked
-  const flourG = batch.flourG
-  const key = JSON.stringify([aim, proteinAim, useUp, dough.id, shape.id, flourG, kitchen.lots])
-  useEffect(() => {
-    let stale = false
-    const sacks = sacksOf(kitchen.lots, kitchen.ingredients)
-    const needs = needsOf(dough, shape, kitchen.ingredients)
-    proposeBlend({ sacks, flourG, dough, needs, aim, proteinAim, useUp }, solveLinear).then(
-      (blend) => stale || setFound({ key, blend }),
-      () => stale || setFound({ key, blend: 'failed' }),
-    )
-    return () => {
-      stale = true
-    }
-    // The key stands for all that is asked.
-    // oxlint-disable-next-line react/exhaustive-deps
-  }, [key])
-  return found?.key === key ? found.blend : null
+  const sacks = sacksOf(kitchen.lots, kitchen.ingredients)
+  const needs = needsOf(dough, shape, kitchen.ingredients)
+  return proposeBlend({ sacks, flourG: batch.flourG, dough, needs, ...asked }, solveLinear)
 }
 
 function Why({ blend, asked, worked, kitchen }: Omit<DrawerProps, 'onClose'> & { blend: Blend; asked: Asked }) {
@@ -96,7 +80,7 @@ function Proposal({ blend, asked, worked, kitchen }: Omit<DrawerProps, 'onClose'
 export default function FromStock({ worked, kitchen, onClose }: DrawerProps) {
   const sacks = sacksOf(kitchen.lots, kitchen.ingredients)
   const [asked, setAsked] = useState<Asked>({ aim: 'cheapest', proteinAim: 12, useUp: sacks[0]?.lot.id ?? '' })
-  const proposal = useProposal({ worked, kitchen }, asked)
+  const blend = proposal({ worked, kitchen }, asked)
   const { mass } = useUnits()
   return (
     <SidePanel title="Blend from my sacks" onClose={onClose}>
@@ -149,19 +133,12 @@ export default function FromStock({ worked, kitchen, onClose }: DrawerProps) {
         ))}
       </RadioGroup>
       <div aria-live="polite">
-        {proposal === null && <p className="small">Weighing the sacks against each other …</p>}
-        {proposal === 'failed' && (
-          <p role="alert">
-            The reckoning could not start in this browser. Blend by hand, and swap flours in their own drawer.
-          </p>
-        )}
-        {proposal !== null && proposal !== 'failed' && !proposal.ok && (
+        {blend.ok ? (
+          <Proposal blend={blend.value} asked={asked} worked={worked} kitchen={kitchen} />
+        ) : (
           <p role="alert" className="border-l-5 border-danger pl-3 leading-snug">
-            {problemTold(proposal.problem)}
+            {problemTold(blend.problem)}
           </p>
-        )}
-        {proposal !== null && proposal !== 'failed' && proposal.ok && (
-          <Proposal blend={proposal.value} asked={asked} worked={worked} kitchen={kitchen} />
         )}
       </div>
     </SidePanel>

@@ -3,28 +3,14 @@
  *
  * The solver that ships, against every blend of a fine grid: never worse, and never outside what was asked.
  */
-import {
-  blendProgramme,
-  needsOf,
-  proposeBlend,
-  sacksOf,
-  toLpText,
-  type BlendRequest,
-  type SolveLinear,
-} from '@harina/core'
+import { blendProgramme, needsOf, proposeBlend, sacksOf, type BlendRequest } from '@harina/core'
 import { ingredientTable } from '@harina/core/model'
 import { doughs, ingredients, shapes } from '@harina/facts'
-import { demoWorkspace } from '../testing/demoWorkspace.ts'
-import loadHighs from 'highs'
+import { demoWorkspace } from '#web/testing/demoWorkspace.ts'
+import { solveLinear as solve } from './solveLinear.ts'
 
 const { lots } = demoWorkspace
 const table = ingredientTable(ingredients)
-const solve: SolveLinear = async (programme) => {
-  const solution = (await loadHighs()).solve(toLpText(programme))
-  if (solution.Status !== 'Optimal') return null
-  return Object.fromEntries(Object.entries(solution.Columns).map(([name, column]) => [name, column.Primal]))
-}
-
 const dough = doughs.find((each) => each.id === 'sw-hand')!
 const shape = shapes.find((each) => each.doughs.some((entry) => entry.dough === dough.id))!
 const request = (count: number, flourG: number): BlendRequest => ({
@@ -51,22 +37,22 @@ function* grid(asked: BlendRequest): Generator<number> {
     }
 }
 
-it.each([200, 2000, 9000])('%s g of flour: no blend of the grid costs less', async (flourG) => {
+it.each([200, 2000, 9000])('%s g of flour: no blend of the grid costs less', (flourG) => {
   const all = sacksOf(lots, table)
   const durum = all.filter((sack) => dough.flours.includes(sack.ingredient.id)).slice(0, 2)
   const other = all.find((sack) => !durum.includes(sack) && sack.ingredient.gluten !== 'none')!
   const asked = { ...request(0, flourG), sacks: [...durum, other] }
   const best = Math.min(...grid(asked))
-  const values = (await solve(blendProgramme(asked)))!
+  const values = solve(blendProgramme(asked))!
   const found = blendProgramme(asked).minimise.reduce((sum, term) => sum + term.factor * (values[term.name] ?? 0), 0)
   expect(Number.isFinite(best)).toBe(true)
   expect(found).toBeLessThanOrEqual(best + 1e-6)
 })
 
-it('all the sacks of the house: shares make a whole, hold to the stock and meet the needs', async () => {
+it('all the sacks of the house: shares make a whole, hold to the stock and meet the needs', () => {
   for (const aim of ['cheapest', 'protein', 'use-up'] as const) {
     const asked: BlendRequest = { ...request(99, 4000), aim, proteinAim: 12, useUp: lots[0]!.id }
-    const blend = await proposeBlend(asked, solve)
+    const blend = proposeBlend(asked, solve)
     if (!blend.ok) throw new Error(blend.problem.code)
     expect(blend.value.shares.reduce((sum, share) => sum + share.percent, 0)).toBeCloseTo(100, 6)
     for (const { lot, percent } of blend.value.shares)
@@ -77,6 +63,6 @@ it('all the sacks of the house: shares make a whole, hold to the stock and meet 
   }
 })
 
-it('more flour than the house has cannot be blended, and the reason is the plainest', async () => {
-  expect(await proposeBlend(request(99, 900_000), solve)).toMatchObject({ problem: { code: 'blend-too-little' } })
+it('more flour than the house has cannot be blended, and the reason is the plainest', () => {
+  expect(proposeBlend(request(99, 900_000), solve)).toMatchObject({ problem: { code: 'blend-too-little' } })
 })
