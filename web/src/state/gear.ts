@@ -1,8 +1,6 @@
 /** Changes of Gear, and of what it keeps in lists. */
-import { gearParts, type Gear, type GearPart } from '@harina/core'
+import { gearParts, type Gear, type GearPart, type PartOf } from '@harina/core'
 import { change, say, type Change } from './workspace.ts'
-
-type PartOf<P extends GearPart> = Gear[(typeof gearParts)[P]['list']][number]
 
 export const changeGear = (edit: (gear: Gear) => Gear): Change => change('gear', 'gear', edit)
 
@@ -11,7 +9,7 @@ export const setGear = (part: Partial<Gear>): Change => changeGear((gear) => ({ 
 
 function changeList<P extends GearPart>(part: P, edit: (list: readonly PartOf<P>[]) => readonly PartOf<P>[]): Change {
   const list = gearParts[part].list
-  return changeGear((gear) => ({ ...gear, [list]: edit(gear[list] as readonly PartOf<P>[]) }))
+  return changeGear((gear) => ({ ...gear, [list]: edit(gear[list] as readonly unknown[] as readonly PartOf<P>[]) }))
 }
 
 export const addPart = <P extends GearPart>(part: P, made: PartOf<P>): Change =>

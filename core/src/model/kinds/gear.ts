@@ -28,6 +28,9 @@ export const ROOM_FOR = 20
 type Parts = typeof gearParts
 type PartLists = { [P in GearPart as Parts[P]['list']]: z.ZodMiniArray<Parts[P]['schema']> }
 
+/** One of such a list. */
+export type PartOf<P extends GearPart> = z.infer<Parts[P]['schema']>
+
 /** A list of each part. */
 const partLists = () =>
   Object.fromEntries(

@@ -13,7 +13,7 @@ import { Lots } from './Lots.tsx'
 import { Presses } from './Presses.tsx'
 import { Rollers } from './Rollers.tsx'
 import { ScaleChecks } from './ScaleChecks.tsx'
-import { Covers, Pots, Vessels } from './Holders.tsx'
+import { PartList } from './PartList.tsx'
 import { Places } from './Places.tsx'
 import { Heat, Tools } from './Tools.tsx'
 import { ThisDevice } from './ThisDevice.tsx'
@@ -29,11 +29,11 @@ const Bench: Shelf = ({ kitchen: { gear } }) => (
     </div>
     <div className="flex flex-col gap-6">
       <Places gear={gear} />
-      <Pots gear={gear} />
+      <PartList part="pot" gear={gear} large />
     </div>
     <div className="flex flex-col gap-6">
       <ScaleChecks gear={gear} />
-      <Vessels gear={gear} />
+      <PartList part="vessel" gear={gear} large />
     </div>
   </div>
 )
@@ -43,7 +43,7 @@ const Machines: Shelf = ({ kitchen: { gear } }) => (
     <Rollers gear={gear} />
     <div className="flex flex-col gap-6">
       <Presses gear={gear} />
-      <Covers gear={gear} />
+      <PartList part="cover" gear={gear} large />
     </div>
   </div>
 )
