@@ -15,10 +15,11 @@ import {
   type Times,
   type Water,
 } from '@harina/core/stove'
-import { useEffect, useMemo, useState } from 'react'
+import { useMemo } from 'react'
 import { selectEnded, useKitchen, type RunningBatch } from '../state/select.ts'
 import { useApp } from '../state/store.ts'
 import { cookingFor } from '../workers/drying.ts'
+import { useAnswer } from './useAnswer.ts'
 
 export interface PotOf extends Times, Load, InPot {
   readonly learnt: LearntTimes
@@ -45,21 +46,14 @@ const keyOf = JSON.stringify as (piece: Piece) => string
 
 /** Each piece once it is worked out, away from the page. */
 function useCookings(pieces: readonly Piece[]): ReadonlyMap<string, PieceCooking> {
-  const [known, setKnown] = useState<ReadonlyMap<string, PieceCooking>>(new Map())
   const keys = pieces.map(keyOf).join('\n')
-  useEffect(() => {
-    let gone = false
-    for (const key of keys === '' ? [] : keys.split('\n'))
-      cookingFor(JSON.parse(key) as Piece).then(
-        (cooking) => gone || setKnown((before) => (before.has(key) ? before : new Map([...before, [key, cooking]]))),
-        () => undefined,
-      )
-    return () => {
-      gone = true
-    }
-  }, [keys])
-  return known
+  const { last } = useAnswer(keys === '' ? null : keys, async (asked) => {
+    const all = asked.split('\n').map(async (key) => [key, await cookingFor(JSON.parse(key) as Piece)] as const)
+    return new Map((await Promise.allSettled(all)).flatMap((each) => (each.status === 'fulfilled' ? [each.value] : [])))
+  })
+  return last?.answer ?? NONE
 }
+const NONE: ReadonlyMap<string, PieceCooking> = new Map()
 
 /** The step in which a batch is cooked, in water or otherwise. */
 export const cookedIn = ({ batch: { plan } }: RunningBatch) =>

@@ -4,7 +4,7 @@
  * Jobs over real message channels: whatever becomes of a worker, every call ends.
  */
 import { expose } from 'comlink'
-import { createPool, JobCancelled, offered, remembered, WorkerDied, type Jobs } from './jobs.ts'
+import { createPool, JobCancelled, JobTooLong, offered, remembered, WorkerDied, type Jobs } from './jobs.ts'
 
 /** As a worker looks from outside, with its jobs on the other end of a channel. */
 class PlayedWorker {
@@ -62,7 +62,11 @@ const jobs = {
     return never()
   },
 }
-const pool = (hands = 1) => createPool<typeof jobs>(() => new PlayedWorker(jobs) as unknown as Worker, { hands })
+const pool = (hands = 1, limitMs?: number) =>
+  createPool<typeof jobs>(() => new PlayedWorker(jobs) as unknown as Worker, {
+    hands,
+    ...(limitMs === undefined ? {} : { limitMs }),
+  })
 const workers = () => PlayedWorker.made
 
 beforeAll(() => {
@@ -170,4 +174,24 @@ it('remembers so many answers, the longest unused going first, and no failure', 
   await expect(ask(-1)).rejects.toThrow('no')
   await expect(ask(-1)).rejects.toThrow('no')
   expect(asked).toBe(6)
+})
+
+it('a job that does not end is ended, its worker replaced, and what waited behind it goes on', async () => {
+  const { run } = pool(1, 60)
+  const stuck = run('hang', undefined as never)
+  const behind = run('double', 4)
+  await expect(stuck).rejects.toBeInstanceOf(JobTooLong)
+  expect(await behind).toBe(8)
+  expect(workers().map(({ dead }) => dead)).toEqual([true, false])
+})
+
+it('leaves nothing listening on a signal that outlives the job', async () => {
+  const { signal } = new AbortController()
+  const [add, remove] = [jest.spyOn(signal, 'addEventListener'), jest.spyOn(signal, 'removeEventListener')]
+  const { run } = pool()
+  await Promise.all([run('double', 1, { signal }), run('double', 2, { signal }), run('double', 3, { signal })])
+  await expect(run('refuse', undefined as never, { signal })).rejects.toThrow()
+  const heard = add.mock.calls.map(([, listener]) => listener)
+  expect(heard.length).toBeGreaterThanOrEqual(4)
+  expect(heard.filter((listener) => !remove.mock.calls.some(([, gone]) => gone === listener))).toEqual([])
 })

@@ -17,6 +17,8 @@ type AnswerOf<A extends Jobs, N extends keyof A> = Awaited<ReturnType<A[N]>>
 
 export class JobCancelled extends Error {}
 export class WorkerDied extends Error {}
+/** A job that does not end is taken for dead. */
+export class JobTooLong extends WorkerDied {}
 
 type FarTell = Tell & Partial<ProxyMethods>
 
@@ -54,23 +56,45 @@ function hire(spawn: () => Worker): Hand {
   return { jobs: wrap(worker), died, dismiss: () => worker.terminate() }
 }
 
-const cancelled = (signal: AbortSignal | undefined): Promise<never> =>
-  new Promise((_, reject) => {
-    if (signal?.aborted) reject(new JobCancelled('cancelled'))
-    signal?.addEventListener('abort', () => reject(new JobCancelled('cancelled')), { once: true })
-  })
+/** Longer than any job of ours takes, on a slow device too. */
+const LIMIT_MS = 180_000
+
+/** The ways in which a job ends without an answer. It takes its time from `begin` on; `over` takes off what listens. */
+function endings(signal: AbortSignal | undefined, limitMs: number) {
+  let end: (error: Error) => void = () => undefined
+  const stopped = new Promise<never>((_, reject) => (end = reject))
+  // Nobody may be waiting when it ends so.
+  stopped.catch(() => undefined)
+  const cancel = () => end(new JobCancelled('cancelled'))
+  signal?.addEventListener('abort', cancel)
+  let timer: ReturnType<typeof setTimeout> | undefined
+  return {
+    stopped,
+    begin: () => {
+      timer = setTimeout(() => end(new JobTooLong('a job took too long')), limitMs)
+    },
+    over: () => {
+      clearTimeout(timer)
+      signal?.removeEventListener('abort', cancel)
+    },
+  }
+}
 
 export interface PoolOptions<A extends Jobs> {
   readonly hands?: number
   /** Where no worker can be had, the page does the job itself. Without it the job fails there. */
   readonly here?: () => Promise<A>
+  readonly limitMs?: number
 }
 
 export interface Pool<A extends Jobs> {
   run<N extends keyof A & string>(job: N, input: InputOf<A, N>, options?: JobOptions): Promise<AnswerOf<A, N>>
 }
 
-export function createPool<A extends Jobs>(spawn: () => Worker, { hands = 1, here }: PoolOptions<A> = {}): Pool<A> {
+export function createPool<A extends Jobs>(
+  spawn: () => Worker,
+  { hands = 1, here, limitMs = LIMIT_MS }: PoolOptions<A> = {},
+): Pool<A> {
   const idle: Hand[] = []
   const queue: ((hand: Hand) => void)[] = []
   let hired = 0
@@ -98,11 +122,16 @@ export function createPool<A extends Jobs>(spawn: () => Worker, { hands = 1, her
       return Promise.resolve(hand)
     }
     return new Promise((resolve) => {
-      queue.push(resolve)
-      signal?.addEventListener('abort', () => {
-        const at = queue.indexOf(resolve)
+      const leave = () => {
+        const at = queue.indexOf(taken)
         if (at >= 0) queue.splice(at, 1)
-      })
+      }
+      const taken = (hand: Hand) => {
+        signal?.removeEventListener('abort', leave)
+        resolve(hand)
+      }
+      queue.push(taken)
+      signal?.addEventListener('abort', leave, { once: true })
     })
   }
 
@@ -111,17 +140,20 @@ export function createPool<A extends Jobs>(spawn: () => Worker, { hands = 1, her
       if (signal?.aborted) throw new JobCancelled('cancelled')
       if (typeof Worker === 'undefined' && here)
         return (await here())[job]!(input, onProgress ?? (() => undefined)) as never
-      const stop = cancelled(signal)
-      stop.catch(() => undefined)
-      const hand = await Promise.race([lease(signal), stop])
+      const { stopped, begin, over } = endings(signal, limitMs)
+      const hand = await Promise.race([lease(signal), stopped]).catch((error: unknown) => {
+        over()
+        throw error
+      })
+      begin()
       // Word that is still on its way when the job has ended is word of nothing.
-      let over = false
-      const tell = onProgress && proxy((done: number, of: number) => void (over || onProgress(done, of)))
+      let isOver = false
+      const tell = onProgress && proxy((done: number, of: number) => void (isOver || onProgress(done, of)))
       const work = Promise.resolve(hand.jobs[job]!(input, tell))
       // Whoever wins the race, the other's end is nobody's business.
       work.catch(() => undefined)
       try {
-        const answer = await Promise.race([work, hand.died, stop])
+        const answer = await Promise.race([work, hand.died, stopped])
         free(hand)
         return answer as never
       } catch (error) {
@@ -129,7 +161,8 @@ export function createPool<A extends Jobs>(spawn: () => Worker, { hands = 1, her
         else free(hand)
         throw error
       } finally {
-        over = true
+        isOver = true
+        over()
       }
     },
   }

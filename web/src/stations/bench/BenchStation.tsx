@@ -10,9 +10,9 @@ import { takeBack } from '../../state/takeBack.ts'
 import { preferred } from '../../state/preferencesSlice.ts'
 import { useApp, useAppDispatch } from '../../state/store.ts'
 import { familyInk } from '../../ui/family.tsx'
-import { isTyping } from '../../ui/keys.ts'
 import { useAtBench, useKept, useKitchen, useRunningBatches, type RunningBatch } from '../../state/select.ts'
 import { useUnits } from '../../ui/units.ts'
+import { useKeys } from '../../ui/useKeys.ts'
 import { useKeyIsTaken } from '../../ui/useKeyIsTaken.ts'
 import { useNow } from '../../ui/useNow.ts'
 import { usePhone } from '../../ui/usePhone.ts'
@@ -42,15 +42,7 @@ function useLooking(steps: readonly PlannedStep[], current: PlannedStep) {
     const next = steps[steps.findIndex(({ id }) => id === shown.id) + by]
     if (next) lookAt(next)
   }
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey) return
-      if (event.key === 'ArrowLeft') lookBy(-1)
-      if (event.key === 'ArrowRight') lookBy(1)
-    }
-    addEventListener('keydown', onKey)
-    return () => removeEventListener('keydown', onKey)
-  })
+  useKeys({ left: () => lookBy(-1), right: () => lookBy(1) })
   return { shown, lookAt, live: shown.id === current.id, back: () => setLook(null) }
 }
 

@@ -1,13 +1,12 @@
 /** Every dough at once: who wants the cook next, and how the hours of each lie ahead. Thick where hands are wanted, thin where it waits. */
 import { hoursAhead, type Stretch } from '@harina/core'
 import { format } from 'date-fns'
-import { useEffect } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { callsOf, type Calling } from '../../ui/batches.ts'
 import { type RunningBatch } from '../../state/select.ts'
 import { familyInk } from '../../ui/family.tsx'
 import { useKitchen } from '../../state/select.ts'
-import { isTyping } from '../../ui/keys.ts'
+import { useKeys } from '../../ui/useKeys.ts'
 import { usePageTitle } from '../../ui/pageTitle.ts'
 import { useKeyIsTaken } from '../../ui/useKeyIsTaken.ts'
 import { useNow } from '../../ui/useNow.ts'
@@ -127,22 +126,14 @@ export function Lanes({ batches }: { batches: readonly RunningBatch[] }) {
   usePageTitle('Timeline of all doughs', 'Bench')
   const nowMs = useNow()
   const navigate = useNavigate()
-  const keyIsTaken = useKeyIsTaken()
   const [measure, width] = useWidth(1000)
   const calls = callsOf(batches, nowMs)
   const first = calls[0]
   const open = (calling = first) => calling && void navigate(`/bench/${calling.running.batch.id}`)
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey) return
-      const wanted = /^[1-9]$/.test(event.key) && calls[Number(event.key) - 1]
-      if (wanted) open(wanted)
-      if (event.key !== ' ' || keyIsTaken(event.target)) return
-      event.preventDefault()
-      open()
-    }
-    addEventListener('keydown', onKey)
-    return () => removeEventListener('keydown', onKey)
+  useKeys({
+    space: () => open(),
+    spaceIsTaken: useKeyIsTaken(),
+    digit: (digit) => calls[digit - 1] && open(calls[digit - 1]),
   })
   if (!first) return null
   return (

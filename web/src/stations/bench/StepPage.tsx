@@ -8,9 +8,8 @@ import {
   type StepKind,
   type StepOf,
 } from '@harina/core'
-import { createContext, useContext, useEffect, useLayoutEffect, useRef, useState, type ReactNode } from 'react'
+import { createContext, useContext, useEffect, useRef, useState, type ReactNode } from 'react'
 import { Link, useLocation } from 'react-router'
-import { isTyping } from '../../ui/keys.ts'
 import { recordTap } from '../../state/bench.ts'
 import { takeBack } from '../../state/takeBack.ts'
 import { useApp } from '../../state/store.ts'
@@ -18,6 +17,7 @@ import { callsOf } from '../../ui/batches.ts'
 import { useAtBench, type RunningBatch } from '../../state/select.ts'
 import { usePageTitle } from '../../ui/pageTitle.ts'
 import { speak } from '../../ui/voice.ts'
+import { useKeys } from '../../ui/useKeys.ts'
 import { usePhone } from '../../ui/usePhone.ts'
 import { useUnits } from '../../ui/units.ts'
 import { callWords, stepName, timerName } from '../../words/index.ts'
@@ -72,32 +72,23 @@ const isOfTheStep = (target: EventTarget | null): boolean =>
   target instanceof Element && target.closest('[data-step-action]') !== null
 
 /** Space goes on with the step, but never while it waits: what was pressed for one thing would at once mean another. */
-function useStepKeys(action: StepAction, waits: boolean, onDigit: Props['onDigit']): boolean {
+function useStepKeys(action: StepAction, waits: boolean, digit: Props['onDigit']): boolean {
   const { keyIsTaken } = useBench()
   const [held, setHeld] = useState(false)
-  // Before the first paint: what can be seen can be pressed.
-  useLayoutEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey) return
-      if (event.key === ' ' && waits && (isOfTheStep(event.target) || !keyIsTaken(event.target))) {
-        event.preventDefault()
-        if (!event.repeat) setHeld(true)
-      } else if (event.key === ' ' && !keyIsTaken(event.target)) {
-        event.preventDefault()
-        if (!action.disabled && !event.repeat) action.run()
-      } else if (/^[1-9]$/.test(event.key)) onDigit?.(Number(event.key))
-    }
+  useKeys({
+    space: waits ? () => setHeld(true) : action.disabled ? null : action.run,
+    spaceIsTaken: (target) => keyIsTaken(target) && !(waits && isOfTheStep(target)),
+    digit,
+  })
+  useEffect(() => {
+    if (!waits) return
     // A focused button is pressed by space as it comes up.
     const onKeyUp = (event: KeyboardEvent) => {
-      if (event.key === ' ' && waits && isOfTheStep(event.target)) event.preventDefault()
+      if (event.key === ' ' && isOfTheStep(event.target)) event.preventDefault()
     }
-    addEventListener('keydown', onKey)
     addEventListener('keyup', onKeyUp)
-    return () => {
-      removeEventListener('keydown', onKey)
-      removeEventListener('keyup', onKeyUp)
-    }
-  })
+    return () => removeEventListener('keyup', onKeyUp)
+  }, [waits])
   return waits && held
 }
 

@@ -1,7 +1,8 @@
 /** By hand: the same tray otherwise, up to four ways side by side. */
 import { formatPercent, type RackTray, type TrayLayout } from '@harina/core'
 import { clockHour, CRACKS_OVER, otherwise, waysOtherwise } from '@harina/core/rack'
-import { useEffect, useMemo, useState } from 'react'
+import { useMemo, useState } from 'react'
+import { useAnswer } from '#web/ui/useAnswer.ts'
 import { useKitchen } from '#web/state/select.ts'
 import { counted, hoursShort, otherwiseWords } from '#web/words/index.ts'
 import { compared } from '#web/workers/drying.ts'
@@ -17,19 +18,11 @@ interface Way {
 
 /** What comes of each way, as far as it is known: of one that was asked for before, until it is worked out anew. */
 function useTried(ways: readonly Way[]): readonly (Way & { tried: Tried })[] {
-  const [worked, setWorked] = useState<readonly (Way & { tried: Tried })[]>([])
-  useEffect(() => {
-    if (ways.length === 0) return
-    let gone = false
-    compared(ways.map(({ way }) => way)).then(
-      (answers) => !gone && setWorked(ways.map((way, n) => ({ ...way, tried: answers[n]! }))),
-      () => undefined,
-    )
-    return () => {
-      gone = true
-    }
-  }, [ways])
-  return worked.filter(({ id }) => ways.some((way) => way.id === id))
+  const { last } = useAnswer(ways.length === 0 ? null : ways, async (asked) => {
+    const answers = await compared(asked.map(({ way }) => way))
+    return asked.map((way, n) => ({ ...way, tried: answers[n]! }))
+  })
+  return (last?.answer ?? []).filter(({ id }) => ways.some((way) => way.id === id))
 }
 
 const HEADS = ['from the start', 'dry after', 'middle lags', 'warm and wet']

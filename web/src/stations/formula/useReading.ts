@@ -1,7 +1,8 @@
 /** A text as it is read, away from the page and a moment after the last key. */
 import type { CupRegion, Kitchen } from '@harina/core'
 import { toldKey, type Decoded, type Region } from '@harina/core/recipe'
-import { useEffect, useMemo, useState } from 'react'
+import { useMemo } from 'react'
+import { useAnswer } from '../../ui/useAnswer.ts'
 import { readRecipe } from '../../workers/recipe.ts'
 
 /** After the last key, ms. */
@@ -29,42 +30,26 @@ interface Read {
 }
 
 export function useReading(text: string, region: Region | '', kitchen: Kitchen): Read {
-  const [reading, setReading] = useState<Reading | null>(null)
-  const [failedAt, setFailedAt] = useState<string | null>(null)
   const { gear, ingredients, doughs } = kitchen
-  const told = useMemo(() => Object.fromEntries(gear.readAs.map(({ name, is }) => [toldKey(name), is])), [gear.readAs])
-  const isEmpty = text.trim() === ''
-  useEffect(() => {
-    if (isEmpty) return
-    const control = new AbortController()
-    const timer = setTimeout(() => {
-      readRecipe(
-        {
-          text,
-          ingredients: [...ingredients.values()],
-          doughs: [...doughs.values()],
-          options: {
-            ...(region === '' ? {} : { region }),
-            usual: GEAR_REGION[gear.units.cup],
-            egg: gear.units.egg,
-            told,
-          },
-        },
-        { signal: control.signal },
-      ).then(
-        (decoded) => setReading({ text, decoded }),
-        () => control.signal.aborted || setFailedAt(text),
-      )
-    }, QUIET_MS)
-    return () => {
-      clearTimeout(timer)
-      control.abort()
+  const { readAs, units } = gear
+  const question = useMemo(() => {
+    if (text.trim() === '') return null
+    const told = Object.fromEntries(readAs.map(({ name, is }) => [toldKey(name), is]))
+    const usual = GEAR_REGION[units.cup]
+    return {
+      text,
+      ingredients: [...ingredients.values()],
+      doughs: [...doughs.values()],
+      options: { ...(region === '' ? {} : { region }), usual, egg: units.egg, told },
     }
-  }, [text, isEmpty, region, ingredients, doughs, gear.units.cup, gear.units.egg, told])
-  const failed = failedAt === text
+  }, [text, region, ingredients, doughs, readAs, units.cup, units.egg])
+  const { answer, last, failed } = useAnswer(question, (asked, signal) => readRecipe(asked, { signal }), {
+    quietMs: QUIET_MS,
+    givesUp: true,
+  })
   return {
-    reading: isEmpty ? null : reading,
-    busy: !isEmpty && !failed && reading?.text !== text,
-    failed: !isEmpty && failed,
+    reading: question && last ? { text: last.question.text, decoded: last.answer } : null,
+    busy: question !== null && answer === null && !failed,
+    failed,
   }
 }

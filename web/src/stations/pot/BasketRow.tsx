@@ -17,9 +17,10 @@ interface Props {
 }
 
 /** What is done with it next, from wherever it waits. */
-export async function actOn(basket: Basket, nowMs: number, upAtMs: number | null): Promise<void> {
+export async function actOn(basket: Basket, upAtMs: number | null): Promise<void> {
   const { running, stepId, isHere, span, turn, turns, clock } = basket
   const { batch, step } = running
+  const nowMs = Date.now()
   if (!isHere) {
     if (step?.kind === 'air') await finishStep(batch, { type: 'finish-chosen', finish: 'cook' })
     else await takeOut(batch, 1, batch.id)
@@ -122,7 +123,7 @@ export function BasketRow({ basket, number, nowMs, upAtMs }: Props) {
         type="button"
         className={`${isIn || (dropAtMs !== null && dropAtMs <= nowMs) ? 'action' : 'box'} min-h-16 min-w-44 text-lg font-semibold`}
         aria-label={`${actionWords(basket)}: ${basket.name}`}
-        onClick={() => void actOn(basket, Date.now(), upAtMs)}
+        onClick={() => void actOn(basket, upAtMs)}
       >
         {actionWords(basket)}
       </button>

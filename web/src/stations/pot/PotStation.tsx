@@ -2,7 +2,7 @@
 import { formatCountdown } from '@harina/core'
 import { dropAt, upTogether } from '@harina/core/stove'
 import { addDays, format, isValid, parse } from 'date-fns'
-import { useEffect, useEffectEvent, useMemo, useState, type CSSProperties } from 'react'
+import { useMemo, useState, type CSSProperties } from 'react'
 import { Link } from 'react-router'
 import { ownTimers, recordTap, timeNow } from '#web/state/bench.ts'
 import { preferred } from '#web/state/preferencesSlice.ts'
@@ -11,6 +11,7 @@ import { useApp, useAppDispatch } from '#web/state/store.ts'
 import { BatchStrip } from '#web/ui/BatchStrip.tsx'
 import { FindButton } from '#web/ui/FindButton.tsx'
 import { usePageTitle } from '#web/ui/pageTitle.ts'
+import { useKeys } from '#web/ui/useKeys.ts'
 import { useKeyIsTaken } from '#web/ui/useKeyIsTaken.ts'
 import { useNow } from '#web/ui/useNow.ts'
 import { familyInk } from '#web/ui/family.tsx'
@@ -178,25 +179,6 @@ function TableOrLog({ any }: { any: boolean }) {
   )
 }
 
-/** Space for the one that wants hands first, a digit to look at another. */
-function usePotKeys(onSpace: (() => void) | null, onDigit: (digit: number) => void) {
-  const keyIsTaken = useKeyIsTaken()
-  const onKey = useEffectEvent((event: KeyboardEvent) => {
-    if (event.ctrlKey || event.metaKey || event.altKey || event.repeat || keyIsTaken(event.target)) return
-    if (event.target instanceof Element && event.target.closest('input, textarea')) return
-    if (event.key === ' ' && onSpace) {
-      event.preventDefault()
-      onSpace()
-    }
-    onDigit(Number(event.key))
-  })
-  useEffect(() => {
-    const listen = (event: KeyboardEvent) => onKey(event)
-    addEventListener('keydown', listen)
-    return () => removeEventListener('keydown', listen)
-  }, [])
-}
-
 interface ChipsProps {
   readonly baskets: readonly Basket[]
   readonly seen: Basket
@@ -228,9 +210,10 @@ export default function PotStation() {
   const main = nextOf(here, upAtMs)
   const seen = baskets.find(({ id }) => id === shown) ?? main ?? baskets[0]
   usePageTitle(main?.name, 'Pot')
-  usePotKeys(main ? () => void actOn(main, Date.now(), upAtMs) : null, (digit) => {
-    const numbered = baskets[digit - 1]
-    if (numbered) setShown(numbered.id)
+  useKeys({
+    space: main ? () => void actOn(main, upAtMs) : null,
+    spaceIsTaken: useKeyIsTaken(),
+    digit: (digit) => baskets[digit - 1] && setShown(baskets[digit - 1]!.id),
   })
   return (
     <>
