@@ -1,3 +1,6 @@
+// Far ahead of Greenwich, where a morning is still yesterday there, and with a summer time; the browser tests stand behind it.
+process.env.TZ ??= 'Pacific/Auckland'
+
 const transform = {
   '^.+\\.(t|j)sx?$': [
     '@swc/jest',

@@ -119,6 +119,9 @@ export async function goTo(page: Page, url: string): Promise<void> {
 
 export const reload = (page: Page): Promise<void> => goTo(page, page.url())
 
+/** Behind Greenwich by hours and a half, and with a summer time; the unit tests stand ahead of it. */
+const TIME_ZONE = 'America/St_Johns'
+
 /**
  * A page at an address, once the first station stands and what it shows is stored. `offline`: it keeps all of the client for when
  * there is no network, which costs as much again as opening it.
@@ -129,6 +132,7 @@ export async function openPage(
   { offline = false }: { offline?: boolean } = {},
 ): Promise<Page> {
   const page = await browser.newPage()
+  await page.emulateTimezone(TIME_ZONE)
   if (!offline) await page.evaluateOnNewDocument(() => Reflect.deleteProperty(Navigator.prototype, 'serviceWorker'))
   await goTo(page, url)
   await page.waitForSelector('main')

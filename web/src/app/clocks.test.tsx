@@ -110,3 +110,11 @@ it('a ring is spoken by name, once, where steps are spoken', async () => {
   expect(said()).toEqual(['Stiff semolina has rested'])
   act(() => void store.dispatch(preferred({ voice: false })))
 })
+
+it('a page left open over midnight knows the new day', async () => {
+  await restFor(45)
+  watch()
+  const before = store.getState().clock.todayMs
+  await wallClockBy(86_400_000, async () => void (await aSecond()))
+  expect(store.getState().clock.todayMs - before).toBeGreaterThanOrEqual(23 * 3_600_000)
+})

@@ -1,5 +1,5 @@
 /**
- * Notices that the device's clock was put back while clocks of the bench run, and takes them along: an hour of rest stays an
+ * Notices that the day has turned, and that the device's clock was put back while clocks of the bench run, and takes them along: an hour of rest stays an
  * hour. A clock that jumps ahead is a device that slept, and the dough has rested all the same.
  */
 import { useEffect, useRef } from 'react'
@@ -8,6 +8,8 @@ import { useRunningBatches, type RunningBatch } from '../state/select.ts'
 import { benchHold } from '../state/benchLock.ts'
 import { notify } from '../state/notify.ts'
 import { recordTap } from '../state/bench.ts'
+import { dayOf, timeRead } from '../state/clockSlice.ts'
+import { store } from '../state/store.ts'
 
 const LOOK_EVERY_MS = 1000
 /** Less than this is the clock being kept true. */
@@ -38,6 +40,8 @@ export function useClockWatch(): void {
     const look = () => {
       const shiftMs = lead() - known
       known = lead()
+      const nowMs = Date.now()
+      if (dayOf(nowMs) !== store.getState().clock.todayMs) store.dispatch(timeRead(nowMs))
       if (shiftMs < -SET_BACK_MS && benchHold() === 'here') void takeAlong(latest.current, shiftMs)
     }
     const interval = setInterval(look, LOOK_EVERY_MS)

@@ -52,9 +52,7 @@ const selectIngredientTable = createSelector([selectIngredients], (own) =>
 const selectShapeTable = createSelector([selectOwnShapes], (own) => shapeTable([...tables().shapeRows, ...own]))
 const selectThirst = createSelector([selectEnded], (ended) => ended && thirstByLot(ended))
 
-const DAY_MS = 86_400_000
-/** The day, so that what hangs on it is worked out once a day. */
-const selectToday = () => Math.floor(Date.now() / DAY_MS) * DAY_MS
+const selectToday = ({ clock }: AppState) => clock.todayMs
 
 /** The kitchen every figure is computed in: tables, gear, lots and what past batches have taught. Null until all of it is heard. */
 export const selectKitchen = createSelector(

@@ -1,6 +1,7 @@
 import { configureStore } from '@reduxjs/toolkit'
 import { useDispatch, useSelector } from 'react-redux'
 import { batchesSlice } from './batchesSlice.ts'
+import { clockSlice } from './clockSlice.ts'
 import { documentsSlice } from './documentsSlice.ts'
 import { draftSlice } from './draftSlice.ts'
 import { listening } from './listening.ts'
@@ -15,6 +16,7 @@ const createStore = () =>
       documents: documentsSlice.reducer,
       draft: draftSlice.reducer,
       batches: batchesSlice.reducer,
+      clock: clockSlice.reducer,
       preferences: preferencesSlice.reducer,
     },
     preloadedState: { preferences: readPreferences() },
