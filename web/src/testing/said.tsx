@@ -64,6 +64,17 @@ export interface Said {
   readonly text: string
 }
 
+/** As if the batch had just begun. */
+function atTheHour<T>(run: () => T): T {
+  const clock = Date.now
+  Date.now = () => Date.parse(AT)
+  try {
+    return run()
+  } finally {
+    Date.now = clock
+  }
+}
+
 /** The store holds this kitchen, as the app does once everything is heard. */
 function putKitchen(): void {
   provideTables({ ingredients, doughs, shapes, schools, sauces, presses, troubles })
@@ -167,14 +178,14 @@ function benchOf(plan: Plan, seen: Set<string>): readonly (readonly [string, str
       back: () => undefined,
       onTrouble: () => undefined,
       keyIsTaken: () => false,
-      nowMs: Date.parse(AT),
     }
     const Sheet = stepSheets[step.kind]
-    return drawn(
+    const sheet = (
       <BenchViewContext value={view}>
         <Sheet />
-      </BenchViewContext>,
-    ).map((text) => [`bench, ${step.kind}`, text] as const)
+      </BenchViewContext>
+    )
+    return atTheHour(() => drawn(sheet)).map((text) => [`bench, ${step.kind}`, text] as const)
   })
 }
 

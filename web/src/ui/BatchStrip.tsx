@@ -2,18 +2,18 @@
 import type { ReactNode } from 'react'
 import { NavLink } from 'react-router'
 import { standingWords } from './batches.ts'
-import { useAtBench } from '../state/select.ts'
+import { useAtBench, type RunningBatch } from '../state/select.ts'
 import { familyInk, type Family } from './family.tsx'
 import { useKitchen } from '../state/select.ts'
 import { useCurrentInSight } from './useCurrentInSight.ts'
-import { useNow } from './useNow.ts'
+import { useClock } from './useNow.ts'
 import { useApp } from '../state/store.ts'
 
 interface TabProps {
   readonly to: string
   readonly ink: string
   readonly name: string
-  readonly note: string
+  readonly note: ReactNode
   readonly paper?: boolean
 }
 
@@ -34,9 +34,11 @@ function Tab({ to, ink, name, note, paper }: TabProps) {
   )
 }
 
+/** What is timed right now; nothing else of the strip is drawn for a second that goes by. */
+const Standing = ({ running }: { running: RunningBatch }) => useClock((nowMs) => standingWords(running, nowMs))
+
 export function BatchStrip({ children }: { children?: ReactNode }) {
   const batches = useAtBench()
-  const now = useNow()
   const kitchen = useKitchen()
   const sheet = useApp((state) => state.draft.present?.sheet)
   const tabs = useCurrentInSight<HTMLElement>()
@@ -56,7 +58,7 @@ export function BatchStrip({ children }: { children?: ReactNode }) {
             to={`/bench/${running.batch.id}`}
             ink={familyInk[family(running.batch.plan.sheet.dough)]}
             name={running.batch.plan.sheet.name}
-            note={standingWords(running, now)}
+            note={<Standing running={running} />}
           />
         ))}
       </nav>

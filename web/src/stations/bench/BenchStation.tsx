@@ -14,7 +14,6 @@ import { useAtBench, useKept, useKitchen, useRunningBatches, type RunningBatch }
 import { useUnits } from '../../ui/units.ts'
 import { useKeys } from '../../ui/useKeys.ts'
 import { useKeyIsTaken } from '../../ui/useKeyIsTaken.ts'
-import { useNow } from '../../ui/useNow.ts'
 import { usePhone } from '../../ui/usePhone.ts'
 import { Lanes } from './Lanes.tsx'
 import { SetAside } from './SetAside.tsx'
@@ -168,15 +167,14 @@ function BenchFoot({ running, onOpen }: { running: RunningBatch; onOpen: (panel:
 }
 
 function RunningSheet({ running, step }: { running: RunningBatch; step: PlannedStep }) {
-  const nowMs = useNow(500)
   const { batch, state } = running
   const steps = useMemo(() => stepsOf(batch.plan, state), [batch.plan, state])
   const { shown, lookAt, live, back } = useLooking(steps, step)
   const [panel, setPanel] = useState<Panel | null>(null)
   const keyIsTaken = useKeyIsTaken()
   const view = useMemo(
-    () => ({ running, step: shown, live, back, nowMs, keyIsTaken, onTrouble: () => setPanel('trouble') }),
-    [running, shown, live, back, nowMs, keyIsTaken],
+    () => ({ running, step: shown, live, back, keyIsTaken, onTrouble: () => setPanel('trouble') }),
+    [running, shown, live, back, keyIsTaken],
   )
   const Sheet = stepSheets[shown.kind]
   const Open = panel && panels[panel]

@@ -1,6 +1,7 @@
 import { liveTimers } from '@harina/core'
 import { format, formatDistanceStrict } from 'date-fns'
 import { recordTap } from '../../state/bench.ts'
+import { useClock } from '../../ui/useNow.ts'
 import { InTheBowl } from './steps/BowlRule.tsx'
 import { Big, Note, StepPage, useBench } from './StepPage.tsx'
 import { stepName } from '../../words/index.ts'
@@ -9,7 +10,7 @@ const MINUTE_MS = 60_000
 
 /** A batch that waits for its maker: what it stands at, and what has gone on without them. */
 export function SetAside({ paused }: { paused: { readonly at: string; readonly why: string } }) {
-  const { running, nowMs } = useBench()
+  const { running } = useBench()
   const { batch, state, step } = running
   const goingOn = liveTimers(batch.plan, state).length > 0
   return (
@@ -27,7 +28,9 @@ export function SetAside({ paused }: { paused: { readonly at: string; readonly w
     >
       <Big
         label={`since ${format(paused.at, 'HH:mm')}`}
-        figure={nowMs - Date.parse(paused.at) < MINUTE_MS ? 'just now' : formatDistanceStrict(paused.at, nowMs)}
+        figure={useClock((nowMs) =>
+          nowMs - Date.parse(paused.at) < MINUTE_MS ? 'just now' : formatDistanceStrict(paused.at, nowMs),
+        )}
         unit=""
         small
       />

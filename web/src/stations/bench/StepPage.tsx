@@ -17,6 +17,7 @@ import { callsOf } from '../../ui/batches.ts'
 import { useAtBench, type RunningBatch } from '../../state/select.ts'
 import { usePageTitle } from '../../ui/pageTitle.ts'
 import { speak } from '../../ui/voice.ts'
+import { useClock, useNow } from '../../ui/useNow.ts'
 import { useKeys } from '../../ui/useKeys.ts'
 import { usePhone } from '../../ui/usePhone.ts'
 import { useUnits } from '../../ui/units.ts'
@@ -33,7 +34,6 @@ export interface BenchView {
   readonly onTrouble: () => void
   /** Whether a key is for what has the focus. */
   readonly keyIsTaken: (target: EventTarget | null) => boolean
-  readonly nowMs: number
 }
 
 export const BenchViewContext = createContext<BenchView | null>(null)
@@ -94,7 +94,8 @@ function useStepKeys(action: StepAction, waits: boolean, digit: Props['onDigit']
 
 /** What the other doughs want, the most urgent first, and what this one wants next. */
 function Meanwhile() {
-  const { running, nowMs } = useBench()
+  const { running } = useBench()
+  const nowMs = useNow()
   const others = callsOf(
     useAtBench().filter(({ batch }) => batch.id !== running.batch.id),
     nowMs,
@@ -135,7 +136,8 @@ function Meanwhile() {
 
 /** Clocks of this batch that run beside the step shown: those the maker named, and a rest looked away from. */
 function OtherClocks() {
-  const { running, step, nowMs } = useBench()
+  const { running, step } = useBench()
+  const nowMs = useNow()
   const { batch, state } = running
   const clocks = liveTimers(batch.plan, state).filter(({ id }) => id !== step.id)
   if (clocks.length === 0) return null
@@ -191,12 +193,12 @@ function useFocusedTitle(stepId: string) {
 }
 
 export function StepPage({ title, lead, action, second, onDigit, aside, children }: Props) {
-  const { live, back, running, step, onTrouble, nowMs } = useBench()
+  const { live, back, running, step, onTrouble } = useBench()
   const phone = usePhone()
   const heading = useFocusedTitle(`${running.batch.id} ${step.id}`)
   usePageTitle(running.batch.plan.sheet.name, title)
   const main: StepAction = live ? action : { label: 'Back to now', run: back }
-  const waits = live && waitOf(running.batch.plan, running.state, step, nowMs) !== null
+  const waits = useClock((nowMs) => live && waitOf(running.batch.plan, running.state, step, nowMs) !== null)
   const spaceHeld = useStepKeys(main, waits, live ? onDigit : undefined)
   useSpokenTitle(title, live)
   return (

@@ -9,12 +9,12 @@ import { useBench } from '../StepPage.tsx'
 
 /** The jar of flour for the board, jar and all: only what it loses counts. */
 export default function JarPanel({ onClose }: { onClose: () => void }) {
-  const { running, nowMs } = useBench()
+  const { running } = useBench()
   const { batch, state } = running
   const { mass, massFigure, units } = useUnits()
   const [grams, setGrams] = useState<number | null>(null)
   const takenG = grams !== null && state.jarG !== null ? state.jarG - grams : null
-  const at = new Date(nowMs).toISOString()
+  const at = batch.events.at(-1)?.at ?? batch.plan.at
   const weighed: BenchEvent | null = grams === null ? null : { id: 'jar', at, type: 'jar-weighed', grams }
   const step =
     weighed && takenG !== null && takenG > 0 ? replay(batch.plan, [...batch.events, weighed]).additions.at(-1) : null

@@ -16,18 +16,22 @@ import { notify } from '#web/state/notify.ts'
 import { useKitchen } from '#web/state/select.ts'
 import { SidePanel } from '#web/ui/SidePanel.tsx'
 import { tables } from '#web/state/tables.ts'
+import { useClock } from '#web/ui/useNow.ts'
 import { useUnits } from '#web/ui/units.ts'
 import { useBench } from '../StepPage.tsx'
 import { evidenceWords, stageWords } from '#web/words/index.ts'
 import { Choice } from '#web/ui/Choice.tsx'
 
 function Found({ trouble, onBack }: { trouble: Trouble; onBack: () => void }) {
-  const { running, nowMs } = useBench()
+  const { running } = useBench()
   const { batch, state } = running
   const { plan } = batch
   const { mass } = useUnits()
   const kitchen = useKitchen()
-  const causes = weighedCauses(trouble, kitchen ? evidenceOf(plan, state, nowMs, kitchen) : [])
+  const causes = weighedCauses(
+    trouble,
+    useClock((nowMs) => (kitchen ? evidenceOf(plan, state, nowMs, kitchen) : [])),
+  )
   const remedy = remedyFor(trouble, plan, state)
   const addG = remedy && Math.max(plan.scaleStepG, roundHalfUp(remedy.grams, plan.scaleStepG))
   const add = async () => {

@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { finishStep, recordTap } from '#web/state/bench.ts'
 import { useKitchen } from '#web/state/select.ts'
 import { ShapeEngraving } from '#web/ui/ShapeEngraving.tsx'
+import { useNow } from '#web/ui/useNow.ts'
 import { useUnits } from '#web/ui/units.ts'
 import { counted, capital, hoursWords, monthsWords, wetWords } from '#web/words/index.ts'
 import { Note, StepPage, useBench, useStep } from '../StepPage.tsx'
@@ -91,7 +92,7 @@ function Ways({ choices, picked, onPick }: WaysProps) {
 }
 
 export function AirStep() {
-  const { running, nowMs } = useBench()
+  const { running } = useBench()
   const step = useStep('air')
   const { batch, state } = running
   const cook = batch.plan.steps.find((each): each is StepOf<'cook'> => each.kind === 'cook')
@@ -103,7 +104,8 @@ export function AirStep() {
   const { mass } = useUnits()
   const clock = state.timers[step.id]
   const [low, high] = step.minutes
-  const openMin = clock ? (nowMs - Date.parse(clock.startedAt)) / 60_000 : null
+  const nowMs = useNow(10_000)
+  const openMin = clock ? Math.max(0, nowMs - Date.parse(clock.startedAt)) / 60_000 : null
   return (
     <StepPage
       title={choices.length > 1 ? whichWords(choices.map(([finish]) => places[finish])) : 'Made'}

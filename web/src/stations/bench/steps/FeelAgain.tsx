@@ -2,6 +2,7 @@
 import { additionOf, standingFeel, suggest, type Feel } from '@harina/core'
 import { useState } from 'react'
 import { recordTap } from '#web/state/bench.ts'
+import { useClock } from '#web/ui/useNow.ts'
 import { useUnits } from '#web/ui/units.ts'
 import { useBench } from '../StepPage.tsx'
 import { Advice, stepGrams } from './Advice.tsx'
@@ -9,14 +10,14 @@ import { FeelWords } from './FeelWords.tsx'
 import { useLooks } from './useLooks.ts'
 
 export function FeelAgain() {
-  const { running, nowMs } = useBench()
+  const { running } = useBench()
   const { batch, state } = running
   const { plan } = batch
   const worded = useUnits()
   const looks = useLooks(plan)
   const [open, setOpen] = useState(false)
   const feel = open ? standingFeel(state) : null
-  const suggestion = feel && suggest(plan, state, feel, nowMs)
+  const suggestion = useClock((nowMs) => feel && suggest(plan, state, feel, nowMs))
   const say = (word: Feel) => void recordTap(batch, { type: 'felt', feel: word })
   const step = suggestion?.step
   return (

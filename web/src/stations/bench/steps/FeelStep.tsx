@@ -1,5 +1,6 @@
 import { additionOf, FEELS, standingFeel, stepsOf, suggest, waitOf, type Feel, type Suggestion } from '@harina/core'
 import { finishStep, recordTap } from '#web/state/bench.ts'
+import { useClock } from '#web/ui/useNow.ts'
 import { useUnits } from '#web/ui/units.ts'
 import { Advice, stepGrams } from './Advice.tsx'
 import { BowlRule, Trail } from './BowlRule.tsx'
@@ -15,7 +16,7 @@ function useAnswers(
   feel: Feel | null,
   suggestion: Suggestion | null,
 ): { action: StepAction; second: StepAction | null } {
-  const { running, step: shown, nowMs } = useBench()
+  const { running, step: shown } = useBench()
   const { batch, state } = running
   const { plan } = batch
   const worded = useUnits()
@@ -33,7 +34,7 @@ function useAnswers(
     label: 'Leave it so',
     run: () => void finishStep(batch, { type: 'felt', feel: 'right' }),
   }
-  const covered = waitOf(plan, state, shown, nowMs) !== null
+  const covered = useClock((nowMs) => waitOf(plan, state, shown, nowMs) !== null)
   const steps = stepsOf(plan, state)
   const next = steps[steps.findIndex(({ kind }) => kind === 'feel') + 1]
   if (feel === 'right')
@@ -53,12 +54,12 @@ function useAnswers(
 }
 
 export function FeelStep() {
-  const { running, nowMs } = useBench()
+  const { running } = useBench()
   const { batch, state } = running
   const { plan } = batch
   const looks = useLooks(plan)
   const feel = standingFeel(state)
-  const suggestion = feel && suggest(plan, state, feel, nowMs)
+  const suggestion = useClock((nowMs) => feel && suggest(plan, state, feel, nowMs))
   const { action, second } = useAnswers(feel, suggestion)
   const say = (word: Feel) => void recordTap(batch, { type: 'felt', feel: word })
   const advice = <Advice feel={feel} suggestion={suggestion} />

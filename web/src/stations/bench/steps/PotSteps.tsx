@@ -4,6 +4,7 @@ import { floated, mayFloat, turnOut } from '@harina/core/stove'
 import { useMemo } from 'react'
 import { finishStep, recordTap } from '#web/state/bench.ts'
 import { ShapeEngraving } from '#web/ui/ShapeEngraving.tsx'
+import { useClock } from '#web/ui/useNow.ts'
 import { useUnits } from '#web/ui/units.ts'
 import { usePot, type PotOf } from '#web/ui/usePot.ts'
 import { Note, StepPage, useBench, useStep } from '../StepPage.tsx'
@@ -75,7 +76,8 @@ function useOut(pot: PotOf | null) {
 }
 
 function CookingMinutes({ pot }: { pot: PotOf }) {
-  const { running, nowMs } = useBench()
+  const { running } = useBench()
+  const floats = useClock((nowMs) => mayFloat(pot, nowMs))
   const { plan } = running.batch
   const { shape, learnt, table, span, finish, clock, afterFloatMin, stepId } = pot
   return (
@@ -92,7 +94,7 @@ function CookingMinutes({ pot }: { pot: PotOf }) {
             By {counted(learnt.n, 'time')} of yours; the table says {minuteSpan(table)}.
           </p>
         )}
-        {clock && afterFloatMin !== null && mayFloat(pot, nowMs) && (
+        {clock && afterFloatMin !== null && floats && (
           <button
             type="button"
             className="press mt-3 min-h-14 px-5"

@@ -1,8 +1,9 @@
 /** A step that a clock runs for: set, started, moved by a minute, over. */
-import { formatCountdown, formatNumber, type TimerId } from '@harina/core'
+import { formatCountdown, formatNumber, type Timer, type TimerId } from '@harina/core'
 import { useState, type ReactNode } from 'react'
 import { recordTap } from '#web/state/bench.ts'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
+import { useClock } from '#web/ui/useNow.ts'
 import { spanOfMinutes } from '#web/words/index.ts'
 import { Big, StepPage, useBench } from '../StepPage.tsx'
 
@@ -25,39 +26,62 @@ const LEAST_MIN = 1 / 6
 const longMinutes = (minutes: number) =>
   minutes >= 180 ? { figure: formatNumber(minutes / 60, minutes % 60 === 0 ? 0 : 1), unit: 'h' } : null
 
+/** The clock as it runs: what is left, and how much of it is gone. */
+function Running({ clock }: { clock: Timer }) {
+  const left = useClock((nowMs) => Math.round((clock.endsAtMs - nowMs) / 1000))
+  const share = Math.min(1, Math.max(0, 1 - left / (clock.minutes * 60)))
+  return (
+    <>
+      <Big label={left < 0 ? 'over by' : 'left'} figure={formatCountdown(left)} unit="" />
+      <svg
+        className="order-last h-4 w-full shrink-0"
+        role="img"
+        aria-label={`${Math.round(share * 100)} % of the time gone`}
+        preserveAspectRatio="none"
+        viewBox="0 0 100 4"
+      >
+        <rect width="100" height="4" fill="var(--line)" />
+        <rect width={share * 100} height="4" fill="var(--family)" />
+      </svg>
+    </>
+  )
+}
+
+/** As it will run: minutes, hours where minutes would be many, seconds where it is not whole. */
+function Planned({ minutes }: { minutes: number }) {
+  const long = longMinutes(minutes)
+  return Number.isInteger(minutes) ? (
+    <Big
+      label={long ? 'hours' : 'minutes'}
+      figure={long?.figure ?? formatNumber(minutes, 0)}
+      unit={long?.unit ?? 'min'}
+    />
+  ) : (
+    <Big label={long ? 'hours' : 'minutes'} figure={formatCountdown(minutes * 60)} unit="" />
+  )
+}
+
 export function Timed({ timer, title, lead, minutes, startLabel, doneLabel, onDone, aside, children }: TimedProps) {
-  const { running, nowMs } = useBench()
+  const { running } = useBench()
   const { batch, state } = running
   const [typed, setTyped] = useState<number | null>(null)
   const planned = typed ?? minutes
   const clock = state.timers[timer]
   const started = clock !== undefined && clock.stage !== 'stopped'
-  const left = clock ? (clock.endsAtMs - nowMs) / 1000 : planned * 60
-  const elapsedMin = clock ? Math.max(0, (nowMs - Date.parse(clock.startedAt)) / 60_000) : 0
-  const share = clock ? Math.min(1, Math.max(0, 1 - left / (clock.minutes * 60))) : 0
+  const start = () => void recordTap(batch, { type: 'timer-started', timer, minutes: planned })
+  const end = () => onDone(clock ? Math.max(0, (Date.now() - Date.parse(clock.startedAt)) / 60_000) : 0)
   const move = (by: number) => void recordTap(batch, { type: 'timer-moved', timer, minutes: by })
-  const long = longMinutes(planned)
   return (
     <StepPage
       title={title}
       lead={lead}
-      action={
-        started
-          ? { label: doneLabel, run: () => onDone(elapsedMin) }
-          : { label: startLabel, run: () => void recordTap(batch, { type: 'timer-started', timer, minutes: planned }) }
-      }
+      action={started ? { label: doneLabel, run: end } : { label: startLabel, run: start }}
       second={started ? null : { label: 'Done without the clock', run: () => onDone(0) }}
       aside={aside}
     >
       {started && <p className="hidden text-lg print:block">{spanOfMinutes(planned, planned)}, by the clock.</p>}
       <div data-screen-only={started || undefined} className="flex flex-wrap items-end gap-x-8 gap-y-3">
-        <Big
-          label={started ? (left < 0 ? 'over by' : 'left') : long ? 'hours' : 'minutes'}
-          figure={
-            started || !Number.isInteger(planned) ? formatCountdown(left) : (long?.figure ?? formatNumber(planned, 0))
-          }
-          unit={started || !Number.isInteger(planned) ? '' : (long?.unit ?? 'min')}
-        />
+        {started ? <Running clock={clock} /> : <Planned minutes={planned} />}
         {started ? (
           <div className="flex pb-3">
             {[-1, 1].map((by) => (
@@ -83,19 +107,6 @@ export function Timed({ timer, title, lead, minutes, startLabel, doneLabel, onDo
           </p>
         )}
       </div>
-      {started && (
-        <svg
-          data-screen-only
-          className="h-4 w-full shrink-0"
-          role="img"
-          aria-label={`${Math.round(share * 100)} % of the time gone`}
-          preserveAspectRatio="none"
-          viewBox="0 0 100 4"
-        >
-          <rect width="100" height="4" fill="var(--line)" />
-          <rect width={share * 100} height="4" fill="var(--family)" />
-        </svg>
-      )}
       {children}
     </StepPage>
   )

@@ -2,6 +2,7 @@
 import { formatNumber, kneading, WORKERS, type StepOf } from '@harina/core'
 import { KNEADING_WARMS_C } from '@harina/core/heat'
 import { finishStep } from '#web/state/bench.ts'
+import { useNow } from '#web/ui/useNow.ts'
 import { useUnits } from '#web/ui/units.ts'
 import { Note, useBench, useStep } from '../StepPage.tsx'
 import { InTheBowl } from './BowlRule.tsx'
@@ -253,7 +254,8 @@ export function SpreadStep() {
 
 export function TemperStep() {
   const step = useStep('temper')
-  const { running, nowMs } = useBench()
+  const { running } = useBench()
+  const nowMs = useNow(30_000)
   const { state } = running
   const { temperature } = useUnits()
   const index = Number(/^back-(\d+)$/.exec(step.id)?.[1] ?? 0)
