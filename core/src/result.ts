@@ -105,22 +105,96 @@ export type PortProblemCode =
 
 export type ProblemCode = MakerProblemCode | FileProblemCode | PortProblemCode
 
-/** What a computation gives back where trouble is expected: a value, or a problem a caller can word for its user. */
-export interface Problem {
+interface Id {
+  readonly id: string
+}
+interface Limit {
+  readonly limit: number
+  /** Of what a maker typed. */
+  readonly unit?: string
+  /** The limit itself will do. */
+  readonly inclusive?: boolean
+}
+interface Sum {
+  readonly sum: number
+}
+interface Percent {
+  readonly percent: number
+}
+interface Text {
+  readonly text: string
+}
+interface Most {
+  readonly max: number
+}
+
+/** What a problem says beside its code. One that is not here says nothing; a renamed figure does not compile. */
+export interface ProblemData {
+  'ambiguous-comma': Text
+  'bake-lost-too-much': { readonly leastG: number }
+  'bases-not-100': Sum
+  'blend-character': Percent
+  'blend-no-gluten': Percent
+  'blend-protein': { readonly low: number; readonly high: number }
+  'blend-too-little': { readonly stockG: number; readonly flourG: number }
+  'blend-unlisted': Percent
+  'dough-too-large': { readonly grams: number }
+  'file-newer': { readonly version: number }
+  'flours-not-100': Sum
+  'jugs-out-of-reach': { readonly coldC: number; readonly hotC: number }
+  'lighter-than-dry': { readonly grams: number; readonly dryG: number }
+  'no-gap-so-thin': { readonly thinnestMm: number; readonly targetMm: number }
+  'not-a-number': Text
+  'pass-too-large': { readonly fromMm: number; readonly toMm: number; readonly ratio: number }
+  'percent-too-big': Most
+  'rebase-impossible': { readonly overG: number }
+  'shapes-over-dough': { readonly overG: number }
+  'shares-not-one': Sum
+  'solve-row-twice': Id
+  'solve-unknown-row': Id
+  'solved-negative': Percent
+  'too-big': Limit
+  'too-many-rows': Most
+  'too-small': Limit
+  'unknown-dough': Id
+  'unknown-field': { readonly keys: readonly string[] }
+  'unknown-ingredient': Id
+  'unknown-kind': { readonly known: readonly string[] }
+  'unknown-shape': Id
+  'wrong-type': { readonly expected: string }
+  'wrong-unit': Text & { readonly unit: string; readonly reads: string }
+  'wrong-value': { readonly allowed: string }
+}
+
+/** What a problem of this code says; nothing, for most. */
+export type DataOf<C extends ProblemCode> = C extends keyof ProblemData ? ProblemData[C] : undefined
+
+type ProblemOf<C extends ProblemCode> = {
   /** Stable, in kebab case. A table of sentences has one for each, or does not compile. */
-  readonly code: ProblemCode
+  readonly code: C
   /** Where in the input, as `rows.1.percent`. */
   readonly path?: string
-  readonly data?: Readonly<Record<string, string | number | readonly string[]>>
+} & (C extends keyof ProblemData ? { readonly data: ProblemData[C] } : { readonly data?: undefined })
+
+/** What a computation gives back where trouble is expected: a value, or a problem a caller can word for its user. */
+export type Problem = { [C in ProblemCode]: ProblemOf<C> }[ProblemCode]
+
+/** A sentence for each of these codes, of what each says. */
+export type SentencesFor<C extends ProblemCode, Beside extends readonly unknown[] = []> = {
+  readonly [Each in C]: (data: DataOf<Each>, ...beside: Beside) => string
 }
 
 export type Result<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problem: Problem }
 
 export const ok = <T>(value: T): Result<T> => ({ ok: true, value })
 
-export const problem = (code: ProblemCode, path?: string, data?: Problem['data']): { ok: false; problem: Problem } => ({
+export const problem = <C extends ProblemCode>(
+  code: C,
+  path?: string,
+  ...[data]: C extends keyof ProblemData ? [ProblemData[C]] : []
+): { ok: false; problem: Problem } => ({
   ok: false,
-  problem: { code, ...(path === undefined ? {} : { path }), ...(data === undefined ? {} : { data }) },
+  problem: { code, ...(path === undefined ? {} : { path }), ...(data === undefined ? {} : { data }) } as Problem,
 })
 
 /** Whether an answer is a refusal. Any other value, whatever it is and wherever it comes from, is none. */

@@ -202,7 +202,7 @@ function whyNot({ sacks, flourG, needs, dough }: BlendRequest): Result<never> {
   const { character } = needs
   if (character && most(({ ingredient }) => character.flours.includes(ingredient.id)) < character.percent)
     return problem('blend-character', undefined, { percent: character.percent })
-  if (most(() => true) < 100) return problem('blend-shares', undefined, {})
+  if (most(() => true) < 100) return problem('blend-shares')
   return problem('blend-protein', undefined, { ...needs.protein })
 }
 

@@ -33,9 +33,9 @@ function problemOf(issue: z.core.$ZodIssue): Problem {
       return problem(issue.input === undefined ? 'missing-field' : 'wrong-type', path, { expected: issue.expected })
         .problem
     case 'too_small':
-      return problem('too-small', path, { limit: Number(issue.minimum), inclusive: issue.inclusive ? 1 : 0 }).problem
+      return problem('too-small', path, { limit: Number(issue.minimum), inclusive: issue.inclusive ?? false }).problem
     case 'too_big':
-      return problem('too-big', path, { limit: Number(issue.maximum), inclusive: issue.inclusive ? 1 : 0 }).problem
+      return problem('too-big', path, { limit: Number(issue.maximum), inclusive: issue.inclusive ?? false }).problem
     case 'invalid_value':
       return problem('wrong-value', path, { allowed: issue.values.map((value) => JSON.stringify(value)).join(', ') })
         .problem

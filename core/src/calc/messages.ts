@@ -1,5 +1,5 @@
 /** English for every code of the port: what is wrong and what to do about it. The stations word their own. */
-import type { PortProblemCode, Problem } from '../result.ts'
+import type { PortProblemCode, Problem, SentencesFor } from '../result.ts'
 import type { Contradiction, ContradictionCode } from '../recipe/index.ts'
 import type { Warning } from './kind.ts'
 
@@ -9,15 +9,14 @@ type Say = (data: Data) => string
 const rounded = (value: unknown): string =>
   typeof value === 'number' ? String(Number(value.toPrecision(4))) : String(value)
 
-const errors: Readonly<Record<PortProblemCode, Say>> = {
+const errors: SentencesFor<PortProblemCode> = {
   'not-json': () => 'The input is not JSON. Send one request object, or an array of them.',
   'not-a-request': () => 'A request is an object with a "kind". Send one, or an array of them.',
-  'unknown-kind': ({ known }) => `There is no such kind. Use one of: ${(known as readonly string[]).join(', ')}.`,
-  'unknown-field': ({ keys }) =>
-    `Unknown field: ${(keys as readonly string[]).join(', ')}. Remove it or correct its spelling.`,
+  'unknown-kind': ({ known }) => `There is no such kind. Use one of: ${known.join(', ')}.`,
+  'unknown-field': ({ keys }) => `Unknown field: ${keys.join(', ')}. Remove it or correct its spelling.`,
   'missing-field': () => 'This field is missing. Add it.',
-  'wrong-type': ({ expected }) => `This should be a ${String(expected)}. Change it.`,
-  'wrong-value': ({ allowed }) => `This value is not allowed here. Use ${String(allowed)}.`,
+  'wrong-type': ({ expected }) => `This should be a ${expected}. Change it.`,
+  'wrong-value': ({ allowed }) => `This value is not allowed here. Use ${allowed}.`,
   'too-small': ({ limit, inclusive }) =>
     `This is too small. Give ${inclusive ? 'at least' : 'more than'} ${rounded(limit)}.`,
   'too-big': ({ limit, inclusive }) =>
@@ -27,19 +26,17 @@ const errors: Readonly<Record<PortProblemCode, Say>> = {
   'stay-without-days': () =>
     'With several stays each needs its days. Give "days" for every one, or a single stay of unknown age.',
   empty: () => 'There is nothing to read. Give a figure.',
-  'not-a-number': ({ text }) =>
-    `"${String(text)}" does not read as one quantity. Write a figure and its unit, as 1/2 cup.`,
-  'ambiguous-comma': ({ text }) =>
-    `"${String(text)}" can be read two ways. Write it without the comma, or with a point.`,
-  'wrong-unit': ({ text, reads }) => `"${String(text)}" does not fit here. Use one of: ${String(reads)}.`,
+  'not-a-number': ({ text }) => `"${text}" does not read as one quantity. Write a figure and its unit, as 1/2 cup.`,
+  'ambiguous-comma': ({ text }) => `"${text}" can be read two ways. Write it without the comma, or with a point.`,
+  'wrong-unit': ({ text, reads }) => `"${text}" does not fit here. Use one of: ${reads}.`,
   'not-finite': () => 'The numbers are too extreme to compute with. Give amounts of a size a kitchen could hold.',
   'no-flour': () => 'No row is marked as flour. Mark the flours with "flour": true.',
   'flours-not-100': ({ sum }) => `The flours add to ${rounded(sum)}, not to 100. Change them so that they do.`,
   'flour-all-water': () => 'The flours hold no dry matter. Check their moisture.',
   'unknown-ingredient': ({ id }) =>
-    `"${String(id)}" is not in the ingredient table. Correct the id or describe it in "materials".`,
-  'solve-unknown-row': ({ id }) => `There is no row "${String(id)}" to solve for. Name one of the rows.`,
-  'solve-row-twice': ({ id }) => `Two rows are called "${String(id)}". Join them before solving for one.`,
+    `"${id}" is not in the ingredient table. Correct the id or describe it in "materials".`,
+  'solve-unknown-row': ({ id }) => `There is no row "${id}" to solve for. Name one of the rows.`,
+  'solve-row-twice': ({ id }) => `Two rows are called "${id}". Join them before solving for one.`,
   'solve-no-water': () =>
     'The row to solve for brings no water of its own. Name the row of the water or of another liquid.',
   'solve-not-plain-water': () =>
@@ -113,6 +110,7 @@ function say(table: Readonly<Record<string, Say>>, code: string, data: Data): st
   return words(data)
 }
 
-export const errorMessage = ({ code, data = {} }: Problem): string => say(errors, code, data)
+export const errorMessage = ({ code, data }: Problem): string =>
+  say(errors as Readonly<Record<string, unknown>> as Readonly<Record<string, Say>>, code, data as Data)
 export const contradictionMessage = ({ code, data }: Contradiction): string => contradictions[code](data)
 export const warningMessage = ({ code, data = {} }: Warning): string => say(warnings, code, data)

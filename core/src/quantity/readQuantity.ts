@@ -95,6 +95,6 @@ export function readQuantity(text: string, unit: Unit, reading: Reading = {}): R
 export function parseQuantity(text: string, unit: Unit, { min, max }: Range, reading: Reading = {}): Result<number> {
   const read = readQuantity(text, unit, reading)
   if (!read.ok) return read
-  if (read.value < min) return problem('too-small', undefined, { min, unit })
-  return read.value > max ? problem('too-big', undefined, { max, unit }) : read
+  if (read.value < min) return problem('too-small', undefined, { limit: min, unit })
+  return read.value > max ? problem('too-big', undefined, { limit: max, unit }) : read
 }

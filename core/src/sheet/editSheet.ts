@@ -53,7 +53,7 @@ export function setOnRule(worked: Worked, percent: number): Result<Sheet> {
   if (worked.control.by === 'base') return setFlourOnBase(worked, percent)
   const solved = worked.rows.find(({ key }) => key === waterRow(worked.sheet)?.key)
   const others = worked.batch.hydration.effective - (solved ? solved.percent * solved.water : 0)
-  if (percent < others - 0.05) return problem('solved-negative')
+  if (percent < others - 0.05) return problem('solved-negative', undefined, { percent: percent - others })
   const sheet = setPoured(worked, percent)
   return ok({ ...sheet, rows: sheet.rows.map((row) => (row.amount.by === 'hydration' ? settled(row) : row)) })
 }

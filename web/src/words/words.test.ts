@@ -7,8 +7,8 @@ const match = (id: string, hydration: number) => matchWords(matchShape(shape(id)
 
 it.each([
   [{ code: 'empty' }, 'Type a number.'],
-  [{ code: 'too-big', data: { max: 20, unit: '%' } }, 'Give at most 20 %.'],
-  [{ code: 'too-small', data: { min: 0.5, unit: 'count' } }, 'Give at least 0.50.'],
+  [{ code: 'too-big', data: { limit: 20, unit: '%' } }, 'Give at most 20 %.'],
+  [{ code: 'too-small', data: { limit: 0.5, unit: 'count' } }, 'Give at least 0.50.'],
   [
     { code: 'wrong-unit', data: { text: '°c', unit: 'g', reads: 'g, kg' } },
     '“°c” cannot be read here. This can: g, kg.',
@@ -20,7 +20,7 @@ it.each([
 })
 
 it('a problem that only the port words still says what to do', () => {
-  expect(problemWords({ code: 'rebase-impossible' })).toContain('Undo the last change')
+  expect(problemWords({ code: 'rebase-impossible', data: { overG: 3 } })).toContain('Undo the last change')
 })
 
 it('says how a dough suits a shape, by how much and what will happen', () => {
@@ -53,10 +53,11 @@ it.each([
 })
 
 it('a limit is told in the unit the field is read in', () => {
-  const said = (code: string, data: Problem['data']) => problemWords({ code, data } as Problem, worded(imperial))
-  expect(said('too-big', { max: 283.495, unit: 'g' })).toBe('Give at most 10.00 oz.')
-  expect(said('too-small', { min: -20, unit: '°C' })).toBe('Give at least -4 °F.'.replace('-', '−'))
-  expect(said('too-big', { max: 3000, unit: 'mm' })).toBe('Give at most 118 in.')
+  const said = (code: 'too-big' | 'too-small', data: { limit: number; unit: string }) =>
+    problemWords({ code, data }, worded(imperial))
+  expect(said('too-big', { limit: 283.495, unit: 'g' })).toBe('Give at most 10.00 oz.')
+  expect(said('too-small', { limit: -20, unit: '°C' })).toBe('Give at least -4 °F.'.replace('-', '−'))
+  expect(said('too-big', { limit: 3000, unit: 'mm' })).toBe('Give at most 118 in.')
 })
 
 it('one is not many, and a long rest is told in hours', () => {

@@ -128,7 +128,7 @@ export function PartList<P extends GearPart>(props: PartListProps<P>) {
                   </button>
                 )}
               </div>
-              <p className="small mt-1 leading-relaxed">{filledIn(words.sentence, slot)}</p>
+              <p className={`small mt-1 ${large ? '' : 'leading-relaxed'}`}>{filledIn(words.sentence, slot)}</p>
               {under?.(each, change)}
             </li>
           )

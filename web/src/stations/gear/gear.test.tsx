@@ -286,12 +286,13 @@ it('every refusal says that nothing was changed', () => {
     'file-cut-short',
     'file-not-json',
     'file-foreign',
-    'file-newer',
     'file-hostile',
     'file-markup',
     'file-broken',
   ] as const)
     expect(fileProblemWords({ code })).toMatch(/Nothing was changed\.$/)
+  const newer = fileProblemWords({ code: 'file-newer', data: { version: 11 } })
+  expect(newer).toMatch(/version 11.*Nothing was changed\.$/)
 })
 
 it('a scale is checked with a known weight, dated, and told when it is off', async () => {
