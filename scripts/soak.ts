@@ -4,7 +4,7 @@
  */
 import { goTo, openBrowser, openPage, press, sees, serveSite } from '@harina/e2e/harness'
 import { generateWorkspace } from '@harina/demo'
-import type { Batch, BenchEvent } from '@harina/core'
+import { isEnded, type Batch, type BenchEvent } from '@harina/core'
 import { mkdtemp, writeFile } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -16,7 +16,7 @@ const OPENINGS = 15
 const LIMIT_MS = 200
 
 const start = generateWorkspace(Date.now())
-const closed = start.batches.filter((batch) => batch.id !== 'demo-running')
+const closed = start.batches.filter(isEnded)
 const running = start.batches.find((batch) => batch.id === 'demo-running')
 if (!running) throw new Error('the demo has no running batch')
 

@@ -1,5 +1,5 @@
 import { testKitchen, testSheet, workSheet } from '../testing/testKitchen.ts'
-import { airShiftG } from './airShift.ts'
+import { airShiftG, isAirShiftTold } from './airShift.ts'
 import { planBatch } from './planBatch.ts'
 
 const grainOf = (ingredient: string) => testKitchen.ingredients.get(ingredient)?.grain
@@ -23,4 +23,13 @@ it('says nothing of flour that stands in no place, or whose grain is not known',
   const typed = planBatch(workSheet(testSheet), testKitchen, '2031-03-01T09:00:00Z', null)
   expect(airShiftG(typed, { temperatureC: 27, rhPercent: 38 }, grainOf)).toBeNull()
   expect(airShiftG(planIn('damp'), { temperatureC: 27, rhPercent: 38 }, () => undefined)).toBeNull()
+})
+
+it('a shift within the jug is not told', () => {
+  expect([isAirShiftTold(1, 500), isAirShiftTold(2, 500), isAirShiftTold(-5, 500), isAirShiftTold(5, 0)]).toEqual([
+    false,
+    true,
+    true,
+    false,
+  ])
 })

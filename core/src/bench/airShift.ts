@@ -24,3 +24,10 @@ export function airShiftG(plan: Plan, now: Climate, grainOf: (ingredient: string
     })
   return shifts.length === 0 ? null : shifts.reduce((sum, each) => sum + each, 0)
 }
+
+/** Points of water on flour below which the jug's own hold-back covers it. */
+const TOLD_FROM_POINTS = 0.4
+
+/** Whether so much more or less water, g, is worth a word. @example 1 g on 500 of flour → false; 5 g → true */
+export const isAirShiftTold = (shiftG: number, flourG: number): boolean =>
+  flourG > 0 && Math.abs((100 * shiftG) / flourG) >= TOLD_FROM_POINTS

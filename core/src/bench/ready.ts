@@ -1,4 +1,5 @@
 /** What must be at hand before the flour is wet. */
+import { wantsStick } from '../heat/index.ts'
 import type { Kitchen, Worked } from '../sheet/index.ts'
 import type { PlannedStep, StepOf } from '../model/index.ts'
 
@@ -40,7 +41,7 @@ export function readyItems(worked: Worked, kitchen: Kitchen, steps: readonly Pla
   const has = (kind: PlannedStep['kind']) => steps.some((step) => step.kind === kind)
   const alkali = rows.some((row) => row.part === 'alkali' && row.grams > 0)
   const pinch = rows.some((row) => row.grams > 0 && row.grams < SMALL_G)
-  const hot = (practice.waterC ?? 0) >= 50
+  const hot = wantsStick(practice.waterC ?? 0)
   const dusting = shape.surfaceFlour !== 'none'
   const rope = shape.blank.type === 'rope'
   const own: readonly (readonly [ReadyItemId, boolean])[] = [

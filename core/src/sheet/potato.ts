@@ -69,3 +69,9 @@ export function flourLadder(worked: Worked, stepPercent = 3): readonly ExtraFlou
       state: flour < low ? 'soft' : flour > high ? 'stiff' : 'in',
     }))
 }
+
+/** The flour goes in while the potato steams still: a school of its own, from here on, °C. */
+const STEAMS_FROM_C = 55
+
+/** Whether flour is worked in so hot that its starch binds at once. @example 60 °C → true; 45 °C → false */
+export const isWorkedWarm = (belowC: number): boolean => belowC > STEAMS_FROM_C

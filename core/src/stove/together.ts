@@ -29,6 +29,13 @@ export interface Dropped<B> {
   readonly beforeMin: number
 }
 
+/** Time to get ready before the first goes in, min. */
+const READY_MIN = 0.25
+
+/** When all can be up at the soonest, ms: the longest of them decides. */
+export const soonestUp = ({ beforeMin }: Pick<Dropped<unknown>, 'beforeMin'>, nowMs: number): number =>
+  nowMs + (READY_MIN + beforeMin) * 60_000
+
 /**
  * Several that come up together: each goes in so long before as its turns cook and drain; the middle of its span. Longest first.
  * @example 7 min and 3 min → the first goes in 7½ minutes before, the second 3½

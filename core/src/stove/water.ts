@@ -20,6 +20,8 @@ const EFFICIENCY = 0.7
 export const BACK_WITHIN_MIN = 1
 const FROZEN_C = -18
 const ROOM_C = 21
+/** Kept for the sauce before draining, ml: enough to loosen it for a tableful. */
+export const SAUCE_ML = 250
 /** Pot water that clings to drained noodles, of their weight: it goes into the broth with them. */
 const CLINGS = 0.12
 

@@ -7,6 +7,7 @@ import {
   defaultGear,
   differenceOf,
   HELD,
+  isEnded,
   kinds,
   nameOf,
   withDifference,
@@ -268,12 +269,13 @@ export function showHeld(held: Held, isChecked = false): void {
 
 const ASK_AGAIN_MS = 2000
 
-/** Follows one question to the store; resolves with the first answer. A store that closes under it is asked again. */
-function follow<T>(ask: () => Promise<T>, tell: (answer: T) => void): Promise<void> {
+/** Follows one question to the store, until `stop`; resolves with the first answer. A store that closes under it is asked again. */
+function follow<T>(ask: () => Promise<T>, tell: (answer: T) => void, stop?: AbortSignal): Promise<void> {
   return new Promise((resolve, reject) => {
     let answered = false
-    const begin = () =>
-      liveQuery(ask).subscribe({
+    const begin = () => {
+      if (stop?.aborted) return
+      const subscription = liveQuery(ask).subscribe({
         next: (answer) => {
           answered = true
           tell(answer)
@@ -285,7 +287,43 @@ function follow<T>(ask: () => Promise<T>, tell: (answer: T) => void): Promise<vo
           else reject(error as Error)
         },
       })
+      stop?.addEventListener('abort', () => subscription.unsubscribe(), { once: true })
+    }
     begin()
+  })
+}
+
+/** Open batches, each by itself: a tap reads the book it was written into, and no other. Resolves once all have been told. */
+function followOpen(): Promise<void> {
+  const books = new Map<string, { readonly stop: AbortController; batch: Batch | null }>()
+  let isWhole = false
+  const tell = () => {
+    // One that has ended is still here for as long as it is not known to have gone.
+    const batches = [...books.values()].flatMap(({ batch }) => (batch && !isEnded(batch) ? [batch] : []))
+    if (isWhole) hear.open(readable('batch', batches))
+  }
+  const open = (id: string): Promise<void> => {
+    const book = { stop: new AbortController(), batch: null as Batch | null }
+    books.set(id, book)
+    const read = (batch: Batch | undefined) => {
+      book.batch = batch ?? null
+      tell()
+    }
+    return follow(() => repository.batches.get(id), read, book.stop.signal)
+  }
+  return new Promise((resolve, reject) => {
+    const stand = async (ids: readonly string[]) => {
+      for (const [id, { stop }] of books)
+        if (!ids.includes(id)) {
+          stop.abort()
+          books.delete(id)
+        }
+      await Promise.all(ids.filter((id) => !books.has(id)).map(open))
+      isWhole = true
+      tell()
+      resolve()
+    }
+    follow(repository.batches.openIds, (ids) => void stand(ids).catch(reject)).catch(reject)
   })
 }
 
@@ -312,7 +350,7 @@ export async function subscribe(): Promise<void> {
       () => asked('draft'),
       ({ asOf, stored }) => hear.draft(readable('draft', stored), asOf),
     ),
-    follow(repository.batches.open, (batches) => hear.open(readable('batch', batches))),
+    followOpen(),
     follow(repository.batches.summaries, hear.ended),
   ])
 }

@@ -109,6 +109,7 @@ export function batchTables(db: HarinaDatabase) {
         await summaries.remove([id])
       }),
 
+    openIds: (): Promise<string[]> => db.openBatches.toCollection().primaryKeys(),
     open: async (): Promise<Batch[]> => {
       const [batches, rows] = await Promise.all([db.openBatches.toArray(), db.events.toArray()])
       const whole = new Map(batches.map(({ id, plan }) => [id, { id, plan, events: [] as BenchEvent[] }]))

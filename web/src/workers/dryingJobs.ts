@@ -12,6 +12,7 @@ import {
   type Forecast,
   type ProgrammeRequest,
 } from '@harina/core/rack'
+import { remembered } from './jobs.ts'
 import { cookingOf, type Piece, type PieceCooking } from '@harina/core/stove'
 import { profilesOf, type DryingModel, type Profiles } from '@harina/core/transport'
 
@@ -58,10 +59,18 @@ function profilesFor(tray: RackTray, { hoursToTarget, nowH }: Forecast, model: D
   )
 }
 
+const LEARNT_KEPT = 20
+/** What earlier trays teach changes with them, and not with the hour. */
+const learntFrom = remembered(
+  async ({ past, scaleSdG }: Pick<ForecastInput, 'past' | 'scaleSdG'>) => learntDrying(past, scaleSdG),
+  ({ past, scaleSdG }) => JSON.stringify([past, scaleSdG]),
+  LEARNT_KEPT,
+)
+
 export const dryingJobs = {
-  forecast: (input: ForecastInput): TrayForecast => {
+  forecast: async (input: ForecastInput): Promise<TrayForecast> => {
     const { tray, nowMs, scaleSdG, past } = input
-    const { model: learnt, factor, n } = learntDrying(past, scaleSdG)
+    const { model: learnt, factor, n } = await learntFrom({ past, scaleSdG })
     const forecast = forecastTray(tray, nowMs, scaleSdG, learnt)
     const { fit } = forecast
     const model = fit ? { ...learnt, scaleD: fit.scaleD, scaleK: fit.scaleK } : learnt

@@ -1,6 +1,6 @@
 /** The pot: the water, the baskets with their clocks, and several shapes up together. */
 import { formatCountdown } from '@harina/core'
-import { dropAt, upTogether } from '@harina/core/stove'
+import { dropAt, soonestUp, upTogether } from '@harina/core/stove'
 import { addDays, format, isValid, parse } from 'date-fns'
 import { useMemo, useState, type CSSProperties } from 'react'
 import { Link } from 'react-router'
@@ -21,8 +21,6 @@ import { Inside } from './Inside.tsx'
 import { Line } from './Line.tsx'
 import { WaterPanel } from './WaterPanel.tsx'
 
-/** Time to get ready before the first goes in. */
-const READY_MIN = 0.25
 const HALF_DAY_MS = 12 * 3_600_000
 /** After the pot, each with a clock of its own. */
 const AFTER = [
@@ -96,7 +94,6 @@ function Together({ baskets, upAtMs, nowMs }: TogetherProps) {
       </p>
     )
   if (!first) return null
-  const soonestMs = (from: number) => from + (READY_MIN + first.beforeMin) * 60_000
   const wantedMs = whenIs(clock, nowMs)
   const tooLate = wantedMs !== null && wantedMs < nowMs + first.beforeMin * 60_000
   /** Back from when they are up: a call for each that goes in later. */
@@ -116,7 +113,7 @@ function Together({ baskets, upAtMs, nowMs }: TogetherProps) {
           type="button"
           className="box min-h-11 font-semibold"
           disabled={tooLate}
-          onClick={() => void together(wantedMs ?? soonestMs(Date.now()))}
+          onClick={() => void together(wantedMs ?? soonestUp(first, Date.now()))}
         >
           Bring them up together
         </button>
@@ -138,7 +135,7 @@ function Together({ baskets, upAtMs, nowMs }: TogetherProps) {
       {tooLate && (
         <p role="alert" className="mt-1 border-l-5 border-danger pl-3">
           Too late for that: {first.load.name} wants {formatCountdown(first.beforeMin * 60)}. Soonest is{' '}
-          {format(soonestMs(nowMs), 'HH:mm')}.
+          {format(soonestUp(first, nowMs), 'HH:mm')}.
         </p>
       )}
     </div>

@@ -1,14 +1,12 @@
 /** The water: how much, how salt, when it boils here, and how much may go in at once. */
 import { formatNumber, type Gear } from '@harina/core'
-import { onThePlate, potsOf } from '@harina/core/stove'
+import { onThePlate, potsOf, SAUCE_ML } from '@harina/core/stove'
 import { recordTap } from '#web/state/bench.ts'
 import { Choice } from '#web/ui/Choice.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { counted, minutesWords } from '#web/words/index.ts'
 import type { Basket } from './baskets.ts'
 import { PotDrawing } from './PotDrawing.tsx'
-
-const SAUCE_ML = 250
 
 function Figure({ label, figure, note }: { label: string; figure: string; note?: string }) {
   return (

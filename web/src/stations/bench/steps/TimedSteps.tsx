@@ -1,5 +1,5 @@
 /** The steps that a clock runs for, from a steaming potato to a dough back from the fridge. */
-import { formatNumber, kneading, WORKERS, type StepOf } from '@harina/core'
+import { formatNumber, isWorkedWarm, kneading, WORKERS, type StepOf } from '@harina/core'
 import { KNEADING_WARMS_C } from '@harina/core/heat'
 import { finishStep } from '#web/state/bench.ts'
 import { useNow } from '#web/ui/useNow.ts'
@@ -36,9 +36,6 @@ function useDone() {
   return () => void finishStep(running.batch, { type: 'timer-stopped', timer: step.id })
 }
 
-/** The flour goes in while the potato steams still: a school of its own. */
-const WARM_POTATO_C = 55
-
 export function PrepareStep() {
   const step = useStep('prepare')
   const { temperature } = useUnits()
@@ -56,7 +53,7 @@ export function PrepareStep() {
         <>
           {step.belowC !== null && (
             <Note title={`Below ${temperature(step.belowC)} before the flour`}>
-              {step.belowC > WARM_POTATO_C
+              {isWorkedWarm(step.belowC)
                 ? 'Warm it binds at once and wants less flour; it sticks, and must be shaped fast. No egg into it so.'
                 : 'Hotter, its starch drinks at once and the dough wants more flour than it should. Steam that is still in it is water you have not weighed.'}
             </Note>

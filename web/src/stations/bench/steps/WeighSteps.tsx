@@ -4,6 +4,7 @@ import {
   isMadeUp,
   doubtPoints,
   airShiftG,
+  isAirShiftTold,
   asWeighed,
   formatNumber,
   firstG,
@@ -17,6 +18,7 @@ import {
   type Plan,
   type PlannedRow,
 } from '@harina/core'
+import { STICK_C, wantsStick } from '@harina/core/heat'
 import { useState } from 'react'
 import { finishStep } from '#web/state/bench.ts'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
@@ -129,9 +131,6 @@ function FlourNotes({
   )
 }
 
-/** Below this the jug's own hold-back covers it. */
-const AIR_POINTS = 0.4
-
 /** The air of the store has changed since the sheet was written: what that does to the water. */
 function AirNote({ plan }: { plan: Plan }) {
   const { reading } = useAir(useApp((state) => state.preferences.air))
@@ -141,7 +140,7 @@ function AirNote({ plan }: { plan: Plan }) {
   const { store } = reading
   const shiftG = airShiftG(plan, store, (id) => ingredients.get(id)?.grain)
   const flourG = sackFlourG(plan, { weighedG: {} })
-  if (shiftG === null || flourG <= 0 || Math.abs((100 * shiftG) / flourG) < AIR_POINTS) return null
+  if (shiftG === null || !isAirShiftTold(shiftG, flourG)) return null
   return (
     <Note title={`The air has changed: ${mass(Math.abs(shiftG))} ${shiftG > 0 ? 'more' : 'less'} water`}>
       {temperature(store.temperatureC)} and {store.rhPercent} % now; the sheet was written for{' '}
@@ -237,9 +236,9 @@ function WaterNotes({ plan, heldG }: { plan: Plan; heldG: number }) {
           stop, then feel.
         </Note>
       )}
-      {plan.waterC !== null && plan.waterC > 50 && plan.water.startG > 0 && (
+      {plan.waterC !== null && wantsStick(plan.waterC) && plan.water.startG > 0 && (
         <Note title="Hot water" grade="caution">
-          Stir with a stick until the dough is below {temperature(50)}.
+          Stir with a stick until the dough is below {temperature(STICK_C)}.
         </Note>
       )}
     </>

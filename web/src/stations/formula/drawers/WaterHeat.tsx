@@ -1,5 +1,5 @@
 /** How warm the water must be for a wanted dough, in this flour, this room and by this hand or mixer. */
-import { boilingPointC, scald, twoJugs, waterTemperature } from '@harina/core/heat'
+import { boilingPointC, isHotMade, scald, STICK_C, twoJugs, usualDoughC, waterTemperature } from '@harina/core/heat'
 import { placeOf, pouredG, type Kitchen, type Worked } from '@harina/core'
 import { useState } from 'react'
 import { SidePanel } from '#web/ui/SidePanel.tsx'
@@ -8,11 +8,6 @@ import { useUnits } from '#web/ui/units.ts'
 import { useSheet } from '../useSheet.ts'
 import type { DrawerProps } from '../drawerProps.ts'
 import { Caution, FigureLine, Line, DrawerSection } from './parts.tsx'
-
-/** A dough that works in the hand; a screw or rollers want it cooler, and boiling-water doughs go their own way. */
-const COMFORTABLE_C = 26
-/** From here on a dough is stirred with a stick. */
-const STICK_C = 50
 
 function Temperature({
   label,
@@ -140,14 +135,14 @@ function Answer({
 export default function WaterHeat({ worked, kitchen, onClose }: DrawerProps) {
   const words = useUnits()
   const fields = heatFields(kitchen.gear, words)
-  const [targetC, setTargetC] = useState(worked.dough.family === 'batter' ? 16 : COMFORTABLE_C)
+  const [targetC, setTargetC] = useState(usualDoughC(worked.dough.family === 'batter'))
   const [flourC, setFlourC] = useState(placeOf(worked.sheet, kitchen.gear)?.temperatureC ?? 20)
   const { gear } = kitchen
   return (
     <SidePanel title="Heat of the water" onClose={onClose}>
-      {targetC > STICK_C - 15 && (
+      {isHotMade(targetC) && (
         <Caution title="Hot water and hot dough">
-          Stir with a stick until the dough is below {words.temperature(50)}. Steam burns as well as water does.
+          Stir with a stick until the dough is below {words.temperature(STICK_C)}. Steam burns as well as water does.
         </Caution>
       )}
       <Temperature label="wanted dough" value={targetC} min={0} max={90} onChange={setTargetC} />
