@@ -21,22 +21,22 @@ const shared = {
   transformIgnorePatterns: ['/node_modules/(?!(nanoid|echarts|zrender|tslib)/)'],
 }
 
+// Every project knows every file, so that the tests related to a change are found wherever they stand.
+const roots = ['core/src', 'facts', 'demo/src', 'server/src', 'web/src'].map((part) => `<rootDir>/${part}`)
+const project = (displayName, testEnvironment, parts, more = {}) => ({
+  ...shared,
+  displayName,
+  testEnvironment,
+  roots,
+  testMatch: parts.map((part) => `<rootDir>/${part}/src/**/*.test.{ts,tsx}`),
+  ...more,
+})
+
 export default {
   testTimeout: 30_000,
   projects: [
-    { ...shared, displayName: 'core', testEnvironment: 'node', roots: ['<rootDir>/core/src'] },
-    {
-      ...shared,
-      displayName: 'parts',
-      testEnvironment: 'node',
-      roots: ['<rootDir>/facts/src', '<rootDir>/demo/src', '<rootDir>/server/src'],
-    },
-    {
-      ...shared,
-      displayName: 'web',
-      testEnvironment: 'jsdom',
-      roots: ['<rootDir>/web/src'],
-      setupFiles: ['<rootDir>/web/jest.setup.js'],
-    },
+    project('core', 'node', ['core']),
+    project('parts', 'node', ['facts', 'demo', 'server']),
+    project('web', 'jsdom', ['web'], { setupFiles: ['<rootDir>/web/jest.setup.js'] }),
   ],
 }

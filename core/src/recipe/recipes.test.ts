@@ -1,12 +1,12 @@
 /** Recipes read whole: the corpus, what a maker settles, and what nobody would write. */
-import { calc } from '@harina/core/calc'
-import { CONTRADICTIONS, decode } from '@harina/core/recipe'
-import { evenNumbers } from '@harina/core/testing'
+import { calc } from '../calc/index.ts'
+import { CONTRADICTIONS, decode } from './index.ts'
+import { evenNumbers } from '../testing/index.ts'
 import fc from 'fast-check'
-import decodeCases from '../../core/vectors/decode.json' with { type: 'json' }
-import { calcTables } from './calcTables.ts'
-import { mangled } from './testing/mangle.ts'
-import { isRead, recipeTables, samples, scoreRecipes } from './testing/readRecipes.ts'
+import decodeCases from '../../vectors/decode.json' with { type: 'json' }
+import { calcTables } from '@harina/facts/calc'
+import { mangled } from '@harina/facts/testing/mangle'
+import { isRead, recipeTables, samples, scoreRecipes } from '@harina/facts/testing/recipes'
 
 const read = (text: string, options: Parameters<typeof decode>[2] = {}) => decode(text, recipeTables, options)
 
