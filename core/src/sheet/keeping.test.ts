@@ -3,6 +3,7 @@ import { doughs, ingredients, schools, shapes } from '@harina/facts'
 import { doughTable, ingredientTable, shapeTable, type Lot, type Sheet, type SheetRow } from '../model/index.ts'
 import { testKitchen, workSheet } from '../testing/testKitchen.ts'
 import type { Kitchen } from './kitchen.ts'
+import { keepingOf } from './keeping.ts'
 import { startSheet } from './startSheet.ts'
 
 /** The tables, in the test kitchen's damp store and dry loft. */
@@ -28,6 +29,37 @@ const withRow = (sheet: Sheet, ingredient: string, percent: number): Sheet => ({
   rows: [...sheet.rows, { key: 'more', ingredient, amount: { by: 'percent', percent } } as SheetRow],
 })
 const keeping = (sheet: Sheet, kitchen: Kitchen = wholeKitchen) => work(sheet, kitchen).keeping
+
+/** A shape whose own row of the table allows far more than any dough: what is left are the general limits. */
+const PATIENT = { keep: { roomH: 24, fridgeDays: 30, freezerMonths: 24, driedMonths: 12 } } as never
+const general = (sheet: Sheet) => keepingOf(work(sheet), PATIENT, wholeKitchen)
+
+describe('the general limits, whatever a shape allows', () => {
+  const ears = started('sw-hand', 'little-ears')
+
+  it('flour and water: two hours, two days, three months', () => {
+    expect(general(ears)).toMatchObject({ roomMin: 120, fridgeH: 48, freezerMonths: 3 })
+  })
+
+  it('alkali from half a percent of the flour on: a third day cold, and no longer warm', () => {
+    const withAlkali = (percent: number) => general(withRow(ears, 'sodium-carbonate-anhydrous', percent))
+    expect(withAlkali(0.3)).toMatchObject({ roomMin: 120, fridgeH: 48 })
+    expect(withAlkali(0.49)).toMatchObject({ fridgeH: 48 })
+    expect(withAlkali(0.51)).toMatchObject({ roomMin: 120, fridgeH: 72 })
+  })
+
+  it('the strictest of all that hold: alkali keeps no egg longer', () => {
+    const both = withRow(withRow(ears, 'egg-whole', 10), 'sodium-carbonate-anhydrous', 1)
+    expect(general({ ...both, rows: both.rows.map((row, n) => ({ ...row, key: `r${n}` })) })).toMatchObject({
+      roomMin: 60,
+      fridgeH: 24,
+    })
+  })
+
+  it('a purée: as long warm as plain dough, a day cold', () => {
+    expect(general(withRow(ears, 'spinach-puree', 10))).toMatchObject({ roomMin: 120, fridgeH: 24, freezerMonths: 2 })
+  })
+})
 
 describe('how long it keeps', () => {
   const ears = started('sw-hand', 'little-ears')
