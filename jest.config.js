@@ -22,21 +22,21 @@ const shared = {
 }
 
 // Every project knows every file, so that the tests related to a change are found wherever they stand.
-const roots = ['core/src', 'facts', 'demo/src', 'server/src', 'web/src'].map((part) => `<rootDir>/${part}`)
+const roots = ['core/src', 'facts', 'demo/src', 'server/src', 'web/src', 'scripts'].map((part) => `<rootDir>/${part}`)
 const project = (displayName, testEnvironment, parts, more = {}) => ({
   ...shared,
   displayName,
   testEnvironment,
   roots,
-  testMatch: parts.map((part) => `<rootDir>/${part}/src/**/*.test.{ts,tsx}`),
+  testMatch: parts.map((part) => `<rootDir>/${part}/**/*.test.{ts,tsx}`),
   ...more,
 })
 
 export default {
   testTimeout: 30_000,
   projects: [
-    project('core', 'node', ['core']),
-    project('parts', 'node', ['facts', 'demo', 'server']),
-    project('web', 'jsdom', ['web'], { setupFiles: ['<rootDir>/web/jest.setup.js'] }),
+    project('core', 'node', ['core/src']),
+    project('parts', 'node', ['facts/src', 'demo/src', 'server/src', 'scripts']),
+    project('web', 'jsdom', ['web/src'], { setupFiles: ['<rootDir>/web/jest.setup.js'] }),
   ],
 }
