@@ -104,3 +104,9 @@ it('the last 5 % of baking is worth about half a pH: what titration cannot see',
   const gained = mixture(1) - mixture(0.95)
   expect(gained > 0.3 && gained < 0.7).toBe(true)
 })
+
+it('a little over the full loss is the scale, a tenth over it a slip', () => {
+  const fullLossG = 100 - fullyBakedG(100)
+  expect(bakeSoda(100, 100 - 1.01 * fullLossG, 0)).toMatchObject({ ok: true })
+  expect(bakeSoda(100, 100 - 1.03 * fullLossG, 0)).toMatchObject({ problem: { code: 'bake-lost-too-much' } })
+})

@@ -389,3 +389,7 @@ describe('otherwise', () => {
     expect(covered.get('open')!.spot.cover).toBeNull()
   })
 })
+
+it('over eight hours warm and wet is too long, and a lag over 0.15 cracks', () => {
+  expect(USUAL_LIMITS).toEqual({ warmWetH: 8, lagAt18: 0.15 })
+})

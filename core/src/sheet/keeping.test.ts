@@ -3,7 +3,7 @@ import { doughs, ingredients, schools, shapes } from '@harina/facts'
 import { doughTable, ingredientTable, shapeTable, type Lot, type Sheet, type SheetRow } from '../model/index.ts'
 import { testKitchen, workSheet } from '../testing/testKitchen.ts'
 import type { Kitchen } from './kitchen.ts'
-import { keepingOf } from './keeping.ts'
+import { airing, cautionsOf, keepingOf } from './keeping.ts'
 import { startSheet } from './startSheet.ts'
 
 /** The tables, in the test kitchen's damp store and dry loft. */
@@ -197,4 +197,36 @@ it('a stiff dough holds back two points at the most, a supple one as much as its
   }
   expect(held('sw-crumb', 'ridged-tubes')).toBeCloseTo(2, 0)
   expect(held('sw-hand', 'little-ears')).toBeCloseTo(4.3, 0)
+})
+
+describe('heat and air', () => {
+  const ears = started('sw-hand', 'little-ears')
+
+  it('water of 85 °C and more cooks some of the starch wherever it lands: an hour, a day, no rack', () => {
+    const poured = (waterC: number) => keeping({ ...ears, waterC })
+    expect(poured(80).wet).toEqual([])
+    expect(poured(86)).toMatchObject({ wet: [{ code: 'scalded' }], driedMonths: null })
+  })
+
+  it('air before the pot ends where the dough has lain warm long enough; what wants more is dried, not aired', () => {
+    expect(airing([15, 30], { roomMin: 60 })).toEqual([15, 30])
+    expect(airing([15, 90], { roomMin: 60 })).toEqual([15, 60])
+    expect(airing([60, 90], { roomMin: 60 })).toEqual([0, 60])
+  })
+
+  it('cooked pulses and bean curd spoil like egg; their flours and starches do not', () => {
+    const perishable = (ingredient: string) => keeping(withRow(ears, ingredient, 10)).perishable
+    const pulses = ingredients
+      .filter(({ group }) => group === 'pulse')
+      .map(({ id, water }) => ({ id, isWet: water > 0.3 }))
+    expect(pulses.some(({ isWet }) => isWet)).toBe(true)
+    for (const { id, isWet } of pulses) expect([id, perishable(id)]).toEqual([id, isWet])
+  })
+
+  it('egg or milk in it brings its caution, a filling its own', () => {
+    const cautions = (sheet: Sheet) => cautionsOf(work(sheet))
+    expect(cautions(ears)).not.toContain('egg-dairy')
+    expect(cautions(withRow(ears, 'egg-whole', 20))).toContain('egg-dairy')
+    expect(cautions(started('wrapper-cold', 'plump-wrapper'))).toContain('fillings')
+  })
 })

@@ -246,3 +246,30 @@ describe('on a closed tray', () => {
     expect(after!.surface).toBeGreaterThan(before!.surface)
   })
 })
+
+describe('hours warm and wet, which what spoils a dough has to grow in', () => {
+  const slow: Tray = { ...strand, halfThicknessMm: 3, startMoisture: 0.32, climate: inAir(60, 24) }
+
+  it('run from the start until the mean passes 24 % water', () => {
+    const { warmWetH, samples } = dry(slow, { maxH: 100, sampleH: Array.from({ length: 2001 }, (_, n) => n * 0.05) })
+    const past = samples.find(({ moisture }) => moisture < 0.24)!
+    expect(past.h).toBeGreaterThan(1)
+    expect(Math.abs(warmWetH - past.h)).toBeLessThan(0.15)
+  })
+
+  it('do not run in a fridge, and do from the first degrees above it', () => {
+    const at = (celsius: number) => dry({ ...slow, climate: inAir(60, celsius) }, { maxH: 20 }).warmWetH
+    expect(at(4)).toBe(0)
+    expect(at(5)).toBe(0)
+    expect(at(8)).toBeGreaterThan(5)
+  })
+
+  it('the middle lags by what it lagged when the mean passed 18 %', () => {
+    const { coreLagAt18, samples } = dry(slow, {
+      maxH: 200,
+      sampleH: Array.from({ length: 4001 }, (_, n) => n * 0.05),
+    })
+    const at = samples.find(({ moisture }) => moisture < 0.18)!
+    expect(coreLagAt18).toBeCloseTo(dryBasis(at.core) - dryBasis(at.surface), 2)
+  })
+})
