@@ -3,9 +3,10 @@ import { potatoSheet, testKitchen, testSheet, workSheet } from '../testing/testK
 import type { BenchAction, BenchEvent, Dough, Feel, Plan, Sheet } from '../model/index.ts'
 import type { Kitchen } from '../sheet/kitchen.ts'
 import { airShiftG } from './airShift.ts'
-import { driedG, doughG } from './bowl.ts'
+import { benchPieces, driedG, doughG } from './bowl.ts'
 import { replay } from './replay.ts'
-import { stepMinutes } from './lanes.ts'
+import { cookingSpan, keptUntil } from './kept.ts'
+import { stepMinutes, waitOf } from './lanes.ts'
 import { isAtFirstStop, lumpIsEven, lumps, pourGo } from './making.ts'
 import { overPour } from './overPour.ts'
 import { planBatch } from './planBatch.ts'
@@ -263,4 +264,101 @@ it('what the last setting leaves is what is cooked: a third thicker, half as lon
   })
   // 1 mm where 0.9 was wanted: × (1/0.9)^1.5 = 1.17.
   expect(plan.minutes.cook).toEqual([2.3, 4.7])
+})
+
+describe('what must be at hand before hands are floury', () => {
+  const items = (sheet: Sheet, kitchen: Kitchen = testKitchen) => {
+    const ready = planOf(sheet, kitchen).steps.find((step) => step.kind === 'ready')
+    return ready?.kind === 'ready' ? ready.items.map(({ id }) => id) : []
+  }
+  const alkaline: Sheet = {
+    ...testSheet,
+    rows: [...testSheet.rows, { key: 'alkali', ingredient: 'carbonate', amount: { by: 'percent', percent: 1 } }],
+  }
+
+  it('alkali: gloves on, and nothing of aluminium; without it neither', () => {
+    expect(items(alkaline)).toEqual(expect.arrayContaining(['gloves', 'no-aluminium']))
+    expect(items(testSheet).filter((id) => id === 'gloves' || id === 'no-aluminium')).toEqual([])
+  })
+
+  it('water from 50 °C on: a thermometer', () => {
+    expect(items({ ...testSheet, waterC: 50 })).toContain('thermometer')
+    expect(items({ ...testSheet, waterC: 49 })).not.toContain('thermometer')
+  })
+
+  it('a press: its guard', () => {
+    const hollows = testKitchen.shapes.get('hollows')!
+    const tube = {
+      ...hollows,
+      method: 'extrude' as const,
+      blank: { type: 'die', holeAreaMm2: 30, cutMm: 30, swell: 1.1 },
+    }
+    const pressed = { ...testKitchen, shapes: new Map([['hollows', tube as unknown as typeof hollows]]) }
+    expect(items(testSheet, pressed)).toContain('hopper-guard')
+    expect(items(testSheet)).not.toContain('hopper-guard')
+  })
+
+  it('under ten grams of anything, on a scale of half a gram or coarser: a finer one', () => {
+    const saltOf = (grams: number) => {
+      const salt = testSheet.rows.find(({ ingredient }) => ingredient === 'salt')!.amount
+      return items({ ...testSheet, target: { by: 'flour', grams: (100 * grams) / salt.percent } })
+    }
+    expect(saltOf(9)).toContain('fine-scale')
+    expect(saltOf(11)).not.toContain('fine-scale')
+  })
+})
+
+describe('until when it is kept', () => {
+  const chosen = (finish: 'hold' | 'freeze' | 'dry' | 'cook') => {
+    const events = [{ id: 'f', at: AT, type: 'finish-chosen', finish }] as const
+    return keptUntil(kilo, [...events])
+  }
+  const HOUR_MS = 3_600_000
+
+  it('as many hours in the fridge as the plan says, and months of thirty days in the freezer or dried', () => {
+    const air = kilo.steps.find((step) => step.kind === 'air')
+    if (air?.kind !== 'air') throw new Error('no air')
+    const { fridgeH, freezerMonths, driedMonths } = air.keeps
+    expect([fridgeH, freezerMonths, driedMonths]).toEqual([48, 2, 9])
+    expect(chosen('hold')).toBe(T0 + 48 * HOUR_MS)
+    expect(chosen('freeze')).toBe(T0 + 60 * 24 * HOUR_MS)
+    expect(chosen('dry')).toBe(T0 + 270 * 24 * HOUR_MS)
+    expect(chosen('cook')).toBeNull()
+  })
+
+  it('from frozen it cooks a minute or two more', () => {
+    expect(cookingSpan({ minutes: { cook: [4, 7] } }, 'freeze', undefined)).toEqual([5, 9])
+    expect(cookingSpan({ minutes: { cook: [4, 7] } }, 'hold', undefined)).toEqual([4, 7])
+  })
+})
+
+it('a machine kneads by itself; a hand is wanted', () => {
+  const knead = { id: 'k', kind: 'knead', how: 'push', hand: [10, 14], mixer: [6, 8], processor: null } as const
+  const step = { ...knead, hand: [10, 14] as [number, number], mixer: [6, 8] as [number, number] }
+  const by = (kneads: Plan['kneads']) => stepMinutes({ ...kilo, kneads }, initialState, step)
+  expect(by('hand')).toEqual({ minutes: 12, hands: true })
+  expect(by('mixer')).toEqual({ minutes: 7, hands: false })
+  // Not by the machine that should not: by hand then.
+  expect(by('processor')).toEqual({ minutes: 12, hands: true })
+})
+
+it('sixty ropes a minute are rolled, whatever is made of them', () => {
+  const roll = stepMinutes(kilo, initialState, { id: 'roll', kind: 'roll' })
+  expect(roll.minutes).toBeCloseTo(benchPieces(kilo, initialState).pieces / 60, 6)
+})
+
+it('a step waits while its clock runs, not once it has rung, and never where hands work', () => {
+  const rest = kilo.steps.find(({ kind }) => kind === 'rest')!
+  const knead = kilo.steps.find(({ kind }) => kind === 'knead')!
+  const state = after(
+    kilo,
+    { type: 'timer-started', timer: rest.id, minutes: 30 },
+    { type: 'timer-started', timer: knead.id, minutes: 30 },
+  )
+  expect(waitOf(kilo, state, rest, T0 + 29 * 60_000)?.minutes).toBe(30)
+  expect(waitOf(kilo, state, rest, T0 + 30 * 60_000)).toBeNull()
+  expect(waitOf(kilo, state, knead, T0 + 60_000)).toBeNull()
+  const covered = after(kilo, { type: 'timer-started', timer: 'drink', minutes: 10 })
+  const feel = kilo.steps.find(({ kind }) => kind === 'feel')!
+  expect(waitOf(kilo, covered, feel, T0 + 60_000)?.minutes).toBe(10)
 })
