@@ -19,8 +19,8 @@ const COPIED = [
 async function copy(): Promise<string> {
   const dir = await mkdtemp(join(tmpdir(), 'harina-mutate-'))
   for (const path of COPIED) await cp(join(root, path), join(dir, path), { recursive: true })
-  // A root that the test configuration names, empty.
-  await mkdir(join(dir, 'server/src'), { recursive: true })
+  // Roots that the test configuration names, empty.
+  for (const name of ['server/src', 'scripts']) await mkdir(join(dir, name), { recursive: true })
   // All packages are this tree's, but for our own: the tables' tests ask the copy's core.
   const packages = join(dir, 'node_modules')
   await mkdir(join(packages, '@harina'), { recursive: true })

@@ -51,9 +51,7 @@ it('a ridged hand shape: raked, felt, kneaded, rested, divided, rolled to ropes,
 
 it('alkaline noodles: alkali made first, crumbs in a bag, folded, rested as a sheet, thinned, cut', () => {
   const steps = stepsFor('alk-low', 'alk-medium-wavy')
-  expect(kinds(steps)).toEqual(
-    'ready flour water pour feel knead drink fold rest thin cut air cook verdict'.split(' '),
-  )
+  expect(kinds(steps)).toEqual('ready flour water pour feel knead drink fold rest thin cut air cook verdict'.split(' '))
   expect(stepOf(steps, 'thin').roller?.name).toBe('Crank')
   expect(stepOf(steps, 'ready').items.map(({ id }) => id)).toEqual(
     expect.arrayContaining(['gloves', 'no-aluminium', 'handle']),
@@ -182,4 +180,46 @@ it('the board is bare or floured as the shape wants it, dusted as the school doe
   expect(items('ribbons', 'soft-hand')).toContain('flour-jar')
   expect(items('ribbons', 'soft-hand', { dusting: 'starch' })).toContain('starch-jar')
   expect(schools.some(({ id }) => id === 'dusting')).toBe(true)
+})
+
+describe('minutes and heat, as makers give them', () => {
+  const kneaded = (dough: string, shape: string, chosen = {}) =>
+    stepOf(stepsFor(dough, shape, withMachines, chosen), 'knead')
+
+  it('a blade has torn a dough together within a minute or so, crumbs in half a minute; batter it never beats', () => {
+    expect(kneaded('sw-hand', 'little-ears').processor).toEqual([0.75, 1.5])
+    expect(kneaded('sw-crumb', 'round-strand').processor).toEqual([0.5, 1])
+    expect(kneaded('buckwheat-blend', 'pressed-buckwheat').processor).toEqual([0.5, 1])
+    expect(kneaded('batter-board', 'board-scraped').processor).toBeNull()
+  })
+
+  it('a batter is beaten for minutes, or only combined, a minute or two by hand', () => {
+    expect(kneaded('batter-board', 'board-scraped')).toMatchObject({ hand: [3, 6], mixer: [2, 4] })
+    const combined = { combined: true, hand: [1, 2], mixer: null }
+    expect(kneaded('batter-board', 'board-scraped', { beat: 'combine' })).toMatchObject(combined)
+  })
+
+  const withEgg = (doughId: string, shapeId: string, chosen: Record<string, string> = {}) => {
+    const sheet = startSheet(
+      doughs.find(({ id }) => id === doughId)!,
+      shapes.find(({ id }) => id === shapeId)!,
+      withMachines,
+    )
+    const egg = { key: 'egg', ingredient: 'egg-whole', amount: { by: 'percent', percent: 10 } } as const
+    return planSteps(work({ ...sheet, schools: chosen, rows: [...sheet.rows, egg] }, withMachines), withMachines)
+  }
+
+  it('no rest between the works is longer than an hour, once there is egg in the dough', () => {
+    const longest = (steps: readonly PlannedStep[]) =>
+      Math.max(...steps.map((step) => (step.kind === 'rest' && !step.cold ? step.high : 0)))
+    expect(longest(stepsFor('stretched-thin', 'stick-stretched'))).toBe(120)
+    expect(longest(withEgg('stretched-thin', 'stick-stretched'))).toBe(60)
+  })
+
+  it('flour goes onto warm potato where that is the school, but never with egg', () => {
+    const below = (steps: readonly PlannedStep[]) => stepOf(steps, 'prepare').belowC
+    const warm = { 'potato-heat': 'hot' }
+    expect(below(stepsFor('gn-potato', 'potato-ridged', withMachines, warm))).toBe(65)
+    expect(below(withEgg('gn-potato', 'potato-ridged', warm))).toBe(45)
+  })
 })

@@ -4,7 +4,7 @@ import { usualCovers, type BenchAction, type BenchEvent, type Spot, type TrayLay
 import { testKitchen, testSheet, workSheet } from '../testing/testKitchen.ts'
 import { atMoistureG, dry, DRYING_MODEL } from '../transport/index.ts'
 import { airsThrough, clockHour, endsAt, isNight, isOtherAir, LONGEST_H, overOf, spotsOf, untilChange } from './air.ts'
-import { CRACKS_OVER, forecastTray, legsOf, requestOf } from './forecast.ts'
+import { CRACKS_OVER, forecastTray, legsOf, requestOf, trayIn } from './forecast.ts'
 import { learntDrying } from './learnt.ts'
 import { otherwise, waysOtherwise } from './otherwise.ts'
 import { pieceBodyOf } from './piece.ts'
@@ -71,6 +71,20 @@ describe('a tray as events', () => {
     expect(tray([1, { type: 'tray-weighed', tray: 't', grams: 300 }]).weighed).toEqual([])
     expect(trays(laid(), laid({ grams: 50 }))).toMatchObject([{ startG: 600 }])
   })
+})
+
+it('a nest shows the air two fifths of itself, layers a quarter; on a closed tray a round piece half, a slab twice as deep', () => {
+  const exposed = (more: Partial<TrayLayout>) => {
+    const { exposure, halfThicknessMm } = trayIn({ ...layout, ...more }, [])
+    return [exposure, halfThicknessMm]
+  }
+  const rope = { geometry: 'cylinder', halfThicknessMm: 1 } as const
+  expect(exposed({})).toEqual([1, 1])
+  expect(exposed({ laid: 'nests' })).toEqual([0.4, 1])
+  expect(exposed({ laid: 'layers' })).toEqual([0.25, 1])
+  expect(exposed({ faces: 'one' })).toEqual([1, 2])
+  expect(exposed({ faces: 'one', body: rope })).toEqual([0.5, 1])
+  expect(exposed({ faces: 'one', body: rope, laid: 'nests' })).toEqual([0.2, 1])
 })
 
 describe('the forecast', () => {
