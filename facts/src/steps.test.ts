@@ -1,5 +1,5 @@
 /** The steps of every dough as every shape it is made into, by hand and machine, under every school. */
-import { planBatch, planSchema, planSteps, startSheet, shapesFor, type PlannedStep } from '@harina/core'
+import { planBatch, planSchema, planSteps, planUpgrades, startSheet, shapesFor, type PlannedStep } from '@harina/core'
 import { doughs, schools, shapes } from './index.ts'
 import { withMachines } from './testing/withMachines.ts'
 import { work } from './testing/wholeKitchen.ts'
@@ -41,6 +41,19 @@ it('every dough as every shape: a plan that can be stored, each step once, from 
     ]
   })
   expect(faults).toEqual([])
+})
+
+it('what holds a dough together: of every dough, and read from a plan that did not say it yet', () => {
+  const plans = pairs.map(({ dough, shape }) => {
+    const worked = work(startSheet(dough, shape, withMachines), withMachines)
+    return { dough: dough.id, plan: planBatch(worked, withMachines, '2031-03-01T09:00:00Z', null) }
+  })
+  const held = (body: string) => [...new Set(plans.flatMap(({ dough, plan }) => (plan.body === body ? [dough] : [])))]
+  expect(held('starch')).toEqual(['gf-hot'])
+  expect(held('batter').every((dough) => dough.startsWith('batter-'))).toBe(true)
+  expect(held('base').every((dough) => dough.startsWith('gn-'))).toBe(true)
+  const wrong = plans.filter(({ plan: { body, ...before } }) => planUpgrades[10]?.(before)['body'] !== body)
+  expect(wrong.map(({ dough }) => dough)).toEqual([])
 })
 
 it('a ridged hand shape: raked, felt, kneaded, rested, divided, rolled to ropes, shaped', () => {

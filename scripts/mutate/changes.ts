@@ -98,7 +98,7 @@ export const changes: readonly Change[] = [
   change('bench/ready.ts', "['gloves', alkali]", "['gloves', false]"),
   change('bench/ready.ts', "['no-aluminium', alkali]", "['no-aluminium', false]"),
   change('bench/ready.ts', "['hopper-guard', has('press')]", "['hopper-guard', false]"),
-  change('bench/ready.ts', '(practice.waterC ?? 0) >= 50', '(practice.waterC ?? 0) >= 90'),
+  change('heat/touch.ts', 'STICK_C = 50', 'STICK_C = 60'),
   change('bench/kept.ts', 'keeps.fridgeH * HOUR_MS', 'keeps.fridgeH * 2 * HOUR_MS'),
   change('bench/kept.ts', 'MONTH_MS = 30', 'MONTH_MS = 40'),
   change('bench/kept.ts', 'return [low + 1, high + 2]', 'return [low, high]'),

@@ -91,18 +91,12 @@ it('no answer is larger than the need, but for the smallest there is', () => {
 })
 
 it('a batter moves by threes, in spoons of liquid or flour, and no hand is wetted', () => {
-  const beaten = {
-    ...kilo,
-    steps: kilo.steps.map((step) => (step.kind === 'pour' ? { ...step, how: 'beat' as const } : step)),
-  }
+  const beaten: Plan = { ...kilo, body: 'batter' }
   const at = (feel: Feel) => stepFor(beaten, feel, { type: 'poured', grams: 480 })!
   expect(at('dry').to - at('dry').from).toBeCloseTo(3, 0)
   expect(at('sticky').from - at('sticky').to).toBeGreaterThan(1)
   const little = planOf({ ...testSheet, target: { by: 'flour', grams: 50 } })
-  const thin = {
-    ...little,
-    steps: little.steps.map((step) => (step.kind === 'pour' ? { ...step, how: 'beat' as const } : step)),
-  }
+  const thin: Plan = { ...little, body: 'batter' }
   expect(stepFor(thin, 'dry', { type: 'poured', grams: 24 })!.measure.unit).not.toMatch(/wet-hands|spray/)
 })
 

@@ -1,4 +1,3 @@
-export * from './body.ts'
 export * from './bowl.ts'
 export * from './replay.ts'
 export * from './history.ts'

@@ -10,6 +10,7 @@ import {
   type Worked,
   type WorkedRow,
 } from '../sheet/index.ts'
+import { bodyOf } from './body.ts'
 import { planSteps, stepsAs } from './planSteps.ts'
 
 const lotName = (lots: readonly Lot[], id: string | undefined) => lots.find((lot) => lot.id === id)?.name
@@ -99,6 +100,7 @@ export function planBatch(worked: Worked, kitchen: Kitchen, at: string, formula:
     boardMm: kitchen.gear.boardMm,
     store: place ? { name: place.name, temperatureC: place.temperatureC, rhPercent: place.rhPercent } : null,
     control: control.by === 'base' ? { by: 'base', base: control.base } : { by: 'hydration' },
+    body: bodyOf(dough, kitchen),
     hydration: { paper14: worked.paper14, expected14: worked.expected14, effective: batch.hydration.effective },
     water: {
       startG: worked.water.startG,

@@ -12,7 +12,7 @@ import {
 } from './bowl.ts'
 import { corrections } from './replay.ts'
 import type { BenchState } from './state.ts'
-import type { BenchAction, Feel, Plan } from '../model/index.ts'
+import type { BenchAction, Body, Feel, Plan } from '../model/index.ts'
 
 /** Steps people have in the hand, g, the largest first. */
 const WATER_MEASURES = [
@@ -54,14 +54,26 @@ export interface Suggestion {
   readonly step: CorrectionStep | null
 }
 
-/** How far one word of feel moves the hydration, in points. */
-const POINTS: Record<Feel, number> = { crumbling: 2, dry: 1, right: 0, tacky: -0.8, sticky: -1.6 }
-/** A batter moves in larger ones before the spoon tells a difference. */
-const BATTER_POINTS: Record<Feel, number> = { crumbling: 6, dry: 3, right: 0, tacky: -3, sticky: -6 }
-
-/** Stirred, not handled: there is nothing to wet hands for. */
-const isBatter = ({ steps }: Plan): boolean =>
-  steps.some((step) => (step.kind === 'pour' || step.kind === 'knead') && step.how === 'beat')
+interface Corrected {
+  /** How far one word of feel moves the hydration, in points. */
+  readonly points: Readonly<Record<Feel, number>>
+  readonly water: readonly (readonly [Measure['unit'], number])[]
+}
+const handled: Corrected = {
+  points: { crumbling: 2, dry: 1, right: 0, tacky: -0.8, sticky: -1.6 },
+  water: WATER_MEASURES,
+}
+/** A batter moves in larger steps before the spoon tells a difference; it is stirred, and there is nothing to wet hands for. */
+const stirred: Corrected = {
+  points: { crumbling: 6, dry: 3, right: 0, tacky: -3, sticky: -6 },
+  water: WATER_MEASURES.slice(0, 3),
+}
+const corrected: Readonly<Record<Body, Corrected>> = {
+  gluten: handled,
+  starch: handled,
+  base: handled,
+  batter: stirred,
+}
 
 /**
  * What comes nearest to what is needed and is not more: so many of one measure, the larger of two alike. What would be
@@ -92,8 +104,7 @@ function inTheHand(
   )
 }
 
-const waterInHand = (plan: Plan, neededG: number) =>
-  inTheHand(neededG, isBatter(plan) ? WATER_MEASURES.slice(0, 3) : WATER_MEASURES)
+const waterInHand = ({ body }: Plan, neededG: number) => inTheHand(neededG, corrected[body].water)
 
 /**
  * How far to move, in points of water on flour: as far as the word says, or farther where the bowl is farther off: up to the
@@ -101,7 +112,7 @@ const waterInHand = (plan: Plan, neededG: number) =>
  * of it bound, and not a spoon.
  */
 function pointsFor(plan: Plan, state: BenchState, feel: Feel): number {
-  const byWord = (isBatter(plan) ? BATTER_POINTS : POINTS)[feel]
+  const byWord = corrected[plan.body].points[feel]
   if (plan.control.by === 'base' || byWord === 0) return byWord
   const at = bowlOnRule(plan, state)
   if (byWord < 0) return Math.min(byWord, plannedOnRule(plan) - at)

@@ -41,6 +41,13 @@ const plannedShapeSchema = z.lazy(() =>
   }),
 )
 
+/**
+ * What holds a dough together, which is how it is handled, corrected, judged and spoken of. `gluten` springs back until it has
+ * rested; `starch` has none and is scalded; `base` is potato, squash, curd or milk.
+ */
+const bodies = ['gluten', 'starch', 'batter', 'base'] as const
+export type Body = (typeof bodies)[number]
+
 export const planSchema = z.lazy(() =>
   z.strictObject({
     at: timeSchema,
@@ -56,6 +63,7 @@ export const planSchema = z.lazy(() =>
       z.strictObject({ by: z.literal('hydration') }),
       z.strictObject({ by: z.literal('base'), base: nameSchema }),
     ]),
+    body: z.enum(bodies),
     hydration: z.strictObject({
       /** What the formula asks for, on the 14 % basis, before the lot's own thirst. */
       paper14: reckoned,
@@ -215,6 +223,14 @@ const STEP_NAMES_10 = new Map<unknown, string>([
   ['crumb', 'drink'],
   ['feed', 'press'],
 ])
+/** Plans said it by their steps and by what they are steered by; of doughs without gluten there was one. */
+function bodyBefore10(plan: Loose): Body {
+  const steps: readonly unknown[] = Array.isArray(plan['steps']) ? plan['steps'] : []
+  if (steps.some((step) => partOf({ step }, 'step')['how'] === 'beat')) return 'batter'
+  if (partOf(plan, 'control')['by'] === 'base') return 'base'
+  return partOf(plan, 'sheet')['dough'] === 'gf-hot' ? 'starch' : 'gluten'
+}
+
 const step9to10: Upgrade = (step) => ({ ...step, kind: STEP_NAMES_10.get(step['kind']) ?? step['kind'] })
 
 /** 2: every blank, doughs on a base. 3: drops say how. 4: the batch's own steps. 5: how long it keeps, folds and belts. 6: processors, pots. 9: the pot is the kitchen's of the day. 10: names of steps. */
@@ -244,7 +260,7 @@ const ownUpgrades: Upgrades = {
     const { largestL: _, ...pot } = partOf(plan, 'pot')
     return { ...plan, pot }
   },
-  10: (plan) => ({ ...plan, ...withSteps(plan, step9to10) }),
+  10: (plan) => ({ ...plan, body: bodyBefore10(plan), ...withSteps(plan, step9to10) }),
 }
 export const planUpgrades = together(
   upgradesOf(sheetUpgrades, (upgrade) => (plan) => ({ ...plan, sheet: one(plan['sheet'], upgrade) })),

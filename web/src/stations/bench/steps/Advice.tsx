@@ -1,7 +1,6 @@
 import { formatPercent, formatPoints, type CorrectionStep, type Feel, type Suggestion } from '@harina/core'
 import { useUnits } from '#web/ui/units.ts'
 import { Note, useBench } from '../StepPage.tsx'
-import { useFamily } from './useFamily.ts'
 import { counted, measureWords, type Worded } from '#web/words/index.ts'
 
 function waitWhy(why: 'drinking' | 'chasing', feel: Feel | null, isBatter: boolean): string {
@@ -37,7 +36,7 @@ interface Props {
 
 /** What the word for the feel asks for, and why. */
 export function Advice({ feel, suggestion }: Props) {
-  const isBatter = useFamily(useBench().running.batch.plan) === 'batter'
+  const isBatter = useBench().running.batch.plan.body === 'batter'
   return (
     <div aria-live="polite" className="flex flex-col gap-4">
       {suggestion?.wait && (

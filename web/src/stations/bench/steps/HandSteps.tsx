@@ -14,7 +14,7 @@ import { Big, BigLength, Note, StepPage, useBench, useStep } from '../StepPage.t
 import { BoardFlour } from './BoardFlour.tsx'
 import { EvenPieces } from './EvenPieces.tsx'
 import { HowTo } from './HowTo.tsx'
-import { useBody, useFamily } from './useFamily.ts'
+import { useFamily } from './useFamily.ts'
 import { counted } from '#web/words/index.ts'
 
 export function RollStep() {
@@ -25,7 +25,6 @@ export function RollStep() {
   const { length, mass } = useUnits()
   const made = benchPieces(plan, state)
   const family = useFamily(plan)
-  const body = useBody(plan)
   const shape = useKitchen()?.shapes.get(plan.shape.id)
   if (blank.type !== 'rope') return null
   const { rope } = made
@@ -38,7 +37,7 @@ export function RollStep() {
         <>
           <Note title="From the middle out">
             Both hands, fingers spread, little pressure.{' '}
-            {body === 'gluten'
+            {plan.body === 'gluten'
               ? 'A rope that springs back waits under its cloth; one that slides wants a damp board, not flour.'
               : 'A rope that breaks is too cold or too dry: press it together, and roll it shorter.'}
           </Note>

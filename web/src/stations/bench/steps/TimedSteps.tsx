@@ -9,7 +9,6 @@ import { InTheBowl } from './BowlRule.tsx'
 import { BoardFlour } from './BoardFlour.tsx'
 import { FeelAgain } from './FeelAgain.tsx'
 import { Timed } from './Timed.tsx'
-import { useBody } from './useFamily.ts'
 import { Term } from '#web/ui/Term.tsx'
 import { WhoWorks } from './WhoWorks.tsx'
 import {
@@ -129,7 +128,6 @@ export function KneadStep() {
   const { running } = useBench()
   const { plan } = running.batch
   const { by, minutes } = kneading(plan, running.state, step)
-  const body = useBody(plan)
   const { degrees } = useUnits()
   const warms = KNEADING_WARMS_C[by]
   const choices = WORKERS.flatMap((id) => {
@@ -147,7 +145,7 @@ export function KneadStep() {
       onDone={useDone()}
       aside={
         <>
-          <Note title={`${spanWords(minutes)} ${workerWords[by]}`}>{kneadNote(step, body)}</Note>
+          <Note title={`${spanWords(minutes)} ${workerWords[by]}`}>{kneadNote(step, plan.body)}</Note>
           {by === 'mixer' && (
             <Note title="Moving hooks" grade="caution">
               Stop it before anything goes into the bowl, scraper or hand. Stiff dough walks a machine off the bench:
@@ -176,7 +174,7 @@ export function RestStep() {
   const step = useStep('rest')
   const { running } = useBench()
   const { low, high, cold } = step
-  const { title, lead, sign, past } = restedWords(step, useBody(running.batch.plan))
+  const { title, lead, sign, past } = restedWords(step, running.batch.plan.body)
   const tempers = running.batch.plan.steps.some(({ kind }) => kind === 'temper')
   return (
     <Timed
