@@ -25,7 +25,7 @@ export interface Baked {
 /**
  * How far baking soda has gone, by weight: 2 NaHCO₃ → Na₂CO₃ + H₂O + CO₂. The scale, not the clock, says when it is done.
  * `freeMoisture` is the share of the soda's mass that was water. Problems: `bake-gained`, `bake-lost-too-much`.
- * @example 80 g with 2 % moisture, 53 g after → 87.8 % converted
+ * @example bakeSoda(80, 53, 0.02) → { conversion: 0.878, done: false }
  */
 export function bakeSoda(beforeG: number, afterG: number, freeMoisture: number): Result<Baked> {
   if (afterG > beforeG) return problem('bake-gained', 'afterG')

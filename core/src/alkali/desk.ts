@@ -53,7 +53,7 @@ export interface Stock {
 
 /**
  * A stock solution of `percent` g powder in 100 g of solution, enough for `batches` doughs that want `doseG` of powder each.
- * @example 3 g a dough, 10 %, four doughs → 12 g in 108 g of water; 30 g of it a dough, 27 g of them water
+ * @example stockSolution(3, 10, 4) → { powderG: 12, waterG: 108, solutionG: 30, bringsWaterG: 27 }
  */
 export function stockSolution(doseG: number, percent: number, batches: number): Stock {
   const solutionG = (100 * doseG) / percent

@@ -28,6 +28,9 @@ export function airShiftG(plan: Plan, now: Climate, grainOf: (ingredient: string
 /** Points of water on flour below which the jug's own hold-back covers it. */
 const TOLD_FROM_POINTS = 0.4
 
-/** Whether so much more or less water, g, is worth a word. @example 1 g on 500 of flour → false; 5 g → true */
+/**
+ * Whether so much more or less water, g, is worth a word.
+ * @example isAirShiftTold(1, 500) → false; isAirShiftTold(5, 500) → true
+ */
 export const isAirShiftTold = (shiftG: number, flourG: number): boolean =>
   flourG > 0 && Math.abs((100 * shiftG) / flourG) >= TOLD_FROM_POINTS

@@ -8,7 +8,11 @@ export type FoldIn = (typeof FOLD_IN)[number]
 export const foldTick = (step: string, n: number, fold: FoldIn): string =>
   fold === 2 ? `${step}-${n}` : `${step}-${n}-in-three`
 
-/** Folds told so far, and the layers they make. @example twice in three, once in two → 3 folds, 18 layers */
+/**
+ * Folds told so far, and the layers they make.
+ * @example foldsDone({ ticked: [1, 2].map((n) => foldTick('f', n, 3)).concat(foldTick('f', 3, 2)) }, 'f')
+ * → { folds: 3, layers: 18 }
+ */
 export function foldsDone(
   { ticked }: Pick<BenchState, 'ticked'>,
   step: string,

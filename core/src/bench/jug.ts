@@ -38,7 +38,7 @@ const perWater = ({ waterG, totalG }: Jug): number => (waterG > 0 ? totalG / wat
 
 /**
  * What the scale shows while so much water goes in on top of what is in: out of the jug with all that is in it, then plain.
- * @example 100 g of water made up with 50 g of egg, none in yet: 40 g of water are 60 g from the jug
+ * @example onTheScaleG({ waterG: 100, others: [], totalG: 150 }, 0, 40) → 60
  */
 export function onTheScaleG(jug: Jug, inG: number, waterG: number): number {
   const fromJugG = Math.max(0, Math.min(waterG, jug.waterG - inG))

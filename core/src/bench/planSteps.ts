@@ -48,7 +48,7 @@ const SHEET_HALF_MM = 4
 
 /**
  * How long a chilled dough takes until it bends, min; batter and pieces are used cold. Moisture as a fraction of mass.
- * @example a flat lump at 42 %, in a room of 21 °C → 60; a rolled sheet → 25
+ * @example backFromFridgeMin('lump', 21, 0.42) → 60; backFromFridgeMin('sheet', 21, 0.42) → 25
  */
 export function backFromFridgeMin(what: Chilled, atC: number, moisture: number): number {
   if (what === 'loose') return 0

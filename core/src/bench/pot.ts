@@ -18,12 +18,12 @@ export interface PotTurns {
   readonly potL: number
 }
 
-/** Water of a pot that is no fuller than it may be, litres. @example a pot of 8 L → 6 L */
+/** Water of a pot that is no fuller than it may be, litres. @example waterOfPot(8) → 6 */
 export const waterOfPot = (potL: number): number => FILLED * potL
 
 /**
  * Litres are whole, rounded up, but never over what the pot may hold.
- * @example 1300 g at 1 L to 100 g, a pot of 8 L → three turns of 433 g in 5 L; 450 g → one, in 5 L
+ * @example potTurns(1300, { litresPer100G: 1, saltGPerL: 10 }, 8) → { turns: 3, eachG: 433, litres: 5, saltG: 50 }
  */
 export function potTurns(
   doughG: number,

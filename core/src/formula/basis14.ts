@@ -17,7 +17,7 @@ const massOf = (flours: readonly FlourPart[]): number => flours.reduce((sum, flo
 
 /**
  * Hydration on the 14 % basis, percent: 100 (W + F − F14)/F14. Negative when very dry flour has had no water.
- * @example 1000 g at 11.5 % with 543.6 g water → 50.0
+ * @example basis14Percent([{ grams: 1000, moisture: 0.115 }], 543.6) → 50.0
  */
 export function basis14Percent(flours: readonly FlourPart[], waterG: number): number {
   const at14 = massAt14(flours)
@@ -27,7 +27,7 @@ export function basis14Percent(flours: readonly FlourPart[], waterG: number): nu
 /**
  * Water in g that brings these flours to a hydration on the 14 % basis: W = h·F14 − (F − F14). May be negative.
  * Source: 14 % moisture basis of the cereal laboratories.
- * @example 50 % on 1000 g at 11.5 % → 543.6 g
+ * @example waterForBasis14(50, [{ grams: 1000, moisture: 0.115 }]) → 543.6
  */
 export function waterForBasis14(percent: number, flours: readonly FlourPart[]): number {
   const at14 = massAt14(flours)

@@ -18,7 +18,7 @@ const CLOSE_ENOUGH_POINTS = 0.05
 /**
  * What to add so that the bowl reaches a hydration: water F·h − W when short, flour W/h − F when over, with salt to match.
  * Masses in g. Problems: `correct-impossible` (no flour makes wet dough 0 %).
- * @example 900 g flour, 500 g water, target 33 %, 27 g salt → 615.2 g flour and 18.5 g salt
+ * @example correctHydration({ flourG: 900, waterG: 500, targetPercent: 33, saltG: 27 }) → { flourG: 615.2, saltG: 18.5 }
  */
 export function correctHydration({ flourG, waterG, targetPercent, saltG }: CorrectRequest): Result<Correction> {
   const target = targetPercent / 100

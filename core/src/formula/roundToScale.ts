@@ -3,7 +3,7 @@ import type { BatchRow } from './batchRow.ts'
 /** A scale that cannot tell a row to better than this, in percent of the row, is too coarse for it. */
 export const COARSE_PERCENT = 5
 
-/** What a scale can be off by on an amount: half a step against it. @example 3 g on a 1 g scale → 16.7 % */
+/** What a scale can be off by on an amount: half a step against it. @example resolutionPercent(3, 1) → 16.7 */
 export const resolutionPercent = (grams: number, stepG: number): number => (50 * stepG) / grams
 
 export interface Rounding {

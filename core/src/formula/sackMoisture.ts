@@ -37,13 +37,14 @@ export interface SackMoisture {
   readonly equilibrium: number
 }
 
-/** Of the way to equilibrium that a stay takes a sack: 1 − e^(−days/τ). @example 30 days in a small paper bag → 0.63 */
+/** Of the way to equilibrium that a stay takes a sack: 1 − e^(−days/τ). @example shareOfTheWay('small-paper', 30) → 0.63 */
 export const shareOfTheWay = (packing: Packing, days: number | undefined): number =>
   packing === 'sealed' ? 0 : days === undefined ? UNKNOWN_AGE_SHARE : 1 - Math.exp(-days / TIME_CONSTANT_DAYS[packing])
 
 /**
  * Each stay draws the sack towards its air: m ← m + share·(m_eq − m), one after the other.
- * @example durum at 13.5 % in a paper sack of unknown age, 17 °C and 81 % → a third of the way to 16.6 %: 14.6 %
+ * @example sackMoisture({ grain: 'durum', packing: 'paper', startMoisture: 0.135, stays: [{ temperatureC: 17, rhPercent: 81 }] })
+ * → { moisture: 0.146, equilibrium: 0.166 }
  */
 export function sackMoisture({ grain, packing, startMoisture, stays }: SackMoistureRequest): SackMoisture {
   return stays.reduce<SackMoisture>(

@@ -16,7 +16,7 @@ export const henderson: Record<Grain, { k: number; n: number; c: number }> = {
 /**
  * Moisture (fraction of total mass) towards which an open sack drifts in this air: an estimate a maker may overrule,
  * since a closed sack lags by weeks. Valid from 5 to 95 % RH.
- * @example durum at 15 °C and 80 % → 0.1650
+ * @example storeMoisture('durum', { temperatureC: 15, rhPercent: 80 }) → 0.165
  */
 export function storeMoisture(grain: Grain, { temperatureC, rhPercent }: Climate): number {
   const { k, n, c } = henderson[grain]

@@ -9,7 +9,10 @@ const [LEAST, MOST] = [1, 30]
 /** The second length may be off by so much before the first is put right, percent. */
 const CLOSE_PERCENT = 0.8
 
-/** Device pixels a millimetre, from the width at which a bank card (ISO/IEC 7810 ID-1, 85.60 mm) fits on the screen; kept to what screens have. @example 342 px → 3.995 */
+/**
+ * Device pixels a millimetre, from the width at which a bank card (ISO/IEC 7810 ID-1, 85.60 mm) fits on the screen; kept to what screens have.
+ * @example pxPerMmOfCard(342) → 3.995
+ */
 export const pxPerMmOfCard = (cardPx: number): number => Math.min(MOST, Math.max(LEAST, cardPx / CARD_MM.width))
 
 export interface Checked {
@@ -20,7 +23,7 @@ export interface Checked {
 
 /**
  * A line drawn `drawnMm` long by what is believed, read as `readMm` on a ruler.
- * @example 100 mm drawn, 98 read at 4 px/mm: 2 % off, so a millimetre is 4.08 px
+ * @example checkedBy(4, 100, 98) → { pxPerMm: 4.08, offPercent: -2 }
  */
 export function checkedBy(pxPerMm: number, drawnMm: number, readMm: number): Checked {
   const offPercent = 100 * (readMm / drawnMm - 1)

@@ -10,7 +10,7 @@ export interface DroppedRequest {
 
 /**
  * Equal potfuls, none over what the water bears.
- * @example 1300 g into 6 L at 1 L to 100 g → 3 potfuls of 433 g
+ * @example dropped({ doughG: 1300, potL: 6, litresPer100G: 1 }) → { potfuls: 3, eachG: 433 }
  */
 export function dropped({ doughG, potL, litresPer100G }: DroppedRequest): { potfuls: number; eachG: number } {
   const potfuls = Math.max(1, Math.ceil((doughG * litresPer100G) / (100 * potL) - HAIR))

@@ -27,7 +27,8 @@ export interface Extruded {
 
 /**
  * A run through a die: mass flow = open area · swell² · speed · ρ, a piece from each hole at every cut.
- * @example 30 mm² in 10 holes at 20 mm/s, swell 1.1, 1.3 g/cm³ → 56.6 g a minute; cut at 25 mm, 480 pieces of 0.118 g
+ * @example extrude({ doughG: 1000, densityGPerCm3: 1.3, openAreaMm2: 30, holes: 10, speedMmPerS: 20, cutMm: 25, swell: 1.1, lumpG: 50 })
+ * → { massFlowGPerMin: 56.6, piecesPerMin: 480, pieceG: 0.118 }
  */
 export function extrude(request: ExtrudeRequest): Extruded {
   const { doughG, densityGPerCm3, openAreaMm2, holes, speedMmPerS, cutMm, swell, lumpG } = request

@@ -37,8 +37,8 @@ export interface FilledPieces {
 }
 
 /**
- * @example 100 rounds of 70 mm, 1.1 mm thick, 5.2 g, with 8 g at 60 % → 800 g, 1.5 to 1, mounds of 31 mm, a rim of 11 mm,
- * 50 min
+ * @example filled({ pieces: 100, doughG: 5.2, fillingG: 8, moisturePercent: 60, wallMm: 1.1, faceMm: 70 })
+ * → { fillingG: 800, ratio: 1.5, moundMm: 31, rimMm: 11, softAfterMin: 50 }
  */
 export function filled(request: FilledRequest): FilledPieces {
   const { pieces, doughG, fillingG, moisturePercent, wallMm, faceMm } = request

@@ -53,7 +53,8 @@ function chain(way: Way | null): readonly Way[] {
  * Ends at the thickest gap whose sheet is not thicker than the target; fewest passes, none over the ratio; among those the one
  * whose largest ratio is smallest, and among equals the thicker settings.
  * Problems: `no-gap-so-thin`, and `pass-too-large` with the step that no setting softens (`fromMm`, `toMm`, `ratio`).
- * @example gaps 4.8 3.8 2.8 2.1 1.6 1.2, from 8 to 1.2 mm at 1.8 at most → 4.8, 2.8, 2.1, 1.2
+ * @example passes({ gapsMm: [4.8, 3.8, 2.8, 2.1, 1.6, 1.2], startMm: 8, targetMm: 1.2, maxRatio: 1.8 })
+ * → { sequence: [4.8, 2.8, 2.1, 1.2] }
  */
 export function passes({ gapsMm, startMm, targetMm, maxRatio, springBack = 1 }: PassesRequest): Result<Passes> {
   if (startMm <= targetMm + HAIR) return ok({ sequence: [], ratios: [], finalMm: startMm })

@@ -16,7 +16,7 @@ export interface Fold {
 
 /**
  * From the lump drawn out once (no fold) to the last doubling: d = √(4V / π·n·L).
- * @example a lump of 92 cm³ between hands 270 mm apart → 20.8 mm undoubled; after 6 folds 64 strands of 2.6 mm
+ * @example pulled({ volumeMm3: 92_000, loopMm: 270, folds: 6 }).at(-1) → { strands: 64, diameterMm: 2.6 }
  */
 export const pulled = ({ volumeMm3, loopMm, folds }: PulledRequest): readonly Fold[] =>
   Array.from({ length: folds + 1 }, (_, k) => {

@@ -24,7 +24,8 @@ export interface RolledSheet {
 
 /**
  * A dough rolled out: length = mass/(ρ·t·width).
- * @example 2839 g at 1.224 g/cm³, 0.8 mm thick and 140 mm wide → 20.71 m, in 30 pieces of 690 mm
+ * @example rolledSheet({ doughG: 2839, densityGPerCm3: 1.224, thicknessMm: 0.8, widthMm: 140, maxLengthMm: 700 })
+ * → { lengthMm: 20_709, sheets: 30, sheetLengthMm: 690 }
  */
 export function rolledSheet(request: RolledSheetRequest): RolledSheet {
   const { doughG, densityGPerCm3, thicknessMm, widthMm, maxLengthMm, cutterPitchMm } = request

@@ -26,7 +26,8 @@ export const cylinderG = (densityGPerCm3: number, diameterMm: number, lengthMm: 
 
 /**
  * A dough rolled into ropes and cut into pieces.
- * @example 998 g at 1.165 g/cm³, 9 mm rope, 18 mm cut, 600 mm board → 748 pieces of 1.33 g from 23 ropes
+ * @example rope({ doughG: 998, densityGPerCm3: 1.165, diameterMm: 9, cutMm: 18, boardMm: 600 })
+ * → { pieces: 748, pieceG: 1.33, ropes: 23 }
  */
 export function rope({ doughG, densityGPerCm3, diameterMm, cutMm, boardMm }: RopeRequest): Rope {
   const pieceG = cylinderG(densityGPerCm3, diameterMm, cutMm)

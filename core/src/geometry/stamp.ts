@@ -76,7 +76,7 @@ export function bestLayout(sheet: FlatSheet, stamp: Stamp): { readonly layout: L
     .reduce((best, next) => (next.count > best.count ? next : best))
 }
 
-/** Area of what one stamp cuts out, mm². @example a round of 60 mm → 2827 */
+/** Area of what one stamp cuts out, mm². @example stampAreaMm2({ shape: 'circle', sizeMm: 60 }) → 2827 */
 export const stampAreaMm2 = ({ shape, sizeMm }: Stamp): number =>
   shape === 'circle' ? (Math.PI / 4) * sizeMm ** 2 : sizeMm ** 2
 

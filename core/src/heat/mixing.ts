@@ -11,7 +11,10 @@ const MELTING_J_PER_G = 334
 /** From this dough temperature on, starch gels; it begins to swell at 55 to 60 °C. */
 const GELS_C = 65
 
-/** Heat capacity of a food, J/g·K, by its water and fat (fractions of mass), the rest as solids: 4.18, 2.0 and 1.42. @example flour at 14 % → 1.81 */
+/**
+ * Heat capacity of a food, J/g·K, by its water and fat (fractions of mass), the rest as solids: 4.18, 2.0 and 1.42.
+ * @example heatCapacityJ(0.14) → 1.81
+ */
 export const heatCapacityJ = (water: number, fat = 0): number =>
   SOLIDS_J * (1 - water - fat) + WATER_J * water + FAT_J * fat
 
@@ -98,7 +101,10 @@ export interface ScaldRequest {
   readonly waterC: number
 }
 
-/** Where hot water on flour lands. @example 600 g at 100 °C on 1000 g at 20 °C → 66.5 °C */
+/**
+ * Where hot water on flour lands.
+ * @example scald({ flourG: 1000, flourC: 20, flourMoisture: 0.14, waterG: 600, waterC: 100 }) → { doughC: 66.5, starchGels: true }
+ */
 export function scald({ flourG, flourC, flourMoisture, waterG, waterC }: ScaldRequest) {
   const flourHeat = flourG * heatCapacityJ(flourMoisture)
   const waterHeat = waterG * WATER_J

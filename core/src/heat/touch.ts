@@ -6,11 +6,14 @@ export const STICK_C = 50
 const COMFORTABLE_C = 26
 const BATTER_C = 16
 
-/** What a dough is wanted at where nobody says, °C. @example a dough → 26; a batter → 16 */
+/** What a dough is wanted at where nobody says, °C. @example usualDoughC(false) → 26; usualDoughC(true) → 16 */
 export const usualDoughC = (isBatter: boolean): number => (isBatter ? BATTER_C : COMFORTABLE_C)
 
-/** Wanted warmer than this, °C, what is poured or touched on the way may scald. @example 36 → true; 26 → false */
+/**
+ * Wanted warmer than this, °C, what is poured or touched on the way may scald.
+ * @example isHotMade(36) → true; isHotMade(26) → false
+ */
 export const isHotMade = (wantedC: number): boolean => wantedC > STICK_C - 15
 
-/** Whether hands stay out of it. @example 50 °C → true; 45 °C → false */
+/** Whether hands stay out of it. @example wantsStick(50) → true; wantsStick(45) → false */
 export const wantsStick = (celsius: number): boolean => celsius >= STICK_C

@@ -69,7 +69,7 @@ function listDifference(
   return [...gone, ...changed, ...come]
 }
 
-/** What turns `a` into `b`. @example { x: 1, y: 2 } to { x: 1, y: 3 } → y becomes 3 */
+/** What turns `a` into `b`. @example differenceOf({ x: 1, y: 2 }, { x: 1, y: 3 }) → [{ at: ['y'], to: 3 }] */
 export function differenceOf(a: unknown, b: unknown, at: readonly Step[] = []): Difference {
   if (sameValue(a, b)) return []
   const [before, after] = [membersOf(a), membersOf(b)]

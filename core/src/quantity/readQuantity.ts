@@ -68,7 +68,9 @@ function moreOrLess(text: string, unit: Unit, from: number | undefined): number 
  *
  * A comma before exactly three digits is refused (`1,250` is 1.25 to some and 1250 to others).
  * Problems: `empty`, `not-a-number`, `ambiguous-comma`, `wrong-unit`.
- * @example 1/2 cup of something filled at 1 g/ml, by a cup of 250 ml → 125; 1 h 20 → 80; ×2 where 250 stands → 500
+ * @example readQuantity('1/2 cup', 'g', { filled: { gPerMl: 1, cupMl: 250 } }) → 125;
+ * readQuantity('1 h 20', 'min') → 80;
+ * readQuantity('×2', 'g', { from: 250 }) → 500
  */
 export function readQuantity(text: string, unit: Unit, reading: Reading = {}): Result<number> {
   const trimmed = text.trim().replace(/\s+/g, ' ')

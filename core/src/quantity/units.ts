@@ -21,21 +21,21 @@ export const shownText = ({ figure, unit }: Shown): string => `${figure} ${unit}
 const massDecimals = (unit: Units['mass'], stepG: number): number =>
   unit === 'g' ? decimalsOfStep(stepG) : decimalsOfStep(stepG / GRAMS_IN[unit])
 
-/** @example 452 g on a 1 g scale in oz → 15.94 oz */
+/** @example showMass(452, { mass: 'oz' }) → { figure: '15.94', unit: 'oz' } */
 export const showMass = (grams: number, { mass }: Units, stepG = 1): Shown => ({
   figure: formatNumber(grams / GRAMS_IN[mass], massDecimals(mass, stepG)),
   unit: mass,
 })
 
-/** @example 38 °C in °F → 100 °F */
+/** @example showTemperature(38, { temperature: '°F' }) → { figure: '100', unit: '°F' } */
 export const showTemperature = (celsius: number, { temperature }: Units, decimals = 0): Shown => ({
   figure: formatNumber(temperature === '°C' ? celsius : toFahrenheit(celsius), decimals),
   unit: temperature,
 })
 
-/** °C in °F. @example 38 → 100.4 */
+/** °C in °F. @example toFahrenheit(38) → 100.4 */
 export const toFahrenheit = (celsius: number): number => (celsius * 9) / 5 + 32
-/** °F in °C. @example 68 → 20 */
+/** °F in °C. @example fromFahrenheit(68) → 20 */
 export const fromFahrenheit = (fahrenheit: number): number => ((fahrenheit - 32) * 5) / 9
 
 /** A length in the maker's own unit, whatever its size: for a figure that is typed. */

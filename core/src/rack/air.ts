@@ -14,7 +14,7 @@ export const NEAR_NEVER_RH = 4
 /** Under what lets less through than this, the dough does not feel whether a fan is on. */
 const FEELS_FAN_FROM = 0.5
 
-/** The hour of the day a time was written at, where it was written. @example 2031-03-01T07:30:00+02:00 → 7.5 */
+/** The hour of the day a time was written at, where it was written. @example clockHour('2031-03-01T07:30:00+02:00') → 7.5 */
 export const clockHour = (at: string): number => Number(at.slice(11, 13)) + Number(at.slice(14, 16)) / 60
 
 /** Hours from `fromH` on to the next change between day and night, of a tray whose hour 0 is at this hour of the day. */

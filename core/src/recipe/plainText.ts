@@ -134,7 +134,7 @@ function fromJson(text: string): PlainRecipe | null {
   }
 }
 
-/** A duration as machines write it. @example PT1H20M → 80 */
+/** A duration as machines write it. @example isoMinutes('PT1H20M') → 80 */
 export function isoMinutes(text: string): number | null {
   const [, days, hours, minutes] = /^P(?:(\d{1,3})D)?(?:T(?:(\d{1,3})H)?(?:(\d{1,4})M)?)?/.exec(text) ?? []
   const all = Number(days ?? 0) * 1440 + Number(hours ?? 0) * 60 + Number(minutes ?? 0)

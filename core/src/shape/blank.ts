@@ -22,7 +22,7 @@ export function blankVolumeMm3(blank: Blank): number {
   }
 }
 
-/** Mass of one blank in g; density in g/cm³. @example 9 mm rope cut at 13 mm, 1.2 g/cm³ → 0.992 g */
+/** Mass of one blank in g; density in g/cm³. @example blankG(1.2, { type: 'rope', diameterMm: 9, cutMm: 13 }) → 0.992 */
 export const blankG = (densityGPerCm3: number, blank: Blank): number => (densityGPerCm3 * blankVolumeMm3(blank)) / 1000
 
 /** How long a blank becomes when it is drawn out, its volume kept: mm of one strand, or of the band; null where it is not. */

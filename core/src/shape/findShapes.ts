@@ -40,7 +40,10 @@ export function machinesOf({ blank, sheeted, method }: Shape): readonly Machine[
 const ROLLER_BELOW_MM = 1.3
 const thicknessOf = (blank: Shape['blank']): number => ('thicknessMm' in blank ? blank.thicknessMm : Infinity)
 
-/** Words as they are looked for, by a keyboard that has none of their marks. @example Spätzle → spatzle; mantı → manti */
+/**
+ * Words as they are looked for, by a keyboard that has none of their marks.
+ * @example plainWords('Spätzle') → 'spatzle'; plainWords('mantı') → 'manti'
+ */
 export const plainWords = (words: string): string =>
   words.normalize('NFD').replace(/\p{M}/gu, '').replace(/ı/g, 'i').replace(/ł/g, 'l').replace(/ß/g, 'ss').toLowerCase()
 

@@ -18,7 +18,7 @@ const scaled = ([low, high]: Span, by: number): [number, number] => [
   Number((high * by).toFixed(1)),
 ]
 
-/** The table's time for another thickness, min; `ratio` is to the table's. @example 2 min at 1 mm, made 1.2 mm → 2.6 min */
+/** The table's time for another thickness, min; `ratio` is to the table's. @example cookedAt([2, 3], 1.2) → [2.6, 3.9] */
 export const cookedAt = (minutes: Span, ratio: number): [number, number] =>
   Math.abs(ratio - 1) < SAME_SHARE ? [...minutes] : scaled(minutes, ratio ** FRESH_COOKS_WITH)
 

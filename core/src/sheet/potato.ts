@@ -6,7 +6,7 @@ const WEIGHING_SLIP = 1e-9
 
 /**
  * Moisture of a spoonful weighed before and after drying to constant weight: (before − after)/before, fraction.
- * Problems: `weighing-order`. @example 20 g dried to 4.4 g → 0.78
+ * Problems: `weighing-order`. @example moistureByDrying(20, 4.4) → 0.78
  */
 export function moistureByDrying(beforeG: number, afterG: number): Result<number> {
   if (afterG > beforeG + WEIGHING_SLIP || afterG <= 0) return problem('weighing-order')
@@ -16,7 +16,7 @@ export function moistureByDrying(beforeG: number, afterG: number): Result<number
 /**
  * Moisture after steaming off: only water leaves, so m′ = (m·before − (before − after))/after.
  * Problems: `weighing-order`, and `steamed-too-far` when more went than it can have held.
- * @example 1000 g at 0.80 steamed to 930 g → 0.785
+ * @example moistureAfterSteaming(1000, 930, 0.8) → 0.785
  */
 export function moistureAfterSteaming(beforeG: number, afterG: number, moisture: number): Result<number> {
   if (afterG > beforeG + WEIGHING_SLIP || afterG <= 0) return problem('weighing-order')
@@ -73,5 +73,8 @@ export function flourLadder(worked: Worked, stepPercent = 3): readonly ExtraFlou
 /** The flour goes in while the potato steams still: a school of its own, from here on, °C. */
 const STEAMS_FROM_C = 55
 
-/** Whether flour is worked in so hot that its starch binds at once. @example 60 °C → true; 45 °C → false */
+/**
+ * Whether flour is worked in so hot that its starch binds at once.
+ * @example isWorkedWarm(60) → true; isWorkedWarm(45) → false
+ */
 export const isWorkedWarm = (belowC: number): boolean => belowC > STEAMS_FROM_C

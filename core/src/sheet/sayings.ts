@@ -2,9 +2,9 @@
 
 import type { Ingredient, Window } from '../model/index.ts'
 
-/** Water is flour divided by this. @example 50 % → 2 */
+/** Water is flour divided by this. @example divisorOf(50) → 2 */
 export const divisorOf = (percent: number): number => 100 / percent
-/** The water that such a divisor means, percent of flour. @example flour divided by 2 → 50 */
+/** The water that such a divisor means, percent of flour. @example percentOfDivisor(2) → 50 */
 export const percentOfDivisor = (divisor: number): number => 100 / divisor
 
 export interface Parts {
@@ -14,7 +14,10 @@ export interface Parts {
   readonly percent: number
 }
 
-/** Small whole parts nearest to a hydration. @example 48 % → 2 to 1 (50), or with parts to 25: 25 to 12 */
+/**
+ * Small whole parts nearest to a hydration.
+ * @example partsOf(48) → { flour: 2, water: 1, percent: 50 }; partsOf(48, 25) → { flour: 25, water: 12 }
+ */
 export function partsOf(percent: number, largest = 12): Parts {
   const off = (parts: Parts) => Math.abs(parts.percent - percent)
   let best: Parts = { flour: 1, water: Math.max(1, Math.round(percent / 100)), percent: 0 }
@@ -27,7 +30,7 @@ export function partsOf(percent: number, largest = 12): Parts {
   return best
 }
 
-/** Water of so many parts on flour of so many, percent. @example 2 of flour, 1 of water → 50 */
+/** Water of so many parts on flour of so many, percent. @example percentOfParts(2, 1) → 50 */
 export const percentOfParts = (flour: number, water: number): number => (100 * water) / flour
 
 /** Low and high by how it is filled: spooned and levelled, scooped and shaken. g. */

@@ -12,7 +12,7 @@ const PLAIN: readonly (readonly [id: string, belowC: number])[] = [
   ['water-hot', Infinity],
 ]
 
-/** Which plain water this heat makes. @example 44 → water-warm */
+/** Which plain water this heat makes. @example plainWaterAt(44) → 'water-warm' */
 export const plainWaterAt = (celsius: number): string =>
   PLAIN.find(([, belowC]) => celsius < belowC)?.[0] ?? 'water-hot'
 

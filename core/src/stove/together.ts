@@ -17,7 +17,7 @@ const middle = ([from, to]: Load['span']): number => (from + to) / 2
 /** Between the end of one clock and the start of the next. */
 const between = ({ returnMin }: Pick<Load, 'returnMin'>): number => DRAIN_MIN + returnMin
 
-/** Minutes from the first drop to the plate. @example 3 min, two turns, back in 1 → 3 + 1.5 + 3 + 0.5 = 8 */
+/** Minutes from the first drop to the plate. @example lengthMin({ span: [3, 3], turns: 2, returnMin: 1 }) → 8 */
 export const lengthMin = (load: Load): number =>
   load.turns * middle(load.span) + (load.turns - 1) * between(load) + DRAIN_MIN
 
@@ -38,7 +38,8 @@ export const soonestUp = ({ beforeMin }: Pick<Dropped<unknown>, 'beforeMin'>, no
 
 /**
  * Several that come up together: each goes in so long before as its turns cook and drain; the middle of its span. Longest first.
- * @example 7 min and 3 min → the first goes in 7½ minutes before, the second 3½
+ * @example upTogether([7, 3].map((min) => ({ span: [min, min], turns: 1, returnMin: 1 })))
+ * → [{ beforeMin: 7.5 }, { beforeMin: 3.5 }]
  */
 export const upTogether = <B extends Load>(baskets: readonly B[]): readonly Dropped<B>[] =>
   baskets.map((load) => ({ load, beforeMin: lengthMin(load) })).sort((a, b) => b.beforeMin - a.beforeMin)

@@ -60,7 +60,10 @@ const MINUTE_S = 60
 const CURVE_POINTS = 64
 const LONGEST_MIN = 24 * 60
 
-/** How fast what cooks goes at the boil of this height, m above the sea, against 100 °C: by Arrhenius. @example 0 m → 1 */
+/**
+ * How fast what cooks goes at the boil of this height, m above the sea, against 100 °C: by Arrhenius.
+ * @example atBoil(0) → 1
+ */
 export const atBoil = (altitudeM: number): number =>
   Math.exp((-EA_J_PER_MOL / GAS_J_PER_MOL_K) * (1 / kelvin(boilingPointC(altitudeM)) - 1 / 373.15))
 
@@ -137,7 +140,8 @@ function heatS(body: Body, altitudeM: number): number {
 /**
  * Cooking times by diffusion of water with the surface held, and by heat; whichever is later, after a delay for the surface.
  * The tables' own times are the anchor: this scales them (`cookedLike`). Alone it overshoots on thick dried shapes made by hand.
- * @example a dried strand of 1.7 mm at 12.5 % → al dente 9.0 min, done 10.8
+ * @example cook({ geometry: 'cylinder', halfThicknessMm: 0.85, startMoisture: 0.125, altitudeM: 0 })
+ * → { alDenteMin: 9.0, doneMin: 10.8 }
  */
 export function cook({ geometry, halfThicknessMm, startMoisture, altitudeM }: CookRequest, cells = CELLS): Cooking {
   const body = bodyOf(geometry, halfThicknessMm / 1000, cells)

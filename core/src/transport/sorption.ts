@@ -34,7 +34,7 @@ export function waterActivitySlope(dryBasis: number, celsius: number): number {
 export const equilibrium = (rhPercent: number, celsius: number): number =>
   (-Math.log(1 - rhPercent / 100) / (K * (celsius + C))) ** (1 / N) / 100
 
-/** Saturation pressure of water, Pa, by Buck's formula: good to 0.1 % from 0 to 100 °C. @example 40 °C → 7381 Pa */
+/** Saturation pressure of water, Pa, by Buck's formula: good to 0.1 % from 0 to 100 °C. @example saturationPa(40) → 7382 */
 export const saturationPa = (celsius: number): number =>
   611.21 * Math.exp((18.678 - celsius / 234.5) * (celsius / (257.14 + celsius)))
 
@@ -48,6 +48,6 @@ export function vapourKgPerM2SPa(air: Air, celsius: number): number {
   return (HEAT_W_PER_M2_K[air] / (airKgPerM3 * AIR_J_PER_KG_K * LEWIS)) * (WATER_KG_PER_MOL / (GAS_J_PER_MOL_K * t))
 }
 
-/** Water over what is dry, from water over all of it; both fractions, and back. @example 0.125 → 0.1429 */
+/** Water over what is dry, from water over all of it; both fractions, and back. @example dryBasis(0.125) → 0.1429 */
 export const dryBasis = (moisture: number): number => moisture / (1 - moisture)
 export const wetBasis = (dry: number): number => (Number.isFinite(dry) ? dry / (1 + dry) : 1)
