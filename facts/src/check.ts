@@ -1,9 +1,15 @@
 /** `npm run build` reads the tables through their schemas first: a table that does not fit is not built in. */
-import { flavourSchema } from '@harina/core/flavour'
-import { ingredientSchema, pressKindSchema, doughSchema, shapeSchema } from '@harina/core/model'
-import { hazardSchema, schoolSchema } from '@harina/core/schools'
+import {
+  ingredientSchema,
+  pressKindSchema,
+  doughSchema,
+  shapeSchema,
+  flavourSchema,
+  hazardSchema,
+} from '@harina/core/model'
+import { schoolSchema } from '@harina/core/sheet'
 import { readerSchema } from '@harina/core/recipe'
-import { sauceSchema } from '@harina/core/sauce'
+import { sauceSchema } from '@harina/core/match'
 import { troubleSchema } from '@harina/core/trouble'
 import type { z } from '@harina/core'
 import { doughs, flavours, hazards, ingredients, presses, reader, sauces, schools, shapes, troubles } from './index.ts'

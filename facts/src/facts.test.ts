@@ -1,4 +1,4 @@
-import { compositionOf } from '@harina/core/ingredients'
+import { compositionOf } from '@harina/core/formula'
 import { materialOf, doughSchema } from '@harina/core/model'
 import { cylinderG } from '@harina/core/geometry'
 import { blankVolumeMm3 } from '@harina/core/shape'

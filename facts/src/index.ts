@@ -2,11 +2,10 @@
  * The field's tables as this product ships them. Their schemas live in the core; a test here holds every row to them,
  * so the client need not check them again at run time.
  */
-import type { Flavour } from '@harina/core/flavour'
-import type { Hazard, School } from '@harina/core/schools'
-import type { PressKind, Dough, Shape, Ingredient } from '@harina/core/model'
+import type { PressKind, Dough, Flavour, Hazard, Shape, Ingredient } from '@harina/core/model'
+import type { SauceRow } from '@harina/core/match'
 import type { ReaderFacts } from '@harina/core/recipe'
-import type { SauceRow } from '@harina/core/sauce'
+import type { School } from '@harina/core/sheet'
 import type { Trouble } from '@harina/core/trouble'
 import doughRows from '../doughs.json' with { type: 'json' }
 import ingredientRows from '../ingredients.json' with { type: 'json' }

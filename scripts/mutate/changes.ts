@@ -175,7 +175,7 @@ export const changes: readonly Change[] = [
   change('geometry/filled.ts', 'RIM_MIN_MM = 6', 'RIM_MIN_MM = 2'),
   change('geometry/rolledSheetPlan.ts', 'STIFF_RATIO = 1.5', 'STIFF_RATIO = 2'),
   change('scale/steady.ts', 'HOLD_MS = 1200', 'HOLD_MS = 100'),
-  change('evenness/evenness.ts', 'LIMIT = 2.962', 'LIMIT = 2'),
+  change('bench/evenness.ts', 'LIMIT = 2.962', 'LIMIT = 2'),
   // The store: what is written whole or not at all, and what is checked.
   stored('batches.ts', "db.transaction('rw', db.openBatches, async () => {", 'Promise.resolve().then(async () => {'),
   stored('batches.ts', 'if (now.events.length > MAX_EVENTS) throw new BookFull()', ''),

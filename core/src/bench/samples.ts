@@ -1,5 +1,5 @@
 /** Pieces weighed now and then while shaping: are they even, does the hand drift, and what the pot will make of it. */
-import { evenness, type Evenness } from '../evenness/index.ts'
+import { evenness, type Evenness } from './evenness.ts'
 import type { Blank, Plan } from '../model/index.ts'
 import type { BenchState } from './state.ts'
 

@@ -1,6 +1,6 @@
 /** What following each position of a school would change on a sheet: its rows, how it is worked, its steps. */
 import type { Sheet } from '../model/index.ts'
-import type { Position, School } from '../schools/index.ts'
+import type { Position, School } from '../sheet/index.ts'
 import { applySchool, computeSheet, diffSheets, type Kitchen, type SheetChange, type Worked } from '../sheet/index.ts'
 import { planSteps } from './planSteps.ts'
 

@@ -1,4 +1,4 @@
-import { compositionOf, densityGPerCm3, type Portion } from '../ingredients/index.ts'
+import { compositionOf, densityGPerCm3, type Portion } from './composition.ts'
 import { isPlainWater } from '../model/index.ts'
 import { ok, problem, type Result } from '../result.ts'
 import { basis14Percent, waterForBasis14, type FlourPart } from './basis14.ts'

@@ -4,7 +4,7 @@ import { usualCovers, type BenchAction, type BenchEvent, type Spot, type TrayLay
 import { testKitchen, testSheet, workSheet } from '../testing/testKitchen.ts'
 import { atMoistureG, dry, DRYING_MODEL } from '../transport/index.ts'
 import { airsThrough, clockHour, endsAt, isNight, isOtherAir, LONGEST_H, overOf, spotsOf, untilChange } from './air.ts'
-import { CRACKS_OVER, forecastTray, legsOf, requestOf, trayIn } from './forecast.ts'
+import { CRACKS_OVER, forecastTray, legsOf, onCurve, requestOf, trayIn } from './forecast.ts'
 import { learntDrying } from './learnt.ts'
 import { otherwise, waysOtherwise } from './otherwise.ts'
 import { pieceBodyOf } from './piece.ts'
@@ -107,9 +107,13 @@ describe('the forecast', () => {
   it('asks for the next weighing soon enough to be of use, and for no more once it is dry', () => {
     const fresh = now(1, tray())
     expect(fresh.weighNextH).toBeGreaterThan(1.4)
-    expect(fresh.weighNextH).toBeLessThan(fresh.hoursToTarget!)
+    // Before three fifths of what is left: later it tells of an end that has come.
+    expect(fresh.weighNextH).toBeLessThanOrEqual(1 + 0.6 * (fresh.hoursToTarget! - 1) + 1e-9)
     const done = now(60, tray(weigh(60, 444)))
     expect(done).toMatchObject({ isDry: true, weighNextH: null })
+    // 390 g of solids: 12.5 % at 445.7 g. Two grams above it is not there.
+    expect(now(60, tray(weigh(60, 445.8))).isDry).toBe(true)
+    expect(now(60, tray(weigh(60, 447.7))).isDry).toBe(false)
   })
 
   it('in the damp room it says never; moved upstairs it gets there', () => {
@@ -130,10 +134,16 @@ describe('the forecast', () => {
 
   it('says when nests are turned and a closed tray turned over, once each', () => {
     const nests = trays(laid({ layout: { ...layout, laid: 'nests' } }))[0]!
-    expect(now(0, nests).turnH).toHaveLength(2)
+    const gone = (of: RackTray) => {
+      const { drying, turnH } = now(0, of)
+      return turnH.map((h) => (layout.moisture - onCurve(drying.curve, 'moisture', h)) / (layout.moisture - 0.125))
+    }
+    // Of the water that has to go: a third, then two; half for what lies on a closed tray.
+    expect(gone(nests).map((share) => Number(share.toFixed(3)))).toEqual([0.333, 0.667])
     const closed = { ...layout, faces: 'one' as const }
     const [flat] = trays(laid({ layout: closed }))
     const [turnH] = now(0, flat!).turnH
+    expect(gone(flat!)[0]).toBeCloseTo(0.5, 3)
     const turned = trays(laid({ layout: closed }), [turnH!, { type: 'tray-turned', tray: 't' }])[0]!
     expect(now(turnH! + 1, turned).turnH).toEqual([])
     expect(now(0, turned).hoursToTarget).toBeLessThan(now(0, flat!).hoursToTarget!)

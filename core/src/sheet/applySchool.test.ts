@@ -1,4 +1,4 @@
-import { setsFor, type School } from '../schools/index.ts'
+import { setsFor, type School } from './school.ts'
 import { doughTable } from '../model/index.ts'
 import { potatoSheet, testKitchen, testSheet, workSheet } from '../testing/testKitchen.ts'
 import type { Kitchen } from './kitchen.ts'

@@ -1,6 +1,6 @@
 /** What following a school does to a sheet, as a sheet: shown before it is taken. */
 import type { Sheet, SheetRow, Window } from '../model/index.ts'
-import type { Position } from '../schools/index.ts'
+import type { Position } from './school.ts'
 import { binderOf } from './binder.ts'
 import type { Worked } from './computeSheet.ts'
 import type { Kitchen } from './kitchen.ts'

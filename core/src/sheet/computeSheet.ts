@@ -10,7 +10,7 @@ import {
   type BatchTarget,
   type Climate,
 } from '../formula/index.ts'
-import { compositionOf, densityGPerCm3 } from '../ingredients/index.ts'
+import { compositionOf, densityGPerCm3 } from '../formula/index.ts'
 import { MOST_G, ownFlours, type Dough, type Grain, type Shape, type Sheet } from '../model/index.ts'
 import { doubtPoints, holdBackPoints, lessSure, lotFromHistory, type FlourLot } from '../lot/index.ts'
 import { asShape, matchShape } from '../match/index.ts'

@@ -1,6 +1,6 @@
 import type { IngredientTable, Gear, Lot, Sheet, DoughTable, ShapeTable } from '../model/index.ts'
 import type { Taught } from '../lot/index.ts'
-import type { School } from '../schools/index.ts'
+import type { School } from './school.ts'
 
 /** Everything outside a work sheet that its figures depend on. */
 export interface Kitchen {

@@ -1,7 +1,7 @@
 /** How this sheet is worked once the schools are settled: heat of the water, rest, salt in the pot, the share held back. */
 import { asShape } from '../match/index.ts'
 import type { Sheet, Dough, Shape } from '../model/index.ts'
-import { setsFor, type SchoolSets } from '../schools/index.ts'
+import { setsFor, type SchoolSets } from './school.ts'
 import { waterCFor } from './waterHeat.ts'
 import { isCurdBased, isPerishable, PERISHABLE_REST_MIN } from './perishable.ts'
 import type { Kitchen } from './kitchen.ts'

@@ -9,7 +9,7 @@ import {
   type ShapeDough,
   type Window,
 } from '../model/index.ts'
-import { setsFor, type SchoolSets } from '../schools/index.ts'
+import { setsFor, type SchoolSets } from './school.ts'
 import { asShape, windowFor } from '../match/index.ts'
 import { binderOf } from './binder.ts'
 import type { Kitchen } from './kitchen.ts'

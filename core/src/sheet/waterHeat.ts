@@ -1,6 +1,6 @@
 /** How warm the water goes in, by dough and school, and what it is called then. */
 import type { Dough, Ingredient, IngredientTable } from '../model/index.ts'
-import type { SchoolSets } from '../schools/index.ts'
+import type { SchoolSets } from './school.ts'
 
 type Span = { readonly fromC: number; readonly toC: number }
 

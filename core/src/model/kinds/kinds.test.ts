@@ -1,5 +1,5 @@
 import * as file from '../../file/workspace.ts'
-import * as schools from '../../schools/index.ts'
+import * as schools from '../../sheet/index.ts'
 import * as model from '../index.ts'
 
 interface Built {

@@ -1,6 +1,7 @@
 /** A first book for a maker who has none: one or more formulas a family, from the tables and by the maker's own schools. */
 import type { Formula } from '../model/index.ts'
-import { startSheet, type Kitchen } from '../sheet/index.ts'
+import type { Kitchen } from './kitchen.ts'
+import { startSheet } from './startSheet.ts'
 
 /** A dough, a shape it is known for, and what it is for. */
 const STARTERS = [

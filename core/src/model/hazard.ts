@@ -1,5 +1,5 @@
 import { z } from '../zod.ts'
-import { someText } from '../model/index.ts'
+import { someText } from './text.ts'
 
 /** A caution that goes with a dough or a step. It defers to product labels, local codes and licensed practice. */
 export const hazardSchema = z.lazy(() =>

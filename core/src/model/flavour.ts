@@ -1,6 +1,7 @@
 /** What gives a dough colour and taste, and how it handles. */
-import { between, someText } from '../model/index.ts'
 import { z } from '../zod.ts'
+import { between } from './ranges.ts'
+import { someText } from './text.ts'
 
 export const flavourSchema = z.strictObject({
   ingredient: someText,

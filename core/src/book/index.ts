@@ -1,2 +1,0 @@
-export * from './book.ts'
-export * from './starterBook.ts'

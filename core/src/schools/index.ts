@@ -1,2 +1,0 @@
-export * from './school.ts'
-export * from './hazard.ts'
