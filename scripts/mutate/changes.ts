@@ -117,7 +117,7 @@ export const changes: readonly Change[] = [
   change('rack/forecast.ts', '<= DRIED_MOISTURE + 5e-4', '<= DRIED_MOISTURE + 2e-2'),
   change('rack/forecast.ts', '[0.5] : []) : [1 / 3, 2 / 3]', '[0.8] : []) : [0.8, 0.9]'),
   change('rack/forecast.ts', 'nowH - last.h < 1', 'nowH - last.h < 9'),
-  change('rack/forecast.ts', 'WEIGH_WITHIN = 0.6', 'WEIGH_WITHIN = 0.95'),
+  change('rack/forecast.ts', 'WEIGH_WITHIN = 0.6', 'WEIGH_WITHIN = 0.2'),
   change('rack/learnt.ts', 'BETWEEN_SD = 0.3', 'BETWEEN_SD = 0.05'),
   change('rack/learnt.ts', 'MOST_TRAYS = 8', 'MOST_TRAYS = 2'),
   change('rack/air.ts', 'NIGHT_FROM = 20', 'NIGHT_FROM = 23'),

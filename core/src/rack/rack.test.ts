@@ -106,9 +106,10 @@ describe('the forecast', () => {
 
   it('asks for the next weighing soon enough to be of use, and for no more once it is dry', () => {
     const fresh = now(1, tray())
-    expect(fresh.weighNextH).toBeGreaterThan(1.4)
-    // Before three fifths of what is left: later it tells of an end that has come.
-    expect(fresh.weighNextH).toBeLessThanOrEqual(1 + 0.6 * (fresh.hoursToTarget! - 1) + 1e-9)
+    // Between a third and a half of the way a tray tells most of its end.
+    const left = fresh.hoursToTarget! - 1
+    expect(fresh.weighNextH).toBeGreaterThan(1 + left / 3)
+    expect(fresh.weighNextH).toBeLessThan(1 + left / 2)
     const done = now(60, tray(weigh(60, 444)))
     expect(done).toMatchObject({ isDry: true, weighNextH: null })
     // 390 g of solids: 12.5 % at 445.7 g. Two grams above it is not there.
