@@ -356,3 +356,13 @@ it('a step waits while its clock runs, not once it has rung, and never where han
   const feel = kilo.steps.find(({ kind }) => kind === 'feel')!
   expect(waitOf(kilo, covered, feel, T0 + 60_000)?.minutes).toBe(10)
 })
+
+it('what drinks late on a base, ten minutes or more, is waited for from when its flour went in; potato is not', () => {
+  const waits = (drink: number) => {
+    const plan: Plan = { ...pot, minutes: { ...pot.minutes, drink } }
+    const folded = after(plan, { type: 'step-done', step: 'flour' })
+    return suggest(plan, folded, 'sticky', T0 + 2 * 60_000).wait
+  }
+  expect(waits(12)).toEqual({ why: 'drinking', minutes: 10 })
+  expect(waits(9)).toBeNull()
+})

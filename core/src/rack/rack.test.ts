@@ -117,6 +117,13 @@ describe('the forecast', () => {
     expect(now(60, tray(weigh(60, 447.7))).isDry).toBe(false)
   })
 
+  it('for an hour after a weighing it is as wet as the scale said; then the fit speaks again', () => {
+    // 390 g of solids in 480 g: 18.75 %, and the two weighings before do not lie on one curve with it.
+    const weighed = tray(weigh(3, 580), weigh(6, 575), weigh(9, 480))
+    expect(now(9.5, weighed).now.moisture).toBeCloseTo(0.1875, 9)
+    expect(now(10.5, weighed).now.moisture).not.toBeCloseTo(0.1875, 2)
+  })
+
   it('in the damp room it says never; moved upstairs it gets there', () => {
     const below = trays(laid({ layout: { ...layout, spot: store } }))[0]!
     expect(now(1, below)).toMatchObject({ hoursToTarget: null, weighNextH: null, drying: { never: true } })

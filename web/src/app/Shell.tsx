@@ -57,11 +57,12 @@ export function Shell() {
       <div className="flex h-full flex-col-reverse md:flex-row">
         <StationIndex />
         <div className="flex min-h-0 min-w-0 flex-1 flex-col">
-          <Stumble key={stationAt(pathname).station}>
-            <Suspense>
+          {/* Outside the key: a boundary that is new shows itself empty, and what fills it then waits 300 ms for its turn. */}
+          <Suspense>
+            <Stumble key={stationAt(pathname).station}>
               <Outlet />
-            </Suspense>
-          </Stumble>
+            </Stumble>
+          </Suspense>
         </div>
       </div>
       <Ringing />

@@ -1,5 +1,5 @@
 /** Keys that work at every station. */
-import { lazy, Suspense, useEffect, useState } from 'react'
+import { lazy, startTransition, Suspense, useEffect, useState } from 'react'
 import { useLocation } from 'react-router'
 import { isTyping, OPEN_FIND, OPEN_HELP } from '../ui/keys.ts'
 import { useApp } from '../state/store.ts'
@@ -11,6 +11,8 @@ const Find = lazy(() => import('./Find.tsx'))
 
 export function Shortcuts() {
   const [open, setOpen] = useState<'help' | 'find' | null>(null)
+  // Not shown empty while it is fetched: it would then wait for its turn.
+  const turnTo = (next: typeof open) => startTransition(() => setOpen(next))
   const [term, setTerm] = useState<string | null>(null)
   const { pathname } = useLocation()
   const loaded = useApp((state) => state.batches.loaded)
@@ -23,16 +25,16 @@ export function Shortcuts() {
         void takeBack(stationAt(pathname).takesBack, pathname.split('/')[2], event.shiftKey ? 'forth' : 'back')
       } else if (command && event.key.toLowerCase() === 'k') {
         event.preventDefault()
-        setOpen('find')
+        turnTo('find')
       } else if (event.key === '?' && !isTyping(event.target)) {
         setTerm(null)
-        setOpen('help')
+        turnTo('help')
       }
     }
-    const onFind = () => setOpen('find')
+    const onFind = () => turnTo('find')
     const onHelp = (event: Event) => {
       setTerm(event instanceof CustomEvent && typeof event.detail === 'string' ? event.detail : null)
-      setOpen('help')
+      turnTo('help')
     }
     addEventListener('keydown', onKey)
     addEventListener(OPEN_FIND, onFind)
@@ -44,10 +46,11 @@ export function Shortcuts() {
     }
   })
 
-  if (!loaded || open === null) return null
+  if (!loaded) return null
   return (
     <Suspense>
-      {open === 'help' ? <Help at={term} onClose={() => setOpen(null)} /> : <Find onClose={() => setOpen(null)} />}
+      {open === 'help' && <Help at={term} onClose={() => setOpen(null)} />}
+      {open === 'find' && <Find onClose={() => setOpen(null)} />}
     </Suspense>
   )
 }

@@ -1,5 +1,5 @@
 import { oneMix, mixesOf, type Kitchen, type Worked } from '@harina/core'
-import { lazy, Suspense, useState, type CSSProperties } from 'react'
+import { lazy, startTransition, Suspense, useState, type CSSProperties } from 'react'
 import { useNavigate } from 'react-router'
 import { BatchStrip } from '../../ui/BatchStrip.tsx'
 import { takeToBench } from '../../state/bench.ts'
@@ -110,21 +110,23 @@ export default function FormulaStation() {
   const hasDraft = useApp((state) => state.draft.present !== null)
   usePageTitle(useApp(selectSheet)?.name, 'Formula')
   const [open, setOpen] = useState<'book' | 'new' | 'read' | DrawerId | null>(null)
+  // What was open stays until the next is fetched.
+  const turnTo = (next: typeof open) => startTransition(() => setOpen(next))
   const [begin, setBegin] = useState<string | undefined>()
   const close = () => setOpen(null)
   useOpening((asked) => {
     setBegin(asked.with)
     if (asked.open === 'book' || asked.open === 'new' || asked.open === 'read' || isDrawer(asked.open))
-      setOpen(asked.open)
+      turnTo(asked.open)
     else if (asked.open === 'print') setTimeout(() => print())
   })
   const newOne = () => {
     setBegin(undefined)
-    setOpen('new')
+    turnTo('new')
   }
   const readOne = (text?: string) => {
     setBegin(text)
-    setOpen('read')
+    turnTo('read')
   }
   useRecipeDrop(readOne)
   const good = worked?.ok ? worked.value : null
@@ -140,9 +142,9 @@ export default function FormulaStation() {
         className="relative flex min-h-0 flex-1 flex-col gap-1 overflow-y-auto bg-sheet px-4 pt-1.5 pb-1 md:px-6.5"
       >
         {hasDraft ? (
-          <SheetHead worked={good} onOpenBook={() => setOpen('book')} onNew={newOne} />
+          <SheetHead worked={good} onOpenBook={() => turnTo('book')} onNew={newOne} />
         ) : (
-          <EmptySheet onOpenBook={() => setOpen('book')} onNew={newOne} onRead={() => readOne()} />
+          <EmptySheet onOpenBook={() => turnTo('book')} onNew={newOne} onRead={() => readOne()} />
         )}
         {worked && !worked.ok && (
           <p role="alert" className="border-l-5 border-danger p-3 text-lg">
@@ -151,10 +153,9 @@ export default function FormulaStation() {
         )}
         {good && kitchen && <Sheet worked={good} kitchen={kitchen} />}
       </main>
-      {good && kitchen && <DrawerHandles worked={good} onOpen={setOpen} />}
+      {good && kitchen && <DrawerHandles worked={good} onOpen={turnTo} />}
       {kitchen && (
-        // One for each: a panel that is hidden while the next is fetched takes itself for closed.
-        <Suspense key={open}>
+        <Suspense>
           {open === 'book' && <FormulaBook kitchen={kitchen} onClose={close} />}
           {open === 'new' && (
             <NewFormula key={begin} kitchen={kitchen} begin={begin} onRead={() => readOne()} onClose={close} />

@@ -1,6 +1,6 @@
 /** Shapes: what suits the dough, every shape there is, the map of windows, sauces, and the gauge. */
 import type { Kitchen } from '@harina/core'
-import { lazy, Suspense, type ComponentType } from 'react'
+import { lazy, type ComponentType } from 'react'
 import { Link, useLocation } from 'react-router'
 import { BatchStrip } from '../../ui/BatchStrip.tsx'
 import { FindButton } from '../../ui/FindButton.tsx'
@@ -36,7 +36,7 @@ export default function ShapeStation() {
       </BatchStrip>
       <main id="work" className="relative min-h-0 flex-1 overflow-y-auto bg-sheet px-4 py-2 md:px-6.5">
         <ViewLinks label="Looking at shapes" views={views} />
-        <Suspense>{kitchen && <View kitchen={kitchen} />}</Suspense>
+        {kitchen && <View kitchen={kitchen} />}
       </main>
     </>
   )
