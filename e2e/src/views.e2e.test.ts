@@ -354,3 +354,18 @@ it('everything came from its own address, and nothing went wrong on the way', ()
   expect(foreign).toEqual([])
   expect(troubles).toEqual([])
 })
+
+it('a station opened for the first time takes the last one’s place: nothing stands empty between', async () => {
+  await page.setViewport(DESK)
+  await goTo(page, new URL('/gear', here.site.url).href)
+  await page.evaluate(() => {
+    document.body.dataset['emptied'] = '0'
+    new MutationObserver(() => {
+      const main = document.querySelector('main')
+      if (!main?.checkVisibility()) document.body.dataset['emptied'] = '1'
+    }).observe(document.body, { subtree: true, childList: true, attributes: true, attributeFilter: ['style'] })
+  })
+  await page.click('nav a[href="/log"]')
+  await sees(page, '12 batches')
+  expect(await page.$eval('body', ({ dataset }) => dataset['emptied'])).toBe('0')
+})
