@@ -20,6 +20,8 @@ import {
   type RecordKind,
   type Units,
   type Workspace,
+  type Dough,
+  type Plan,
 } from '@harina/core'
 import { createSelector, weakMapMemoize } from '@reduxjs/toolkit'
 import { documentOf, documentsOf } from './documentsSlice.ts'
@@ -95,6 +97,10 @@ export const selectAtBench = createSelector([selectRunning], (running) =>
 )
 
 export const useKitchen = (): Kitchen | null => useApp(selectKitchen)
+/** Whose ink and mark a dough has; until the tables are here, semolina's. */
+export const familyOf = (kitchen: Pick<Kitchen, 'doughs'> | null, dough: string): Dough['family'] =>
+  kitchen?.doughs.get(dough)?.family ?? 'semolina'
+export const useFamily = ({ sheet }: Plan): Dough['family'] => familyOf(useKitchen(), sheet.dough)
 export const useWorked = () => useApp(selectWorked)
 export const useKept = (): readonly RunningBatch[] => useApp(selectKept)
 export const useAtBench = (): readonly RunningBatch[] => useApp(selectAtBench)

@@ -101,7 +101,7 @@ async function take(what: TakesBack, id: string | undefined, direction: Directio
 /** Why a tap that was made cannot be taken back here. */
 function whyNot(id: string | undefined): string | undefined {
   const isPart = openBatches().some((batch) => batch.id === id && batch.events.some(({ type }) => type === 'split'))
-  return isPart ? 'A split is taken back in the batch it was carved off.' : undefined
+  return isPart ? 'Undo the split in the batch it came from.' : undefined
 }
 
 /** Takes back what was done last in view, or brings it back; where there is nothing, it is said. */

@@ -4,7 +4,7 @@ import { NavLink } from 'react-router'
 import { standingWords } from './batches.ts'
 import { useAtBench, type RunningBatch } from '../state/select.ts'
 import { familyInk, type Family } from './family.tsx'
-import { useKitchen } from '../state/select.ts'
+import { familyOf, useKitchen } from '../state/select.ts'
 import { useCurrentInSight } from './useCurrentInSight.ts'
 import { useClock } from './useNow.ts'
 import { useApp } from '../state/store.ts'
@@ -42,7 +42,7 @@ export function BatchStrip({ children }: { children?: ReactNode }) {
   const kitchen = useKitchen()
   const sheet = useApp((state) => state.draft.present?.sheet)
   const tabs = useCurrentInSight<HTMLElement>()
-  const family = (dough: string): Family => kitchen?.doughs.get(dough)?.family ?? 'semolina'
+  const family = (dough: string): Family => familyOf(kitchen, dough)
   return (
     <header className="flex h-14.5 shrink-0 items-stretch border-b border-ink bg-ground">
       <nav

@@ -21,7 +21,7 @@ interface PartWords<P extends GearPart> {
 export const partWords: { readonly [P in GearPart]: PartWords<P> } = {
   place: {
     title: 'Where flour stands',
-    lead: 'Flour drifts towards its air, trays dry in it.',
+    lead: 'Flour takes on the moisture of its room, and trays dry in it.',
     empty: '',
     add: 'Add a place',
     one: 'place',
@@ -30,8 +30,8 @@ export const partWords: { readonly [P in GearPart]: PartWords<P> } = {
   },
   vessel: {
     title: 'Bowls and hoppers',
-    lead: 'A dough larger than its vessel is made in equal mixes, one bench run each.',
-    empty: 'The bowl, the mixer or the hopper that sets the limit would stand here.',
+    lead: 'A dough too large for its vessel is split into equal mixes, each a batch of its own.',
+    empty: 'Add the bowl, mixer or hopper that limits how much you can make.',
     add: 'Add a vessel',
     one: 'vessel',
     sentence: 'takes {maxDoughG} of dough',
@@ -39,8 +39,8 @@ export const partWords: { readonly [P in GearPart]: PartWords<P> } = {
   },
   pot: {
     title: 'Pots',
-    lead: 'Filled three quarters at the most.',
-    empty: `Until one stands here, a pot of ${USUAL_POT_L} litres is meant.`,
+    lead: 'Fill a pot three quarters full at most.',
+    empty: `Until you add one, Harina assumes a pot of ${USUAL_POT_L} litres.`,
     add: 'Add a pot',
     one: 'pot',
     sentence: 'holds {holdsL} L to the brim, ring {ringKW} kW',
@@ -48,18 +48,18 @@ export const partWords: { readonly [P in GearPart]: PartWords<P> } = {
   },
   cover: {
     title: 'Covers for the rack',
-    lead: 'A cover slows the outside, so that the middle can catch up.',
-    empty: 'Cloths, nets, lids and boxes would stand here.',
+    lead: 'A cover slows the drying outside, so that the middle can catch up.',
+    empty: 'Add your cloths, nets, lids and boxes.',
     add: 'Add a cover',
     one: 'cover',
     sentence: 'lets {open} through',
     figures: { open: 'share of the air it lets through' },
-    foot: 'A net about 60, a cloth 15, a lid 3: estimates, until weighings put them right.',
+    foot: 'About 60 % for a net, 15 % for a cloth, 3 % for a lid. These are estimates until you weigh a tray.',
   },
   roller: {
     title: 'Rollers',
-    lead: 'Measure two gaps and type them in: bold is measured, the rest follows.',
-    empty: 'Your sheeter would stand here, and the shapes would name its settings.',
+    lead: 'Measure two gaps and type them in. Bold gaps are measured; the rest are worked out.',
+    empty: 'Add your sheeter, and each shape names its settings.',
     add: 'Add a roller',
     one: 'roller',
     sentence: '{widthMm} wide, {settings} settings, {dial}. A sheet leaves {springBack} times as thick as its gap',
@@ -68,13 +68,13 @@ export const partWords: { readonly [P in GearPart]: PartWords<P> } = {
   press: {
     title: 'Presses',
     lead: 'For dough through a die. Begin with the kind you have; then type what yours really does.',
-    empty: 'Your press would stand here, and the shapes would say how long a run takes and when to feed.',
+    empty: 'Add your press, and each shape says how long a run takes and when to feed.',
     add: 'Add a press',
     one: 'press',
     sentence:
       '{flowKgPerH} kg an hour, fed {lumpG} at a time; room for {openAreaMm2} mm² of outlets. Crumb of {crumb} %. {heat}',
     figures: { flowKgPerH: 'kilos an hour', lumpG: 'fed at a time', openAreaMm2: 'open area' },
-    foot: 'Hands, hair and sleeves away from screw and rollers; guards on; unplug before cleaning. The maker’s manual comes first.',
+    foot: 'Keep hands, hair and sleeves away from screw and rollers. Leave the guards on, and unplug it before cleaning. The maker’s manual comes first.',
   },
 }
 

@@ -5,7 +5,7 @@ import { Link, useNavigate } from 'react-router'
 import { callsOf, type Calling } from '../../ui/batches.ts'
 import { type RunningBatch } from '../../state/select.ts'
 import { familyInk } from '../../ui/family.tsx'
-import { useKitchen } from '../../state/select.ts'
+import { useFamily } from '../../state/select.ts'
 import { useKeys } from '../../ui/useKeys.ts'
 import { usePageTitle } from '../../ui/pageTitle.ts'
 import { useKeyIsTaken } from '../../ui/useKeyIsTaken.ts'
@@ -96,7 +96,7 @@ function Hours({ nowMs, width }: { nowMs: number; width: number }) {
 function Lane({ calling, digit, nowMs, width }: { calling: Calling; digit: number; nowMs: number; width: number }) {
   const { running, call } = calling
   const { batch, state } = running
-  const family = useKitchen()?.doughs.get(batch.plan.sheet.dough)?.family ?? 'semolina'
+  const family = useFamily(batch.plan)
   const urgent = call.why === 'rings' || call.why === 'hands'
   return (
     <li className="border-b border-line py-2">

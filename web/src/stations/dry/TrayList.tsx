@@ -2,7 +2,7 @@
 import { DRIED_MOISTURE, formatPercent } from '@harina/core'
 import { Link } from 'react-router'
 import { familyInk } from '#web/ui/family.tsx'
-import { useKitchen } from '#web/state/select.ts'
+import { useFamily } from '#web/state/select.ts'
 import { useUnits } from '#web/ui/units.ts'
 import { hourOf, layingWords } from '#web/words/index.ts'
 import { usePastTrays, type OnRack } from './rack.ts'
@@ -47,7 +47,7 @@ function Standing({ running, tray, nowMs }: Omit<Props, 'chosen'>) {
 }
 
 function Row({ running, tray, chosen, nowMs }: Props) {
-  const family = useKitchen()?.doughs.get(running.batch.plan.sheet.dough)?.family ?? 'semolina'
+  const family = useFamily(running.batch.plan)
   return (
     <li>
       <Link

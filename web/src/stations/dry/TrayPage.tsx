@@ -5,7 +5,7 @@ import { useState, type CSSProperties } from 'react'
 import { Link } from 'react-router'
 import { recordTap } from '#web/state/bench.ts'
 import { atTheRack, takeBack } from '#web/state/takeBack.ts'
-import { useKitchen } from '#web/state/select.ts'
+import { useKitchen, useFamily } from '#web/state/select.ts'
 import { Choice } from '#web/ui/Choice.tsx'
 import { familyInk } from '#web/ui/family.tsx'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
@@ -152,11 +152,10 @@ function Throw({ tray, onAct }: Pick<OnRack, 'tray'> & { onAct: (action: BenchAc
 export function TrayPage({ running, tray, nowMs }: OnRack & { nowMs: number }) {
   const { batch } = running
   const { plan } = batch
-  const kitchen = useKitchen()
   const { mass } = useUnits()
   const past = usePastTrays({ running, tray })
   const forecast = useForecast(tray, past, nowMs, plan.scaleStepG)
-  const family = kitchen?.doughs.get(plan.sheet.dough)?.family ?? 'semolina'
+  const family = useFamily(plan)
   const act = (action: BenchAction) => {
     if (tray.pace !== 1 && action.type === 'tray-moved')
       void playedScale.act({ act: 'tray-air', spot: action.spot }).catch(() => undefined)

@@ -17,15 +17,13 @@ import { nanoid } from 'nanoid'
 import { useMemo, useState } from 'react'
 import { draftOpened } from '../../state/draftSlice.ts'
 import { exportFormula } from '../../state/files.ts'
-import { selectEnded, selectFormulas } from '../../state/select.ts'
+import { familyOf, selectEnded, selectFormulas } from '../../state/select.ts'
 import { useApp, useAppDispatch } from '../../state/store.ts'
 import { change, put, say, together } from '../../state/workspace.ts'
-import { FamilyMark, familyName, type Family } from '../../ui/family.tsx'
+import { FamilyMark, familyName } from '../../ui/family.tsx'
 import { SidePanel } from '../../ui/SidePanel.tsx'
 import { Choice } from '../../ui/Choice.tsx'
 import { counted } from '#web/words/index.ts'
-
-const familyOf = (sheet: Sheet, kitchen: Kitchen): Family => kitchen.doughs.get(sheet.dough)?.family ?? 'semolina'
 
 /** The figure a formula is known by: its water, or its flour on the base. */
 function figureOf(sheet: Sheet): string {
@@ -97,7 +95,7 @@ interface EntryProps {
 
 function Entry({ formula, all, kitchen, lastMade, onOpen }: EntryProps) {
   const { sheet, archived } = formula
-  const family = familyOf(sheet, kitchen)
+  const family = familyOf(kitchen, sheet.dough)
   const away = () =>
     keep(
       formula,
@@ -228,7 +226,7 @@ function Filters({
 
 /** Everything a formula may be looked up by. */
 const namesIn = (kitchen: Kitchen) => ({
-  familyOf: (sheet: Sheet) => familyOf(sheet, kitchen),
+  familyOf: (sheet: Sheet) => familyOf(kitchen, sheet.dough),
   namesOf: ({ dough, shape, rows }: Sheet) =>
     [
       kitchen.doughs.get(dough)?.name,

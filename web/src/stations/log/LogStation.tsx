@@ -8,7 +8,7 @@ import { BatchStrip } from '../../ui/BatchStrip.tsx'
 import { FindButton } from '../../ui/FindButton.tsx'
 import { CannotBeShown, Guarded } from '../../ui/Guarded.tsx'
 import { FamilyMark } from '../../ui/family.tsx'
-import { selectEnded, useKept, useKitchen, type RunningBatch } from '../../state/select.ts'
+import { familyOf, selectEnded, useKept, useKitchen, type RunningBatch } from '../../state/select.ts'
 import { useApp } from '../../state/store.ts'
 import { useWholeBatch } from '../../state/useStored.ts'
 import { useUnits } from '../../ui/units.ts'
@@ -59,7 +59,7 @@ function List({ batches, chosen }: { batches: readonly BatchSummary[]; chosen: s
                 aria-current={batch.id === chosen ? 'true' : undefined}
                 className={`flex h-full items-center gap-3 border-b border-l-5 border-b-line pr-2 pl-2 ${batch.id === chosen ? 'border-l-semolina bg-ground' : 'border-l-transparent hover:bg-ground'}`}
               >
-                <FamilyMark family={kitchen?.doughs.get(batch.dough)?.family ?? 'semolina'} size={18} />
+                <FamilyMark family={familyOf(kitchen, batch.dough)} size={18} />
                 <span className="min-w-0 flex-1 leading-tight">
                   <span className="head block truncate text-md">{batch.name}</span>
                   <span className="small block truncate">

@@ -1,6 +1,6 @@
 import { plannedOnRule, planWindow, type Plan } from '@harina/core'
 import { useMemo } from 'react'
-import { useKitchen } from '../../state/select.ts'
+import { useFamily } from '../../state/select.ts'
 import { HydrationRule } from './HydrationRule.tsx'
 import { ruleRange, type RuleMark } from './ruleLayout.ts'
 
@@ -16,7 +16,7 @@ interface Props {
 
 /** The rule of a batch: its shape's window as it lay when the batch began, and where the bowl stands against it. */
 export function PlanRule({ plan, value, marks, room, label }: Props) {
-  const family = useKitchen()?.doughs.get(plan.sheet.dough)?.family ?? 'semolina'
+  const family = useFamily(plan)
   const window = useMemo(() => planWindow(plan), [plan])
   const range = ruleRange([window.low, window.high, value, plannedOnRule(plan), ...room])
   return (

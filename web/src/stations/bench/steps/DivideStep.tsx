@@ -1,4 +1,5 @@
 /** The dough into lumps, by weight. */
+import { useFamily } from '#web/state/select.ts'
 import { benchPieces, formatNumber, lumpIsEven, lumps, type BenchState, type Lumps } from '@harina/core'
 import { useId } from 'react'
 import { finishStep, recordTap } from '#web/state/bench.ts'
@@ -7,7 +8,6 @@ import { useUnits } from '#web/ui/units.ts'
 import { ScaleStrip } from '#web/ui/scale/ScaleStrip.tsx'
 import { Big, Note, StepPage, useBench } from '../StepPage.tsx'
 import { OtherShapes, useOtherShapes } from './OtherShapes.tsx'
-import { useFamily } from './useFamily.ts'
 import { counted, blankWords } from '#web/words/index.ts'
 
 const BALL_PX = 52

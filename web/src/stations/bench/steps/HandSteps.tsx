@@ -2,7 +2,7 @@
 import { benchPieces, formatNumber, type Blank } from '@harina/core'
 import { useState } from 'react'
 import { finishStep } from '#web/state/bench.ts'
-import { useKitchen } from '#web/state/select.ts'
+import { useKitchen, useFamily } from '#web/state/select.ts'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { RopeOnBoard } from '#web/ui/RopeOnBoard.tsx'
 import { BlankDrawing } from '#web/ui/BlankDrawing.tsx'
@@ -14,7 +14,6 @@ import { Big, BigLength, Note, StepPage, useBench, useStep } from '../StepPage.t
 import { BoardFlour } from './BoardFlour.tsx'
 import { EvenPieces } from './EvenPieces.tsx'
 import { HowTo } from './HowTo.tsx'
-import { useFamily } from './useFamily.ts'
 import { counted } from '#web/words/index.ts'
 
 export function RollStep() {

@@ -12,7 +12,7 @@ import {
 } from '@harina/core'
 import { useMemo } from 'react'
 import { finishStep, recordTap } from '#web/state/bench.ts'
-import { useKitchen } from '#web/state/select.ts'
+import { useKitchen, useFamily } from '#web/state/select.ts'
 import { RollerStairs } from '#web/ui/RollerStairs.tsx'
 import { StampLayout } from '#web/ui/StampLayout.tsx'
 import { problemTold, useUnits } from '#web/ui/units.ts'
@@ -289,7 +289,7 @@ export function StampStep() {
   const { blank } = plan.shape
   const kitchen = useKitchen()
   const shape = kitchen?.shapes.get(plan.shape.id)
-  const family = kitchen?.doughs.get(plan.sheet.dough)?.family ?? 'semolina'
+  const family = useFamily(plan)
   const sheet = useSheetPlan()
   const cut = blankCut(blank)
   const { mass } = useUnits()

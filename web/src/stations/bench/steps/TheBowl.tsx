@@ -1,4 +1,5 @@
 /** The bowl as it fills: what is in it drawn full, what is to come in outline, each as high as its mass. */
+import { useFamily } from '#web/state/select.ts'
 import { bowlLayers, type BowlLayer } from '@harina/core'
 import { useId } from 'react'
 import { HatchPattern } from '#web/ui/family.tsx'
@@ -6,7 +7,6 @@ import { spreadLabels } from '#web/ui/spreadLabels.ts'
 import { useUnits } from '#web/ui/units.ts'
 import { usePhone } from '#web/ui/usePhone.ts'
 import { useBench } from '../StepPage.tsx'
-import { useFamily } from './useFamily.ts'
 
 /** `names`: room for what stands beside it. */
 const DESK = { width: 300, height: 240, names: 380 }
