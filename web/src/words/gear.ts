@@ -21,7 +21,7 @@ interface PartWords<P extends GearPart> {
 export const partWords: { readonly [P in GearPart]: PartWords<P> } = {
   place: {
     title: 'Where flour stands',
-    lead: 'Flour takes on the moisture of its room, and trays dry in it.',
+    lead: 'Flour and trays take up or lose water here.',
     empty: '',
     add: 'Add a place',
     one: 'place',
@@ -30,7 +30,7 @@ export const partWords: { readonly [P in GearPart]: PartWords<P> } = {
   },
   vessel: {
     title: 'Bowls and hoppers',
-    lead: 'A dough too large for its vessel is split into equal mixes, each a batch of its own.',
+    lead: 'A dough too large for its vessel is split into equal mixes.',
     empty: 'Add the bowl, mixer or hopper that limits how much you can make.',
     add: 'Add a vessel',
     one: 'vessel',
