@@ -1,6 +1,7 @@
 export default {
   testEnvironment: 'node',
   roots: ['<rootDir>/src'],
+  testSequencer: '<rootDir>/sequencer.js',
   testTimeout: 120_000,
   transform: {
     '^.+\\.(t|j)sx?$': [

@@ -202,7 +202,7 @@ const views: readonly View[] = [
   })),
 ]
 
-const here = useSite()
+const here = useSite({ heavy: true })
 let page: Page
 const foreign: string[] = []
 const troubles: string[] = []
