@@ -4,8 +4,11 @@ import { availableParallelism } from 'node:os'
 import { fileURLToPath } from 'node:url'
 import { usualCovers, type Spot } from '@harina/core'
 import { overOf, programmes, USUAL_LIMITS } from '@harina/core/rack'
-import { dry, dryHours, DRYING_MODEL, fitDrying, type Tray } from '@harina/core/transport'
-import { coverage, evenNumbers, seriesErrors, stiffRequest } from '@harina/core/testing'
+import { dry, dryHours, DRYING_MODEL, ensembleOf, type Tray } from '@harina/core/transport'
+import { evenNumbers, seriesErrors, stiffRequest } from '@harina/core/testing'
+import { asProduct } from './rooms/asProduct.ts'
+import { trial } from './rooms/trial.ts'
+import { departures } from './rooms/truth.ts'
 
 const tray: Tray = {
   geometry: 'cylinder',
@@ -51,9 +54,9 @@ const weighIns = [2, 5, 9, 14, 20, 26, 32, 40].map((h, n) => ({
   grams: 800 - 14 * Math.sqrt(h) * 3.1 + (n % 2),
 }))
 row(
-  'a fit to eight weighings, median, ms',
-  medianMs(7, () => fitDrying({ tray, startG: 800, weighIns, scaleSdG: 1, maxH: 336 })).toFixed(0),
-  'wanted 1000',
+  'the worlds that agree with eight weighings, median, ms',
+  medianMs(7, () => ensembleOf({ tray, startG: 800, weighIns, scaleSdG: 1, maxH: 336 })).toFixed(0),
+  'wanted 300',
 )
 
 const even = evenNumbers(5)
@@ -82,7 +85,7 @@ for (let n = 0; n < 100; n += 1) {
   took.push(performance.now() - began)
   if (best) found += 1
   if (constant && (!best || best.hours > constant.hours)) slower += 1
-  if (best && ((best.lagAt18 ?? 0) > USUAL_LIMITS.lagAt18 || best.warmWetH > USUAL_LIMITS.warmWetH)) broken += 1
+  if (best && ((best.strain ?? 0) > USUAL_LIMITS.strain || best.growthH > USUAL_LIMITS.growthH)) broken += 1
 }
 took.sort((a, b) => a - b)
 row(
@@ -92,8 +95,23 @@ row(
 )
 row('of 100 seeded rooms: with a way, slower than constant, broken', `${found}, ${slower}, ${broken}`, 'wanted 0, 0')
 
-const { held, of } = coverage(400, 7)
-row('90 % interval holds the true hour, of 400 seeded trays', `${((100 * held) / of).toFixed(1)} %`, 'wanted 85 to 95')
+console.log(
+  '\nThe nine-in-ten band in rooms of another make (scripts/rooms): times it held, of so many; half its width and the',
+)
+console.log('error of the hour as shares of the true time, medians; by weighings\n')
+const percent = (share: number) => (Number.isFinite(share) ? `${(100 * share).toFixed(0)} %` : 'open')
+const tell = (name: string, worlds: number, seed: number, ways = departures, dampest?: number) => {
+  for (const { weighings, held, of, early, late, halfWidth, error } of trial(asProduct, worlds, seed, ways, dampest))
+    row(
+      `${name}, ${weighings} weighings`,
+      `${held} of ${of}`,
+      `early ${early}, late ${late}, ±${percent(halfWidth)}, error ${percent(error)}`,
+    )
+}
+tell('all departures', 100, 1000)
+tell('all, in rooms of up to 45 %', 100, 3000, departures, 45)
+for (const way of departures) tell(`${way} alone`, 30, 5000, [way])
+console.log('')
 
 const still: Tray = { ...tray, climate: [tray.climate[0]!] }
 const request = stiffRequest(still, WEEK_H)

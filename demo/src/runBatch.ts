@@ -21,7 +21,7 @@ import {
   type Sheet,
   type Verdict,
 } from '@harina/core'
-import { pieceBodyOf } from '@harina/core/rack'
+import { dryingBodyOf } from '@harina/core/rack'
 import { iso } from './iso.ts'
 import type { Random } from './random.ts'
 import { trayEvents, type TrayStory } from './trays.ts'
@@ -229,7 +229,7 @@ function onTheRack({ rack = [], kitchen, id }: BatchStory, bench: Bench, random:
   const shape = kitchen.shapes.get(plan.shape.id)
   if (!shape) throw new Error(`demo: no shape ${plan.shape.id}`)
   const grams = Math.floor(benchPieces(plan, state).usableG / rack.length)
-  const body = pieceBodyOf({ ...shape, blank: plan.shape.blank })
+  const body = dryingBodyOf({ ...shape, blank: plan.shape.blank })
   const moisture = doughMoisture(plan, state)
   return rack
     .flatMap((story, n) =>

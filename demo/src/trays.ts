@@ -1,7 +1,7 @@
 /** What became of a tray on the rack: where it stood, when somebody weighed it, and how it ended. */
 import type { BenchAction, BenchEvent, Laying, PieceBody, Spot, TrayLayout } from '@harina/core'
 import { airsThrough, clockHour, LONGEST_H, trayIn } from '@harina/core/rack'
-import { atMoistureG, dry, DRYING_MODEL, solidsG } from '@harina/core/transport'
+import { courseIn, gramsAt, worldOfRate } from '@harina/core/transport'
 import type { Random } from './random.ts'
 import { iso } from './iso.ts'
 
@@ -37,20 +37,18 @@ export function trayEvents(
   const layout: TrayLayout = { body, moisture, laid: story.laid, faces: story.faces, spot: story.spots[0]![1] }
   const legs = story.spots.map(([fromH, spot]) => ({ fromH, spot }))
   const climate = airsThrough(legs, clockHour(iso(laidMs)))
-  const truth = trayIn(layout, climate, { ...DRYING_MODEL, scaleD: story.scaleD })
-  const { hoursToTarget } = dry(truth, { maxH: LONGEST_H, onlyTarget: true })
+  const course = courseIn(trayIn(layout, climate), worldOfRate(story.scaleD), LONGEST_H, LONGEST_H)
+  const { hoursToTarget } = course
   const packedH = story.end?.how === 'packed' && hoursToTarget !== null ? Math.ceil(hoursToTarget) + 1 : null
   const weighedH = packedH === null ? story.weighedH : [...story.weighedH.filter((h) => h < packedH), packedH]
-  const dryG = solidsG(grams, moisture)
-  const shown = dry(truth, { sampleH: weighedH, maxH: 0, onlyTarget: true }).samples
   const happened: (readonly [hours: number, action: BenchAction])[] = [
     [0, { type: 'tray-laid', tray, name: `Tray ${number}`, grams, trayG: TRAY_G, layout }],
     ...story.spots.slice(1).map(([h, spot]) => [h, { type: 'tray-moved', tray, spot }] as const),
-    ...shown.map(
-      ({ h, moisture: now }) =>
+    ...weighedH.map(
+      (h) =>
         [
           h,
-          { type: 'tray-weighed', tray, grams: Math.round(atMoistureG(dryG, now) + TRAY_G + random.normal(0, 0.4)) },
+          { type: 'tray-weighed', tray, grams: Math.round(gramsAt(course, h, grams) + TRAY_G + random.normal(0, 0.4)) },
         ] as const,
     ),
     ...(packedH === null ? [] : [[packedH + 0.05, { type: 'tray-packed', tray }] as const]),

@@ -43,9 +43,10 @@ export function trial(
   worlds: number,
   seed: number,
   ways: readonly Departure[] = departures,
+  dampestRh = 55,
 ): readonly Score[] {
   const trays = Array.from({ length: worlds }, (_, n) => {
-    const told = drawTold(random(seed + 2 * n))
+    const told = drawTold(random(seed + 2 * n), dampestRh)
     const world = drawWorld(told, seed + 2 * n + 1, ways)
     return { told, world, course: courseOf(world, TARGET, LONGEST_H), seed: seed + n }
   })

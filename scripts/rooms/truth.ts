@@ -61,8 +61,8 @@ const DEPARTURES = {
 export type Departure = keyof typeof DEPARTURES
 export const departures = Object.keys(DEPARTURES) as readonly Departure[]
 
-/** What a maker says of a tray, drawn over kitchens and shapes. */
-export function drawTold(r: Random): Told {
+/** What a maker says of a tray, drawn over kitchens and shapes, in rooms up to so damp. */
+export function drawTold(r: Random, dampestRh = 55): Told {
   const geometry = r.even() < 0.6 ? 'slab' : r.even() < 0.9 ? 'cylinder' : 'sphere'
   const least = { slab: 0.4, cylinder: 0.5, sphere: 2 }[geometry]
   const most = { slab: 1.6, cylinder: 1.8, sphere: 4 }[geometry]
@@ -71,7 +71,7 @@ export function drawTold(r: Random): Told {
     halfThicknessMm: least + (most - least) * r.even(),
     startMoisture: 0.28 + 0.08 * r.even(),
     temperatureC: 16 + 16 * r.even(),
-    rhPercent: 30 + 25 * r.even(),
+    rhPercent: 30 + (dampestRh - 30) * r.even(),
     air: r.even() < 0.6 ? 'still' : 'fan',
   }
 }

@@ -1,7 +1,19 @@
 /** Drying and cooking through the port. */
 import { AIRS, fraction, GEOMETRIES } from '../model/index.ts'
 import { ok, problem } from '../result.ts'
-import { cook, dry, DRYING_MODEL, fitDrying, saltUptake, solidsG, type Drying, type Tray } from '../transport/index.ts'
+import {
+  atMoistureG,
+  cook,
+  dry,
+  DRYING_MODEL,
+  ensembleOf,
+  equilibrium,
+  saltUptake,
+  solidsG,
+  wetBasis,
+  type Drying,
+  type Tray,
+} from '../transport/index.ts'
 import { z } from '../zod.ts'
 import { kind, notNegative, positive, plain, type Kind, type Warning } from './kind.ts'
 
@@ -49,6 +61,9 @@ const tray = {
   model: z._default(model, DRYING_MODEL),
 }
 
+const equilibriumMoisture = ({ rhPercent, temperatureC }: Tray['climate'][number]): number =>
+  wetBasis(equilibrium(rhPercent, temperatureC))
+
 const lateWarnings = (
   { hoursToTarget, never }: Pick<Drying, 'hoursToTarget' | 'never'>,
   last: Tray['climate'][number],
@@ -61,7 +76,7 @@ const lateWarnings = (
 
 export const transportKinds: Readonly<Record<string, Kind>> = {
   dry: kind(z.strictObject({ kind: z.literal('dry'), ...tray }), ({ maxH, sampleH, ...request }) => {
-    const { never, warmWetH: _, ...found } = dry(request, { sampleH, maxH })
+    const { never, ...found } = dry(request, { sampleH, maxH })
     const warnings = lateWarnings({ hoursToTarget: found.hoursToTarget, never }, request.climate.at(-1)!)
     return ok({ result: { ...found, model: request.model }, warnings })
   }),
@@ -77,14 +92,24 @@ export const transportKinds: Readonly<Record<string, Kind>> = {
       const dryG = solidsG(startG, request.startMoisture)
       const light = weighIns.find(({ grams }) => grams < dryG)
       if (light) return problem('lighter-than-dry', 'weighIns', { grams: light.grams, dryG })
-      const {
-        covariance: __,
-        scaleK: ___,
-        never,
-        ...found
-      } = fitDrying({ tray: request, startG, weighIns, scaleSdG, maxH })
-      const warnings = lateWarnings({ hoursToTarget: found.hoursToTarget, never }, request.climate.at(-1)!)
-      return ok({ result: found, warnings })
+      const { hoursToTarget, low, high, residualG } = ensembleOf({ tray: request, startG, weighIns, scaleSdG, maxH })
+      const ends = equilibriumMoisture(request.climate.at(-1)!)
+      const warnings = lateWarnings(
+        { hoursToTarget, never: hoursToTarget === null && ends >= request.targetMoisture },
+        request.climate.at(-1)!,
+      )
+      const last = weighIns.reduce((latest, each) => (each.h >= latest.h ? each : latest))
+      return ok({
+        result: {
+          hoursToTarget,
+          low,
+          high,
+          targetG: atMoistureG(dryG, request.targetMoisture),
+          moistureNow: 1 - dryG / last.grams,
+          residualG,
+        },
+        warnings,
+      })
     },
   ),
   cook: kind(

@@ -1,32 +1,38 @@
 /** A tray on the rack as the model sees it: when it is dry, how sure that is, when to weigh it and when to turn it. */
 import { DRIED_MOISTURE, trayHours, type RackTray } from '../bench/index.ts'
-import type { Laying, PieceBody, Spot, TrayLayout } from '../model/index.ts'
+import type { Laying, PieceBody, TrayLayout } from '../model/index.ts'
 import {
   atMoistureG,
-  dry,
   DRYING_MODEL,
-  fitDrying,
-  narrowing,
-  PRIOR_SD,
+  courseIn,
+  ensembleOf,
+  gramsAt,
+  pointAt,
+  quantile,
   solidsG,
   type AirFrom,
-  type Drying,
+  type Course,
   type DryingModel,
   type DryingPoint,
-  type Fit,
   type Tray,
   type WeighIn,
+  type World,
 } from '../transport/index.ts'
 import { airsThrough, clockHour, endsAt, LONGEST_H, type Leg } from './air.ts'
 
-/** Share of the surface the air reaches; a nest's inside hardly sees it. Estimates: the first weighings put them right. */
-const EXPOSURE: Readonly<Record<Laying, number>> = { spread: 1, nests: 0.4, layers: 0.25 }
-/** Before anything was weighed a time is good to so much either way. */
-export const UNFITTED = 0.4
-/** Core less surface, dry basis, as the mean passes 18 %: above it pieces crack in the days after. */
-export const CRACKS_OVER = 0.15
-/** Warm and wetter than that, h, before a caution. */
-export const HYGIENE_H = 8
+/**
+ * Share of the surface's exchange with the room. A nest and layers hold damp air of their own that hardly changes: strands of 1 to
+ * 2 mm, dry in 10 to 24 h where they lie spread, take two to six days in nests. Estimates from makers' accounts; weighings put them right.
+ */
+const EXPOSURE: Readonly<Record<Laying, number>> = { spread: 1, nests: 0.035, layers: 0.025 }
+/**
+ * Core less surface, dry basis, as the mean passes 18 %, times the root of the thickness in mm: above it pieces may crack in the
+ * days after. A stretched skin cracks once what it stores, strain² × thickness, is more than a crack costs (Griffith). Set so that
+ * strands up to 2 mm on an open rack in a dry room pass, as makers find, and walls of 4 mm do not.
+ */
+export const CRACKS_OVER = 0.26
+/** Wet in the middle, as hours at 20 °C: over two days is a caution. Six doublings of staphylococci at a water activity of 0.93. */
+export const GROWTH_H = 48
 
 /** A slab that lies on a closed tray dries from one side; round ones show it half of theirs. */
 function asItLies({ geometry, halfThicknessMm }: PieceBody, faces: TrayLayout['faces'], laid: Laying) {
@@ -67,18 +73,6 @@ export const requestOf = (tray: RackTray, model: DryingModel = DRYING_MODEL): Tr
   turnsH: turnsOf(tray),
 })
 
-/** As `dry`; where nights differ from days, what the last air alone would say of the end is put right. */
-export function dryThere(
-  tray: Tray,
-  last: Spot,
-  options: Pick<Parameters<typeof dry>[1], 'sampleH' | 'onlyTarget'>,
-): Drying {
-  const drying = dry(tray, { ...options, maxH: LONGEST_H })
-  if (!last.night) return drying
-  const { moisture, reaches } = endsAt(last)
-  return { ...drying, equilibriumMoisture: moisture, never: drying.hoursToTarget === null && reaches === 'never' }
-}
-
 /** What was weighed, hour by hour; lighter than the dry matter is a slip, and not believed. */
 export function weighInsOf(tray: RackTray): readonly WeighIn[] {
   const dryG = solidsG(tray.startG, tray.layout.moisture)
@@ -86,6 +80,27 @@ export function weighInsOf(tray: RackTray): readonly WeighIn[] {
     .filter(({ grams }) => grams >= dryG)
     .map(({ at, grams }) => ({ h: trayHours(tray, Date.parse(at)), grams }))
 }
+
+/** How far a piece is strained as it dries, in the measure of `CRACKS_OVER`. */
+export const crackStrain = (
+  { halfThicknessMm }: Pick<Tray, 'halfThicknessMm'>,
+  lagAt18: number | null,
+): number | null => (lagAt18 === null ? null : lagAt18 * Math.sqrt(2 * halfThicknessMm))
+
+/** What is asked of a way to dry, beside its hours. */
+export interface Risks {
+  readonly strain: number | null
+  /** Hours warm and wet by the mean, in the very middle, and the latter as hours at 20 °C. */
+  readonly warmWetH: number
+  readonly coreWetH: number
+  readonly growthH: number
+}
+export const risksOf = (tray: Tray, { lagAt18, warmWetH, coreWetH, growthH }: Course): Risks => ({
+  strain: crackStrain(tray, lagAt18),
+  warmWetH,
+  coreWetH,
+  growthH,
+})
 
 export interface BandPoint {
   readonly h: number
@@ -95,14 +110,22 @@ export interface BandPoint {
   readonly high: number
 }
 
-export interface Forecast {
-  readonly drying: Drying
-  /** From the second weighing on, the start being the first. */
-  readonly fit: Fit | null
+export interface Forecast extends Risks {
+  /** Half of the worlds that agree with what was weighed are there by then. */
   readonly hoursToTarget: number | null
+  /** Nine of ten lie between; `high` is null where it may be never. */
   readonly low: number | null
   readonly high: number | null
+  /** The last air holds it above the target. */
+  readonly never: boolean
+  /** Where that air holds it in the end. */
+  readonly endsAt: number
   readonly band: readonly BandPoint[]
+  /** The world in the middle of those: its pieces are drawn, and other ways are tried in it. */
+  readonly world: World
+  readonly curve: readonly DryingPoint[]
+  /** Of the weighings, those believed. */
+  readonly weighings: number
   /** Without the tray, g: on the scale it is so much more. */
   readonly targetG: number
   readonly dryG: number
@@ -112,11 +135,14 @@ export interface Forecast {
   /** Null when there is nothing left to learn. */
   readonly weighNextH: number | null
   readonly turnH: readonly number[]
-  /** Warm and wet by now, and in all. */
-  readonly warmWetNowH: number
+  readonly coreWetNowH: number
   readonly isDry: boolean
 }
 
+const CURVE_POINTS = 72
+/** A band is drawn to where so many of the worlds are dry. */
+const DRAWN_TO = 0.75
+const BAND: readonly [number, number, number] = [0.05, 0.5, 0.95]
 const WEIGH_AT_LEAST_AFTER_H = 0.5
 const WEIGH_WITHIN = 0.6
 const WEIGH_CANDIDATES = 12
@@ -149,14 +175,17 @@ export function onCurve<K extends string>(
   return before[key] + share * (after[key] - before[key])
 }
 
-/** The curve in grams, and where it may run: stretched and drawn together in time from the last weighing on. */
-function bandOf(curve: readonly DryingPoint[], dryG: number, fromH: number, hours: number, low: number, high: number) {
-  const grams = (h: number) => atMoistureG(dryG, onCurve(curve, 'moisture', h))
-  const left = Math.max(1e-6, hours - fromH)
-  const at = (h: number, end: number) =>
-    grams(h <= fromH ? h : fromH + ((h - fromH) * left) / Math.max(1e-6, end - fromH))
-  return curve.map(({ h }): BandPoint => ({ h, grams: grams(h), low: at(h, Math.max(low, fromH)), high: at(h, high) }))
-}
+/** What the scale shows in all these worlds, hour by hour: half of them below the line, nine of ten in the band. */
+const bandOf = (courses: readonly Course[], startG: number, hours: readonly number[]): readonly BandPoint[] =>
+  hours.map((h) => {
+    const shown = courses.map((course) => gramsAt(course, h, startG)).sort((a, b) => a - b)
+    const [low, grams, high] = BAND.map((share) => quantile(shown, share)) as [number, number, number]
+    return { h, grams, low, high }
+  })
+
+/** Close at first, when most happens. */
+const drawnHours = (toH: number): readonly number[] =>
+  Array.from({ length: CURVE_POINTS }, (_, n) => toH * (n / (CURVE_POINTS - 1)) ** 2)
 
 /**
  * The forecast of a tray at this time. `scaleSdG`: how far one reading of the scale strays; `model`: what was learned of such
@@ -172,44 +201,49 @@ export function forecastTray(
   const { startG, layout } = tray
   const dryG = solidsG(startG, layout.moisture)
   const nowH = trayHours(tray, tray.end ? Date.parse(tray.end.at) : nowMs)
-  const believable = weighInsOf(tray)
-  const fit =
-    believable.length > 0 ? fitDrying({ tray: request, startG, weighIns: believable, scaleSdG, maxH: LONGEST_H }) : null
-  const fitted: Tray = fit ? { ...request, model: { ...model, scaleD: fit.scaleD, scaleK: fit.scaleK } } : request
-  const drying = dryThere(fitted, tray.spots.at(-1)!.spot, { sampleH: [Math.min(nowH, LONGEST_H)] })
-  const hours = drying.hoursToTarget
-  const low = fit ? fit.low : hours === null ? null : hours * (1 - UNFITTED)
-  const high = fit ? fit.high : hours === null ? null : hours * (1 + UNFITTED)
-  const last = believable.at(-1)
-  const now = drying.samples[0]!
+  const weighIns = weighInsOf(tray)
+  const ensemble = ensembleOf({ tray: request, startG, weighIns, scaleSdG, maxH: LONGEST_H })
+  const { courses, hoursToTarget, low, high, middle: world } = ensemble
+  const drawnH = Math.min(
+    LONGEST_H,
+    Math.max(1, nowH, (courses[Math.floor(DRAWN_TO * courses.length)]!.hoursToTarget ?? LONGEST_H) * 1.1),
+  )
+  const middle = courseIn(request, world, drawnH, LONGEST_H)
+  const hours = drawnHours(drawnH)
+  const curve = hours.map((h) => pointAt(middle, h))
+  const last = weighIns.at(-1)
+  const now = pointAt(middle, Math.min(nowH, LONGEST_H))
   const justWeighed = last && nowH - last.h < 1 ? { ...now, moisture: 1 - dryG / last.grams } : now
   const isDry = justWeighed.moisture <= DRIED_MOISTURE + 5e-4
+  const there = endsAt(tray.spots.at(-1)!.spot)
+  const risks = risksOf(request, middle)
   return {
-    drying,
-    fit,
-    hoursToTarget: hours,
+    ...risks,
+    hoursToTarget,
     low,
     high,
-    band:
-      hours !== null && low !== null && high !== null
-        ? bandOf(drying.curve, dryG, last?.h ?? 0, hours, low, high)
-        : bandOf(drying.curve, dryG, last?.h ?? 0, LONGEST_H, LONGEST_H, LONGEST_H),
+    never: hoursToTarget === null && there.reaches === 'never',
+    endsAt: there.moisture,
+    band: bandOf(courses, startG, hours),
+    world,
+    curve,
+    weighings: weighIns.length,
     targetG: atMoistureG(dryG, DRIED_MOISTURE),
     dryG,
     now: justWeighed,
     nowH,
-    weighNextH: tray.end || isDry || hours === null ? null : nextWeighing(fitted, fit, dryG, scaleSdG, nowH, hours),
-    turnH: turnHours(tray, drying.curve).filter((h) => h > nowH),
-    warmWetNowH: Math.min(drying.warmWetH, nowH),
+    weighNextH:
+      tray.end || isDry || hoursToTarget === null ? null : nextWeighing(courses, startG, scaleSdG, nowH, hoursToTarget),
+    turnH: turnHours(tray, curve).filter((h) => h > nowH),
+    coreWetNowH: Math.min(risks.coreWetH, nowH),
     isDry,
   }
 }
 
-/** Of the hours soon enough to be of use, the one whose weighing would leave the hour of the end best known. */
+/** Of the hours soon enough to be of use, the one whose weighing would tell most of the hour of the end. */
 function nextWeighing(
-  tray: Tray,
-  fit: Fit | null,
-  dryG: number,
+  courses: readonly Course[],
+  startG: number,
   scaleSdG: number,
   nowH: number,
   hours: number,
@@ -218,13 +252,20 @@ function nextWeighing(
   if (left <= WEIGH_AT_LEAST_AFTER_H) return hours
   const from = nowH + Math.min(WEIGH_AT_LEAST_AFTER_H, left / 4)
   const to = nowH + Math.max(WEIGH_WITHIN * left, WEIGH_AT_LEAST_AFTER_H)
+  const ends = courses.filter(({ hoursToTarget }) => hoursToTarget !== null)
+  const logs = ends.map(({ hoursToTarget }) => Math.log(Math.max(1e-3, hoursToTarget!)))
+  const mean = (all: readonly number[]) => all.reduce((sum, each) => sum + each, 0) / all.length
+  const middle = mean(logs)
+  /** Share of the spread of the ends that a weighing then would explain. */
+  const told = (h: number): number => {
+    const shown = ends.map((course) => gramsAt(course, h, startG))
+    const usual = mean(shown)
+    const spread = mean(shown.map((grams) => (grams - usual) ** 2)) + scaleSdG ** 2
+    return mean(shown.map((grams, n) => (grams - usual) * (logs[n]! - middle))) ** 2 / spread
+  }
   const candidates = Array.from(
     { length: WEIGH_CANDIDATES },
     (_, n) => from + ((to - from) * n) / (WEIGH_CANDIDATES - 1),
   )
-  const covariance = fit?.covariance ?? ([PRIOR_SD ** 2, 0, PRIOR_SD ** 2] as const)
-  const spreads = narrowing({ tray, dryG, covariance, scaleSdG, atH: candidates, maxH: LONGEST_H })
-  if (!spreads) return null
-  const best = spreads.indexOf(Math.min(...spreads))
-  return candidates[best] ?? null
+  return candidates.reduce((best, h) => (told(h) > told(best) ? h : best))
 }

@@ -2,31 +2,31 @@
 import { DRIED_MOISTURE } from '../bench/index.ts'
 import type { Spot, TrayLayout } from '../model/index.ts'
 import {
-  copyTray,
-  dry,
+  copyOf,
+  courseIn,
   dryBasis,
   equilibrium,
   DRYING_MODEL,
-  goOn,
-  hoursOf,
-  inAir,
-  runTo,
-  type DryingModel,
-  type InAir,
+  feltIn,
+  goOnIn,
+  runIn,
+  USUAL_WORLD,
   wetBasis,
+  type DryingModel,
+  type Felt,
   type Tray,
-  type TrayRun,
+  type World,
+  type WorldRun,
 } from '../transport/index.ts'
 import { airOf, airsThrough, isNight, LONGEST_H, untilChange, type Leg } from './air.ts'
-import { CRACKS_OVER, HYGIENE_H, trayIn } from './forecast.ts'
+import { CRACKS_OVER, crackStrain, GROWTH_H, risksOf, trayIn, type Risks } from './forecast.ts'
 
+/** As in the forecast's risks. */
 export interface Limits {
-  /** Core less surface, dry basis, as the mean passes 18 %. */
-  readonly lagAt18: number
-  /** Warm and wetter than 24 %, hours. */
-  readonly warmWetH: number
+  readonly strain: number
+  readonly growthH: number
 }
-export const USUAL_LIMITS: Limits = { lagAt18: CRACKS_OVER, warmWetH: HYGIENE_H }
+export const USUAL_LIMITS: Limits = { strain: CRACKS_OVER, growthH: GROWTH_H }
 
 export interface ProgrammeRequest {
   readonly layout: Omit<TrayLayout, 'spot'>
@@ -34,18 +34,18 @@ export interface ProgrammeRequest {
   readonly spots: readonly Spot[]
   readonly limits: Limits
   readonly model?: DryingModel
+  /** The world of the tray's forecast. */
+  readonly world?: World
   /** The hour of the day at hour 0, for rooms with another air at night; noon where nobody says. */
   readonly startsAt?: number
   /** What is under way: where it has stood, when it was turned, and since when its hours are counted up to now. */
   readonly soFar?: { readonly legs: readonly Leg[]; readonly turnsH: readonly number[]; readonly nowH: number }
 }
 
-export interface Programme {
+export interface Programme extends Risks {
   /** Hours of the tray, as its forecast has them. */
   readonly legs: readonly Leg[]
   readonly hours: number
-  readonly lagAt18: number | null
-  readonly warmWetH: number
 }
 
 export interface Programmes {
@@ -60,6 +60,7 @@ const STOPS = [0.32, 0.28, 0.25, 0.23, 0.215, 0.205, 0.195, 0.185, 0.175, 0.165,
 /** People are asked to move a tray on the quarter hour. */
 const QUARTER_H = 0.25
 const NOON = 12
+const HOUR_S = 3600
 const MOST_MOVES = 3
 /** A move has to be worth so much of the time: nobody covers a tray for a quarter of an hour. */
 const MOVE_COSTS = 0.03
@@ -67,34 +68,42 @@ const MOVE_COSTS = 0.03
 const FOLLOWED = 40
 
 interface Way {
-  readonly run: TrayRun
+  readonly run: WorldRun
   readonly legs: readonly { readonly fromH: number; readonly spot: number }[]
 }
 
 /** Whether a way is already past a limit: what it has gathered is never lost again. */
-const breaks = ({ lagAt18, warmWetS }: TrayRun, limits: Limits): boolean =>
-  (lagAt18 !== null && lagAt18 > limits.lagAt18) || warmWetS / 3600 > limits.warmWetH
+const breaks = ({ piece, lagAt18, growthS }: WorldRun, limits: Limits): boolean =>
+  (crackStrain(piece.tray, lagAt18) ?? 0) > limits.strain || growthS / HOUR_S > limits.growthH
+const hoursOf = ({ seconds }: WorldRun): number => seconds / HOUR_S
+const lagOf = ({ core, surface }: WorldRun): number => core - surface
 
 /** A spot as the piece feels it, by day and by night. */
-interface Felt {
-  readonly day: InAir
+interface There {
+  readonly day: Felt
   /** The same where the night is no other. */
-  readonly night: InAir
+  readonly night: Felt
   /** Dry basis: by day or by night nothing gets drier than this there. */
   readonly driest: number
 }
 
 /** Goes on in one spot, from day to night, until so or until this hour. */
-function goOnThere(run: TrayRun, { day, night }: Felt, startsAt: number, untilH: number, isThere: () => boolean): void {
+function goOnThere(
+  run: WorldRun,
+  { day, night }: There,
+  startsAt: number,
+  untilH: number,
+  isThere: () => boolean,
+): void {
   if (day === night) {
-    goOn(run, untilH, day, isThere)
+    goOnIn(run, day, untilH, isThere)
     return
   }
   // Counted here, for what the run's seconds come to in hours may fall short of the end by a rounding.
   let h = hoursOf(run)
   while (h < untilH && !isThere()) {
     const toH = Math.min(untilH, h + untilChange(h, startsAt))
-    goOn(run, toH, isNight(h, startsAt) ? night : day, isThere)
+    goOnIn(run, isNight(h, startsAt) ? night : day, toH, isThere)
     h = toH
   }
 }
@@ -115,20 +124,20 @@ const trayThrough = (request: ProgrammeRequest, legs: readonly Leg[]): Tray => {
  */
 function worthFollowing(ways: readonly Way[]): readonly Way[] {
   const unmoved = ways.filter(({ legs }) => legs.length === 1)
-  const byTime = [...ways].sort((a, b) => a.run.run.timeS - b.run.run.timeS)
+  const byTime = [...ways].sort((a, b) => a.run.seconds - b.run.seconds)
   const kept: Way[] = []
   let least = Infinity
   for (const way of byTime)
-    if (way.run.lag < least - 0.002 || kept.length < FOLLOWED / 4) {
+    if (lagOf(way.run) < least - 0.002 || kept.length < FOLLOWED / 4) {
       kept.push(way)
-      least = Math.min(least, way.run.lag)
+      least = Math.min(least, lagOf(way.run))
     }
   return [...new Set([...unmoved, ...kept.slice(0, FOLLOWED)])]
 }
 
 /** Run as it would be asked of people: moved on the quarter hours. */
 function asAsked(request: ProgrammeRequest, legs: Way['legs']): Programme | null {
-  const { spots, soFar } = request
+  const { spots, soFar, world = USUAL_WORLD } = request
   const nowH = soFar?.nowH ?? 0
   const rounded = legs.map((leg, n) => ({
     ...leg,
@@ -137,48 +146,44 @@ function asAsked(request: ProgrammeRequest, legs: Way['legs']): Programme | null
   const inOrder = rounded.filter(({ fromH }, n) => n === rounded.length - 1 || rounded[n + 1]!.fromH > fromH)
   if (inOrder.some(({ fromH }, n) => n > 0 && fromH <= inOrder[n - 1]!.fromH)) return null
   const there = inOrder.map(({ fromH, spot }): Leg => ({ fromH, spot: spots[spot]! }))
-  const { hoursToTarget, coreLagAt18, warmWetH } = dry(trayThrough(request, there), {
-    maxH: LONGEST_H,
-    onlyTarget: true,
-  })
+  const tray = trayThrough(request, there)
+  const course = courseIn(tray, world, 0, LONGEST_H)
+  const { hoursToTarget } = course
   if (hoursToTarget === null) return null
   // A move after the end is none.
   return {
     legs: there.filter(({ fromH }, n) => n === 0 || fromH < hoursToTarget),
     hours: hoursToTarget,
-    lagAt18: coreLagAt18,
-    warmWetH,
+    ...risksOf(tray, course),
   }
 }
 
 /** Hours still to go, with what its moves cost. */
 const effort = ({ hours, legs }: Programme): number => (hours - legs[0]!.fromH) * (1 + MOVE_COSTS * (legs.length - 1))
 
-const keeps = ({ lagAt18, warmWetH }: Programme, limits: Limits): boolean =>
-  (lagAt18 ?? 0) <= limits.lagAt18 && warmWetH <= limits.warmWetH
+const keeps = ({ strain, growthH }: Programme, limits: Limits): boolean =>
+  (strain ?? 0) <= limits.strain && growthH <= limits.growthH
 
 /**
  * Searched from moisture to moisture: at each stop every way so far goes on in every spot, and the ways worth following are
  * kept. What is found is run again as people would do it, and only what then keeps the limits counts. `tell` hears how far it is.
  */
 export function programmes(request: ProgrammeRequest, tell?: (done: number, of: number) => void): Programmes {
-  const { spots, startsAt = NOON, soFar } = request
+  const { spots, startsAt = NOON, soFar, world = USUAL_WORLD } = request
   const nowH = soFar?.nowH ?? 0
-  const airs = spots.flatMap((spot) => [airOf(spot, 0), ...(spot.night ? [airOf(spot, 0, true)] : [])])
-  const tray = trayThrough(request, [])
-  const felt = spots.map((spot): Felt => {
-    const day = inAir(airOf(spot, 0), tray)
-    const night = spot.night ? inAir(airOf(spot, 0, true), tray) : day
+  const start = runIn(trayThrough(request, []), world, nowH)
+  const felt = spots.map((spot): There => {
+    const day = feltIn(start, airOf(spot, 0))
+    const night = spot.night ? feltIn(start, airOf(spot, 0, true)) : day
     const driest = Math.min(
       ...[spot, ...(spot.night ? [spot.night] : [])].map((air) => equilibrium(air.rhPercent, air.temperatureC)),
     )
     return { day, night, driest }
   })
-  const start = runTo(tray, airs, nowH)
   // What is past cannot be kept any more: from now on it is the least there can be.
   const limits = {
-    lagAt18: Math.max(request.limits.lagAt18, start.lagAt18 ?? 0),
-    warmWetH: Math.max(request.limits.warmWetH, start.warmWetS / 3600),
+    strain: Math.max(request.limits.strain, crackStrain(start.piece.tray, start.lagAt18) ?? 0),
+    growthH: Math.max(request.limits.growthH, start.growthS / HOUR_S),
   }
   const target = dryBasis(DRIED_MOISTURE)
   const now = wetBasis(start.mean)
@@ -201,7 +206,7 @@ export function programmes(request: ProgrammeRequest, tell?: (done: number, of: 
         const stays = way.legs.at(-1)?.spot === spot
         if (!stays && way.legs.length > MOST_MOVES) continue
         if (air.driest >= level) continue
-        const run = copyTray(way.run)
+        const run = copyOf(way.run)
         const fromH = hoursOf(run)
         goOnThere(run, air, startsAt, longestH, () => run.mean <= level)
         if (run.mean > level || breaks(run, limits)) continue
@@ -213,7 +218,7 @@ export function programmes(request: ProgrammeRequest, tell?: (done: number, of: 
   tell?.(stops.length, stops.length)
   const arrived = ways.filter(({ run }) => run.mean <= target * (1 + 1e-9))
   const asked = arrived
-    .sort((a, b) => a.run.run.timeS - b.run.run.timeS)
+    .sort((a, b) => a.run.seconds - b.run.seconds)
     .flatMap(({ legs }) => asAsked(request, legs) ?? [])
   return { best: soonest([...asked, ...constants]), constant }
 }

@@ -2,12 +2,12 @@ import fc from 'fast-check'
 import { planBatch, replay, type RackTray } from '../bench/index.ts'
 import { usualCovers, type BenchAction, type BenchEvent, type Spot, type TrayLayout } from '../model/index.ts'
 import { testKitchen, testSheet, workSheet } from '../testing/testKitchen.ts'
-import { atMoistureG, dry, DRYING_MODEL } from '../transport/index.ts'
+import { courseIn, gramsAt, USUAL_WORLD, worldOfRate } from '../transport/index.ts'
 import { airsThrough, clockHour, endsAt, isNight, isOtherAir, LONGEST_H, overOf, spotsOf, untilChange } from './air.ts'
-import { CRACKS_OVER, forecastTray, legsOf, onCurve, requestOf, trayIn } from './forecast.ts'
+import { CRACKS_OVER, forecastTray, legsOf, onCurve, requestOf, risksOf, trayIn } from './forecast.ts'
 import { learntDrying } from './learnt.ts'
 import { otherwise, waysOtherwise } from './otherwise.ts'
-import { pieceBodyOf } from './piece.ts'
+import { dryingBodyOf, pieceBodyOf } from './piece.ts'
 import { programmes, USUAL_LIMITS } from './programme.ts'
 
 const samplePlan = planBatch(workSheet(testSheet), testKitchen, '2031-03-01T07:00:00Z', null)
@@ -37,11 +37,8 @@ const weigh = (hours: number, grams: number): Happens => [
   hours,
   { type: 'tray-weighed', tray: 't', grams: grams + 400 },
 ]
-const trueGrams = (scaleD: number, hours: number) =>
-  atMoistureG(
-    600 * 0.65,
-    dry(requestOf(tray(), { ...DRYING_MODEL, scaleD }), { sampleH: [hours], maxH: LONGEST_H }).samples[0]!.moisture,
-  )
+const trueGrams = (rate: number, hours: number) =>
+  gramsAt(courseIn(requestOf(tray()), worldOfRate(rate), hours, hours), hours, 600)
 const now = (hours: number, of: RackTray) => forecastTray(of, Date.parse(at(hours)), 1)
 
 describe('a tray as events', () => {
@@ -73,34 +70,34 @@ describe('a tray as events', () => {
   })
 })
 
-it('a nest shows the air two fifths of itself, layers a quarter; on a closed tray a round piece half, a slab twice as deep', () => {
+it('a nest holds its damp air, layers more so; on a closed tray a round piece shows half of itself, a slab is twice as deep', () => {
   const exposed = (more: Partial<TrayLayout>) => {
     const { exposure, halfThicknessMm } = trayIn({ ...layout, ...more }, [])
     return [exposure, halfThicknessMm]
   }
   const rope = { geometry: 'cylinder', halfThicknessMm: 1 } as const
   expect(exposed({})).toEqual([1, 1])
-  expect(exposed({ laid: 'nests' })).toEqual([0.4, 1])
-  expect(exposed({ laid: 'layers' })).toEqual([0.25, 1])
+  expect(exposed({ laid: 'nests' })).toEqual([0.035, 1])
+  expect(exposed({ laid: 'layers' })).toEqual([0.025, 1])
   expect(exposed({ faces: 'one' })).toEqual([1, 2])
   expect(exposed({ faces: 'one', body: rope })).toEqual([0.5, 1])
-  expect(exposed({ faces: 'one', body: rope, laid: 'nests' })).toEqual([0.2, 1])
+  expect(exposed({ faces: 'one', body: rope, laid: 'nests' })).toEqual([0.0175, 1])
 })
 
 describe('the forecast', () => {
   it('starts broad, and the scale narrows it: moisture by the grams, hours by the fit', () => {
     const before = now(2, tray())
-    expect(before.fit).toBeNull()
-    expect(before.low! / before.hoursToTarget!).toBeCloseTo(0.6, 9)
+    expect(before.weighings).toBe(0)
+    expect(before.low! / before.hoursToTarget!).toBeLessThan(0.65)
     expect(before.targetG).toBeCloseTo((600 * 0.65) / 0.875, 9)
     const weighed = [2, 5, 9].map((h) => weigh(h, trueGrams(0.7, h)))
     const after = now(9, tray(...weighed))
-    expect(after.high! / after.low!).toBeLessThan(before.high! / before.low! / 1.5)
+    expect(after.high! / after.low!).toBeLessThan(before.high! / before.low! / 1.4)
     expect(after.now.moisture).toBeCloseTo(1 - 390 / trueGrams(0.7, 9), 6)
-    expect(after.hoursToTarget).toBeGreaterThan(before.hoursToTarget! * 1.2)
+    expect(after.hoursToTarget).toBeGreaterThan(before.hoursToTarget! * 1.15)
     // The band closes on what was weighed, and opens after it.
     const nearest = after.band.reduce((a, b) => (Math.abs(b.h - 9) < Math.abs(a.h - 9) ? b : a))
-    expect(Math.abs(nearest.low - nearest.high)).toBeLessThan(2)
+    expect(nearest.high - nearest.low).toBeLessThan(6)
     expect(after.band.at(-1)!.h).toBeGreaterThan(after.hoursToTarget!)
   })
 
@@ -126,7 +123,7 @@ describe('the forecast', () => {
 
   it('in the damp room it says never; moved upstairs it gets there', () => {
     const below = trays(laid({ layout: { ...layout, spot: store } }))[0]!
-    expect(now(1, below)).toMatchObject({ hoursToTarget: null, weighNextH: null, drying: { never: true } })
+    expect(now(1, below)).toMatchObject({ hoursToTarget: null, weighNextH: null, never: true })
     const up = replay(
       samplePlan,
       eventsOf(laid({ layout: { ...layout, spot: store } }), [24, { type: 'tray-moved', tray: 't', spot: lamp }]),
@@ -136,15 +133,15 @@ describe('the forecast', () => {
 
   it('a weighing below the dry matter is a slip, and not believed', () => {
     const slip = now(5, tray(weigh(5, 200)))
-    expect(slip.fit).toBeNull()
+    expect(slip.weighings).toBe(0)
     expect(slip.hoursToTarget).toBeCloseTo(now(5, tray()).hoursToTarget!, 6)
   })
 
   it('says when nests are turned and a closed tray turned over, once each', () => {
     const nests = trays(laid({ layout: { ...layout, laid: 'nests' } }))[0]!
     const gone = (of: RackTray) => {
-      const { drying, turnH } = now(0, of)
-      return turnH.map((h) => (layout.moisture - onCurve(drying.curve, 'moisture', h)) / (layout.moisture - 0.125))
+      const { curve, turnH } = now(0, of)
+      return turnH.map((h) => (layout.moisture - onCurve(curve, 'moisture', h)) / (layout.moisture - 0.125))
     }
     // Of the water that has to go: a third, then two; half for what lies on a closed tray.
     expect(gone(nests).map((share) => Number(share.toFixed(3)))).toEqual([0.333, 0.667])
@@ -177,17 +174,55 @@ it('earlier trays move the next, each as surely as it was weighed; none leaves t
   expect(three).toMatchObject({ n: 3 })
   expect(Math.abs(three.factor - 0.6)).toBeLessThan(Math.abs(one.factor - 0.6))
   expect(three.model.scaleD).toBe(three.factor)
+  expect(three.factor).toBeGreaterThan(0.55)
 })
 
-it('thin walls lie open in a dry room and lag 17 points, too far; under a cloth 13, and seldom crack', () => {
-  const lag = (cover: Spot['cover']) => {
-    const thin = { ...layout, body: { geometry: 'slab', halfThicknessMm: 0.6 } as const, moisture: 0.32 }
-    const [laidOut] = trays(laid({ layout: { ...thin, spot: { ...lamp, air: 'still', cover } } }))
-    return now(0, laidOut!).drying.coreLagAt18!
+describe('cracks', () => {
+  const open: Spot = { ...lamp, temperatureC: 20, rhPercent: 45, air: 'still' }
+  const strain = (geometry: 'slab' | 'cylinder', thickMm: number, spot: Spot) => {
+    const thin = { ...layout, body: { geometry, halfThicknessMm: thickMm / 2 }, moisture: 0.32 }
+    return now(0, trays(laid({ layout: { ...thin, spot } }))[0]!).strain!
   }
-  expect(lag(null)).toBeCloseTo(0.167, 2)
-  expect(lag(null)).toBeGreaterThan(CRACKS_OVER)
-  expect(lag(cloth)).toBeLessThan(CRACKS_OVER)
+
+  it('are feared of a thick wall more than of a thread in the same air', () => {
+    for (const spot of [open, lamp])
+      expect(strain('slab', 4, spot)).toBeGreaterThan(1.5 * strain('cylinder', 0.7, spot))
+    expect(strain('slab', 4, open)).toBeGreaterThan(CRACKS_OVER)
+  })
+
+  it('are not feared of strands up to 2 mm on the usual open rack; a cover eases any', () => {
+    for (const thickMm of [0.7, 1, 1.4, 1.7, 2]) {
+      expect(strain('cylinder', thickMm, open)).toBeLessThan(CRACKS_OVER)
+      expect(strain('cylinder', thickMm, { ...open, cover: box })).toBeLessThan(strain('cylinder', thickMm, open))
+    }
+  })
+})
+
+it('strands of 1 to 2 mm are dry within a day where they lie spread in a dry room, in nests after two to six days', () => {
+  for (const thickMm of [1, 1.3, 1.7, 2])
+    for (const [temperatureC, rhPercent] of [
+      [20, 42],
+      [22, 45],
+    ] as const) {
+      const hours = (laying: TrayLayout['laid']) =>
+        now(
+          0,
+          trays(
+            laid({
+              layout: {
+                ...layout,
+                body: { geometry: 'cylinder', halfThicknessMm: thickMm / 2 },
+                moisture: 0.32,
+                laid: laying,
+                spot: { ...lamp, temperatureC, rhPercent, air: 'still' },
+              },
+            }),
+          )[0]!,
+        ).hoursToTarget!
+      expect(hours('spread')).toBeLessThan(26)
+      expect(hours('nests')).toBeGreaterThan(40)
+      expect(hours('nests')).toBeLessThan(144)
+    }
 })
 
 it('rooms say whether they dry: yes, nearly never, never', () => {
@@ -240,11 +275,8 @@ describe('by day and by night', () => {
     expect(hours({ temperatureC, rhPercent }).hoursToTarget! / even).toBeCloseTo(1, 2)
     expect(hours(cool).hoursToTarget!).toBeGreaterThan(even * 1.05)
     const damp = hours({ temperatureC: 17, rhPercent: 85 }, store)
-    expect(damp.drying.never).toBe(true)
-    expect(damp.drying.equilibriumMoisture).toBeCloseTo(
-      endsAt({ ...store, night: { temperatureC: 17, rhPercent: 85 } }).moisture,
-      9,
-    )
+    expect(damp.never).toBe(true)
+    expect(damp.endsAt).toBeCloseTo(endsAt({ ...store, night: { temperatureC: 17, rhPercent: 85 } }).moisture, 9)
     expect(endsAt({ ...lamp, night: { temperatureC: 17, rhPercent: 85 } }).reaches).toBe('near')
   })
 
@@ -275,16 +307,47 @@ it('a room has another air once a tray would feel it, by day or by night', () =>
   ).toEqual([true, true, true, true])
 })
 
-it('a piece dries as a strand, a wall or a ball', () => {
-  const of = (blank: Parameters<typeof pieceBodyOf>[0]['blank'], wallMm: number) => pieceBodyOf({ blank, wallMm })
-  expect(of({ type: 'rope', diameterMm: 9, cutMm: 13 }, 2.6)).toEqual({ geometry: 'slab', halfThicknessMm: 1.3 })
-  expect(of({ type: 'rope', diameterMm: 4, cutMm: 300 }, 4)).toEqual({ geometry: 'cylinder', halfThicknessMm: 2 })
-  expect(of({ type: 'sheet', thicknessMm: 1.2, widthMm: 6, lengthMm: 250 }, 1.2).geometry).toBe('slab')
-  const square = of({ type: 'sheet', thicknessMm: 2, widthMm: 2, lengthMm: 250 }, 2)
-  expect(square.geometry).toBe('cylinder')
-  expect(Math.PI * square.halfThicknessMm ** 2).toBeCloseTo(4, 9)
-  const drop = of({ type: 'drop', holeMm: 6, lengthMm: 10, by: 'hole' }, 6)
-  expect((4 / 3) * Math.PI * drop.halfThicknessMm ** 3).toBeCloseTo((Math.PI / 4) * 36 * 10, 6)
+describe('a piece', () => {
+  const shapes = [...testKitchen.shapes.values()]
+
+  it('is the wall, the strand or the ball that the table says it is', () => {
+    for (const shape of shapes) {
+      const { geometry, halfThicknessMm } = pieceBodyOf(shape)
+      const isStrip = shape.blank.type === 'sheet' || shape.blank.type === 'die'
+      if (shape.section === 'tube') expect(geometry).toBe('slab')
+      else if (geometry !== shape.section)
+        expect([geometry, shape.section, isStrip]).toEqual(['cylinder', 'slab', true])
+      if (shape.blank.type === 'drop' && shape.section === 'sphere') continue
+      expect(2 * halfThicknessMm).toBeLessThanOrEqual(2 * shape.wallMm)
+    }
+  })
+
+  it('a narrow strip is a strand of as much section; a drop is a ball of its dough', () => {
+    const square = {
+      blank: { type: 'sheet', thicknessMm: 2, widthMm: 2, lengthMm: 250 },
+      wallMm: 2,
+      section: 'slab',
+    } as const
+    expect(pieceBodyOf(square).geometry).toBe('cylinder')
+    expect(Math.PI * pieceBodyOf(square).halfThicknessMm ** 2).toBeCloseTo(4, 9)
+    const drop = { blank: { type: 'drop', holeMm: 6, lengthMm: 10, by: 'hole' }, wallMm: 6, section: 'sphere' } as const
+    expect((4 / 3) * Math.PI * pieceBodyOf(drop).halfThicknessMm ** 3).toBeCloseTo((Math.PI / 4) * 36 * 10, 6)
+  })
+
+  it('with a long bore dries from outside alone: slower than a solid strand of its wall', () => {
+    const long = {
+      blank: { type: 'die', section: 'tube', outerMm: 3, innerMm: 1.2, openAreaMm2: 5.94, swell: 1.06, cutMm: 260 },
+      wallMm: 0.95,
+      section: 'tube',
+      form: { kind: 'hank', lengthMm: 260, widthMm: 3.2, strands: 9 },
+    } as const
+    const ring = { ...long, wallMm: 1.25, form: { kind: 'tube', lengthMm: 2.4, widthMm: 10.5 } } as const
+    expect(dryingBodyOf(long)).toEqual({ geometry: 'slab', halfThicknessMm: 0.95 })
+    expect(pieceBodyOf(long)).toEqual({ geometry: 'slab', halfThicknessMm: 0.475 })
+    expect(dryingBodyOf(ring)).toEqual(pieceBodyOf(ring))
+    const hours = (body: TrayLayout['body']) => now(0, trays(laid({ layout: { ...layout, body } }))[0]!).hoursToTarget!
+    expect(hours(dryingBodyOf(long))).toBeGreaterThan(hours({ geometry: 'cylinder', halfThicknessMm: 0.475 }))
+  })
 })
 
 describe('the programme', () => {
@@ -326,11 +389,11 @@ describe('the programme', () => {
         const events = best.legs.map(({ fromH, spot }, n): Happens =>
           n === 0 ? laid({ layout: { ...layout, body, spot } }) : [fromH, { type: 'tray-moved', tray: 't', spot }],
         )
-        const followed = now(0, trays(...events)[0]!)
-        // Its steps in time are others; where the air hardly dries any more, their small errors come to minutes.
-        expect(Math.abs(followed.hoursToTarget! / best.hours - 1)).toBeLessThan(0.01)
-        expect(followed.drying.coreLagAt18 ?? 0).toBeLessThanOrEqual(USUAL_LIMITS.lagAt18 + 1e-3)
-        expect(followed.drying.warmWetH).toBeLessThanOrEqual(USUAL_LIMITS.warmWetH + 0.05)
+        const request = requestOf(trays(...events)[0]!)
+        const followed = courseIn(request, USUAL_WORLD, 0, LONGEST_H)
+        expect(Math.abs(followed.hoursToTarget! / best.hours - 1)).toBeLessThan(0.001)
+        expect(risksOf(request, followed).strain ?? 0).toBeLessThanOrEqual(USUAL_LIMITS.strain + 1e-3)
+        expect(followed.growthH).toBeLessThanOrEqual(USUAL_LIMITS.growthH + 0.05)
       }),
       // To look for the least that fails would take minutes.
       { numRuns: 8, endOnFailure: true },
@@ -339,23 +402,24 @@ describe('the programme', () => {
 
   it('goes on from what the tray is by now: through where it stood, its hours counted from its start', () => {
     const here = tray(weigh(2, trueGrams(1, 2)))
-    const { drying } = now(3, here)
+    const { hoursToTarget, world } = now(3, here)
     const ask = (nowH: number) =>
       programmes({
         layout,
         spots: [lamp, { ...lamp, cover: cloth }, store],
-        limits: { lagAt18: 1, warmWetH: 100 },
+        limits: { strain: 9, growthH: 1000 },
+        world,
         soFar: { legs: legsOf(here), turnsH: [], nowH },
       })
     const { best, constant } = ask(3)
     expect(best!.legs[0]!.fromH).toBe(3)
-    expect(best!.hours).toBeCloseTo(drying.hoursToTarget!, 1)
+    expect(best!.hours / hoursToTarget!).toBeCloseTo(1, 1)
     expect(constant!.hours).toBeCloseTo(best!.hours, 1)
     // What a tray has lost of its limits already forbids nothing of what is left.
     const late = programmes({
       layout,
       spots: [lamp],
-      limits: { lagAt18: 1, warmWetH: 0.5 },
+      limits: { strain: 9, growthH: 0.5 },
       soFar: { legs: legsOf(here), turnsH: [], nowH: 20 },
     })
     expect(late.best).not.toBeNull()
@@ -365,7 +429,7 @@ describe('the programme', () => {
     const damp: Spot = { ...store, night: { temperatureC: 11.3, rhPercent: 88 } }
     const mild: Spot = { ...lamp, air: 'still', rhPercent: 52.7, night: { temperatureC: 13.1, rhPercent: 71.9 } }
     const spots = [damp, mild, { ...mild, cover: cloth }, { ...mild, cover: box }]
-    const { best } = programmes({ layout, spots, limits: { lagAt18: 1, warmWetH: 500 }, startsAt: 9.3 })
+    const { best } = programmes({ layout, spots, limits: { strain: 9, growthH: 5000 }, startsAt: 9.3 })
     expect(best === null || best.hours <= LONGEST_H).toBe(true)
     expect(programmes({ layout, spots: [damp], limits: USUAL_LIMITS }).best).toBeNull()
   })
@@ -422,6 +486,6 @@ describe('otherwise', () => {
   })
 })
 
-it('over eight hours warm and wet is too long, and a lag over 0.15 cracks', () => {
-  expect(USUAL_LIMITS).toEqual({ warmWetH: 8, lagAt18: 0.15 })
+it('over two days at 20 °C warm and wet is too long, and a strain over 0.26 may crack', () => {
+  expect(USUAL_LIMITS).toEqual({ growthH: 48, strain: 0.26 })
 })

@@ -1,7 +1,7 @@
 /** A tray on the practice scale: it loses weight as dough does, by constants of its own that nobody is told. */
 import type { Spot, TrayLayout } from '../model/index.ts'
 import { airsThrough, LONGEST_H, onCurve, trayIn, type Leg } from '../rack/index.ts'
-import { atMoistureG, dry, DRYING_MODEL, solidsG } from '../transport/index.ts'
+import { courseIn, gramsAt, USUAL_WORLD, type World } from '../transport/index.ts'
 
 export interface TrayOnPan {
   readonly startG: number
@@ -14,13 +14,10 @@ export interface TrayOnPan {
   /** The hour of the day at which it was laid. */
   readonly startsAt: number
   /** Drawn when it is first looked at: how this tray differs from the model. */
-  readonly truth: { readonly scaleD: number; readonly scaleK: number } | null
+  readonly truth: World | null
   /** What is left of the dough, g, from hour to hour. */
   readonly grams: readonly { readonly h: number; readonly grams: number }[]
 }
-
-/** Sd of the logarithm of either constant: half of what the model allows for, so that a practice ends in a day or two. */
-const TRUTH_SD = 0.35
 
 export const trayOnPan = ({
   grams,
@@ -46,11 +43,10 @@ export const trayOnPan = ({
   grams: [{ h: 0, grams }],
 })
 
-function worked(tray: TrayOnPan, truth: NonNullable<TrayOnPan['truth']>): TrayOnPan {
+function worked(tray: TrayOnPan, truth: World): TrayOnPan {
   const { startG, layout, legs, startsAt } = tray
-  const { curve } = dry(trayIn(layout, airsThrough(legs, startsAt), { ...DRYING_MODEL, ...truth }), { maxH: LONGEST_H })
-  const dryG = solidsG(startG, layout.moisture)
-  return { ...tray, truth, grams: curve.map(({ h, moisture }) => ({ h, grams: atMoistureG(dryG, moisture) })) }
+  const course = courseIn(trayIn(layout, airsThrough(legs, startsAt)), truth, 0, LONGEST_H)
+  return { ...tray, truth, grams: course.h.map((h) => ({ h, grams: gramsAt(course, h, startG) })) }
 }
 
 /** Twelve even numbers make a bell. */
@@ -60,7 +56,11 @@ const bell = (chance: () => number): number => Array.from({ length: 12 }, chance
 export function later(tray: TrayOnPan, seconds: number, chance: () => number): TrayOnPan {
   const drawn = tray.truth
     ? tray
-    : worked(tray, { scaleD: Math.exp(TRUTH_SD * bell(chance)), scaleK: Math.exp(TRUTH_SD * bell(chance)) })
+    : worked(
+        tray,
+        // Half as far from the usual as trays may be, so that a practice ends in a day or two.
+        USUAL_WORLD.map(() => bell(chance) / 2),
+      )
   return { ...drawn, h: drawn.h + (seconds * tray.pace) / 3600 }
 }
 

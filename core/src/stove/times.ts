@@ -7,7 +7,7 @@ import type { LearntTimes } from './learnt.ts'
 
 /** A piece as it goes in. */
 export interface Piece {
-  readonly shape: Pick<Shape, 'blank' | 'wallMm'>
+  readonly shape: Pick<Shape, 'blank' | 'wallMm' | 'section'>
   /** As it was made. */
   readonly made: Shape['blank']
   readonly finish: Finish | null

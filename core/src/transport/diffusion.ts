@@ -88,49 +88,11 @@ export function startRun(body: Body, value: number): Run {
   }
 }
 
-/** Another run that goes its own way from here. */
-export function copyRun(run: Run): Run {
-  const copy = startRun(run.body, 0)
-  copy.values.set(run.values)
-  copy.scratch.rates.set(run.scratch.rates)
-  const { timeS, surface, flux, left, stepS, outside, diffusivity } = run
-  return Object.assign(copy, { timeS, surface, flux, left, stepS, outside, diffusivity })
-}
-
 /** Mean over the volume. */
 export function meanOf({ body, values }: Run): number {
   let sum = 0
   for (let n = 0; n < values.length; n += 1) sum += body.volumes[n]! * values[n]!
   return sum / body.volume
-}
-
-/**
- * A slab turned over: what was its middle plane, closed till now, becomes its face. The grid is finer at the face, so each cell
- * takes what lay where it now lies, to the last of it.
- */
-export function turnOver(run: Run): void {
-  const { body, values, scratch } = run
-  const before = Float64Array.from(values)
-  /** All within a depth of the old middle plane. */
-  const within = (depthM: number): number => {
-    let sum = 0
-    let edge = 0
-    for (let n = 0; n < before.length && edge < depthM; n += 1) {
-      const width = body.volumes[n]!
-      sum += before[n]! * Math.min(width, depthM - edge)
-      edge += width
-    }
-    return sum
-  }
-  let edge = 0
-  for (let n = 0; n < values.length; n += 1) {
-    const width = body.volumes[n]!
-    values[n] = (within(body.radiusM - edge) - within(body.radiusM - edge - width)) / width
-    edge += width
-  }
-  run.surface = values[values.length - 1]!
-  run.outside = null
-  scratch.rates.fill(0)
 }
 
 /** In the very middle: a parabola through the two innermost cells, flat at the middle. */

@@ -1,8 +1,8 @@
 /** A tray in the air of a room, hour by hour: how wet, how far the middle lags, and when it is dry enough to pack. */
 import { CELLS } from './body.ts'
 import { dryBasis, equilibrium, waterActivity, wetBasis } from './sorption.ts'
-import type { AirFrom, DryingPoint, Tray } from './tray.ts'
-import { goOn, inAir, pointOf, startTray, turnTray, type TrayRun } from './trayRun.ts'
+import type { DryingPoint, Tray } from './tray.ts'
+import { goOn, inAir, pointOf, startTray } from './trayRun.ts'
 
 export interface Drying {
   /** 0 when it is there already; null when it does not get there within the time looked at. */
@@ -16,8 +16,6 @@ export interface Drying {
   readonly samples: readonly DryingPoint[]
   /** Core less surface, dry basis, as the mean passes 18 % on its way down: ranks the risk of cracks. */
   readonly coreLagAt18: number | null
-  /** Hours while warm and wetter than `WET_FROM`: what spoils dough grows then. */
-  readonly warmWetH: number
 }
 
 const HOUR_S = 3600
@@ -36,22 +34,13 @@ interface Options {
 const curveHours = (toH: number): readonly number[] =>
   Array.from({ length: CURVE_POINTS }, (_, n) => toH * (n / (CURVE_POINTS - 1)) ** 2)
 
-/** A tray from its start through its airs and turns, as far as it is told to go. */
-function throughItsAirs(tray: Tray, cells: number, later: readonly AirFrom[] = []) {
-  const drying = startTray(tray, [...tray.climate, ...later], cells)
+/** A tray from its start through its airs, as far as it is told to go. */
+function throughItsAirs(tray: Tray, cells: number) {
+  const drying = startTray(tray, cells)
   const airs = tray.climate.map((air) => inAir(air, tray))
-  let turned = 0
-  const nextTurnH = () => tray.turnsH?.[turned] ?? Infinity
   const goTo = (toH: number, stop?: () => boolean): void => {
     for (const [n, air] of airs.entries()) {
-      const endH = Math.min(toH, tray.climate[n + 1]?.fromH ?? toH)
-      for (let turnH = nextTurnH(); turnH < endH && endH * HOUR_S > drying.run.timeS; turnH = nextTurnH()) {
-        goOn(drying, turnH, air, stop)
-        if (stop?.()) return
-        turnTray(drying)
-        turned += 1
-      }
-      goOn(drying, endH, air, stop)
+      goOn(drying, Math.min(toH, tray.climate[n + 1]?.fromH ?? toH), air, stop)
       if (stop?.()) return
     }
   }
@@ -59,8 +48,8 @@ function throughItsAirs(tray: Tray, cells: number, later: readonly AirFrom[] = [
 }
 
 /**
- * The forecast of a tray: one-dimensional diffusion of moisture, sizes fixed, isothermal at the air's heat, with the durum
- * isotherm at the surface. A start to be put right by weighing: unfitted it is good to about ±40 %.
+ * A tray by the plain solver: one-dimensional diffusion of moisture, sizes fixed, isothermal at the air's heat, with the durum
+ * isotherm at the surface. The port answers with it; what a maker is told comes from the worlds around it (`ensembleOf`).
  * @example a strand of 1.7 mm at 30 % in a cabinet at 40 °C and 60 % → 8.0 h to 12.5 %
  */
 export function dry(tray: Tray, { sampleH = [], maxH, cells = CELLS, onlyTarget = false }: Options): Drying {
@@ -93,39 +82,9 @@ export function dry(tray: Tray, { sampleH = [], maxH, cells = CELLS, onlyTarget 
     curve: [...seen.values()],
     samples: sampleH.map((h) => seen.get(h)!),
     coreLagAt18: drying.lagAt18,
-    warmWetH: drying.warmWetS / HOUR_S,
   }
-}
-
-/** As it is at this hour, ready to go on in any of these airs besides its own. */
-export function runTo(tray: Tray, airs: readonly AirFrom[], h: number, cells = CELLS): TrayRun {
-  const { drying, goTo } = throughItsAirs(tray, cells, airs)
-  if (h > 0) goTo(h)
-  return drying
 }
 
 /** Hours until the tray is at its target, or null within the time looked at. */
 export const dryHours = (tray: Tray, maxH: number, cells = CELLS): number | null =>
   dry(tray, { maxH, cells, onlyTarget: true }).hoursToTarget
-
-export interface Profile {
-  readonly h: number
-  /** Wet basis, from the middle to the surface. */
-  readonly moisture: readonly number[]
-}
-export interface Profiles {
-  /** Where the cells lie, as shares of the half thickness. */
-  readonly depths: readonly number[]
-  readonly at: readonly Profile[]
-}
-
-/** The moisture through one piece at these hours, in order. */
-export function profilesOf(tray: Tray, hours: readonly number[], cells = CELLS): Profiles {
-  const { drying, goTo } = throughItsAirs(tray, cells)
-  const { body, values } = drying.run
-  const at = hours.map((h): Profile => {
-    goTo(h)
-    return { h, moisture: Array.from(values, wetBasis) }
-  })
-  return { depths: Array.from(body.centresM, (r) => r / body.radiusM), at }
-}

@@ -1,7 +1,26 @@
 export { CELLS } from './body.ts'
-export { dryBasis, equilibrium, wetBasis } from './sorption.ts'
+export { dryBasis, equilibrium, waterActivity, wetBasis } from './sorption.ts'
 export * from './drying.ts'
 export * from './tray.ts'
-export { copyTray, goOn, hoursOf, inAir, startTray, WET_FROM, type InAir, type TrayRun } from './trayRun.ts'
-export * from './fitDrying.ts'
+export * from './ensemble.ts'
+export {
+  copyOf,
+  courseIn,
+  DIFFUSIVITY_SD,
+  feltIn,
+  goOnIn,
+  gramsAt,
+  growsAt,
+  pointAt,
+  profilesIn,
+  runIn,
+  turnIn,
+  USUAL_WORLD,
+  worldOfRate,
+  type Course,
+  type Felt,
+  type Profiles,
+  type World,
+  type WorldRun,
+} from './world.ts'
 export { cook, saltUptake, type CookRequest, type Cooking } from './cooking.ts'

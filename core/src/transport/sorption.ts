@@ -39,7 +39,7 @@ export const saturationPa = (celsius: number): number =>
   611.21 * Math.exp((18.678 - celsius / 234.5) * (celsius / (257.14 + celsius)))
 
 /** Heat carried to a surface, W/m²K. */
-const HEAT_W_PER_M2_K: Readonly<Record<Air, number>> = { still: 5, fan: 15, cabinet: 30 }
+export const HEAT_W_PER_M2_K: Readonly<Record<Air, number>> = { still: 5, fan: 15, cabinet: 30 }
 
 /** Vapour carried off a surface, kg/(m²·s·Pa): the analogy of heat and mass in air. */
 export function vapourKgPerM2SPa(air: Air, celsius: number): number {

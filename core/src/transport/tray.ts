@@ -32,7 +32,7 @@ export interface Tray {
   /** Share of the surface that the air reaches: 1 spread on a rack, less in nests and layers. */
   readonly exposure: number
   readonly model: DryingModel
-  /** Of a slab that dries from one side: hours at which it is turned over, in order. */
+  /** Of a slab that dries from one side: hours at which it is turned over, in order. The plain solver looks away from these and from covers. */
   readonly turnsH?: readonly number[] | undefined
 }
 

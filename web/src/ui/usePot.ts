@@ -71,10 +71,10 @@ export function usePot(running: readonly RunningBatch[]): ReadonlyMap<string, Po
         const shape = kitchen?.shapes.get(plan.shape.id)
         const step = cookedIn(each)
         if (!shape || !step || !kitchen) return []
-        const { blank, wallMm } = shape
+        const { blank, wallMm, section } = shape
         const { finish } = each.state
         const piece: Piece = {
-          shape: { blank, wallMm },
+          shape: { blank, wallMm, section },
           made: plan.shape.blank,
           finish,
           // To what moves no time.

@@ -1,6 +1,6 @@
 /** Trays, rooms and covers. */
 import { formatNumber, trayTimeMs, type Air, type Laying, type RackTray, type Spot } from '@harina/core'
-import type { Otherwise } from '@harina/core/rack'
+import { CRACKS_OVER, type Otherwise } from '@harina/core/rack'
 import { format } from 'date-fns'
 
 export const airWords: Readonly<Record<Air, string>> = { still: 'still air', fan: 'a small fan', cabinet: 'a cabinet' }
@@ -59,5 +59,10 @@ export function hoursShort(h: number): string {
 export const hourOnAxis = ({ pace }: Pick<RackTray, 'pace'>, at: number): string =>
   pace === 1 ? format(at, 'EEE HH:mm') : hoursShort(at)
 
-/** How far either way, of two ends: @example 30, 34 → 2 h */
-export const eitherWay = (low: number, high: number): string => hoursShort((high - low) / 2)
+/** Whether pieces strained so far as they dry crack in the days after. */
+export function crackWords(strain: number): 'hardly' | 'seldom' | 'perhaps' | 'likely' {
+  const share = strain / CRACKS_OVER
+  if (share > 1.2) return 'likely'
+  if (share > 1) return 'perhaps'
+  return share > 0.75 ? 'seldom' : 'hardly'
+}

@@ -36,9 +36,12 @@ export const glossary = [
   ['die', 'The plate with holes that a press pushes dough through.'],
   [
     'middle lags',
-    'How much wetter the middle of a piece is than its surface as it passes 18 % water. Far apart, it cracks.',
+    'The middle of a piece is wetter than its surface. As the surface sets, a thick piece with a wet middle may crack, a thin one seldom does.',
   ],
-  ['warm and wet', 'Hours above 24 % water out of the fridge: what spoils dough grows then. The shorter, the better.'],
+  [
+    'warm and wet',
+    'Out of the fridge and above about 17 % water, where germs can grow; the warmer, the faster. The shorter, the better.',
+  ],
   ['give or take', 'Nine times out of ten the answer lies within so much to either side, or nearly.'],
 ] as const satisfies readonly (readonly [string, string])[]
 

@@ -1,20 +1,22 @@
 import type { RackTray, TrayLayout } from '@harina/core'
 import {
   airsThrough,
-  dryThere,
+  endsAt,
   forecastTray,
   learntDrying,
   type LearntDrying,
   LONGEST_H,
   programmes,
   requestOf,
+  risksOf,
   trayIn,
   type Forecast,
   type ProgrammeRequest,
+  type Risks,
 } from '@harina/core/rack'
 import { remembered } from './jobs.ts'
 import { cookingOf, type Piece, type PieceCooking } from '@harina/core/stove'
-import { profilesOf, type DryingModel, type Profiles } from '@harina/core/transport'
+import { courseIn, profilesIn, type DryingModel, type Profiles, type World } from '@harina/core/transport'
 
 export interface ForecastInput {
   readonly tray: RackTray
@@ -28,7 +30,7 @@ export interface TrayForecast extends Forecast {
   /** Through one piece: at the start, on the way, now, and at the end. */
   readonly profiles: Profiles
   readonly learnt: Pick<LearntDrying, 'factor' | 'n'>
-  /** As weighed; before that as learnt: for what is compared with it. */
+  /** As learnt: for what is compared with it, in the world of the forecast. */
   readonly model: DryingModel
 }
 
@@ -37,24 +39,24 @@ export interface WayToDry {
   readonly layout: TrayLayout
   readonly startsAt: number
   readonly model: DryingModel
+  readonly world: World
 }
 
 /** Of one way to dry a tray, what a maker compares. */
-export interface Tried {
+export interface Tried extends Risks {
   readonly hours: number | null
   readonly never: boolean
-  readonly lagAt18: number | null
-  readonly warmWetH: number
   readonly endsAt: number
 }
 
 const SECTIONS = [0, 0.08, 0.2, 0.4, 0.7, 1]
 
-function profilesFor(tray: RackTray, { hoursToTarget, nowH }: Forecast, model: DryingModel): Profiles {
+function profilesFor(tray: RackTray, { hoursToTarget, nowH, world }: Forecast, model: DryingModel): Profiles {
   const end = hoursToTarget ?? Math.min(LONGEST_H, Math.max(nowH, 1) * 2)
   const hours = [...new Set([...SECTIONS.map((share) => share * end), Math.min(nowH, LONGEST_H)])]
-  return profilesOf(
+  return profilesIn(
     requestOf(tray, model),
+    world,
     hours.sort((a, b) => a - b),
   )
 }
@@ -70,22 +72,19 @@ const learntFrom = remembered(
 export const dryingJobs = {
   forecast: async (input: ForecastInput): Promise<TrayForecast> => {
     const { tray, nowMs, scaleSdG, past } = input
-    const { model: learnt, factor, n } = await learntFrom({ past, scaleSdG })
-    const forecast = forecastTray(tray, nowMs, scaleSdG, learnt)
-    const { fit } = forecast
-    const model = fit ? { ...learnt, scaleD: fit.scaleD, scaleK: fit.scaleK } : learnt
+    const { model, factor, n } = await learntFrom({ past, scaleSdG })
+    const forecast = forecastTray(tray, nowMs, scaleSdG, model)
     return { ...forecast, profiles: profilesFor(tray, forecast, model), learnt: { factor, n }, model }
   },
   cooking: (piece: Piece): PieceCooking => cookingOf(piece),
   programme: (request: ProgrammeRequest, tell: (done: number, of: number) => void) => programmes(request, tell),
   compare: (ways: readonly WayToDry[]): readonly Tried[] =>
-    ways.map(({ layout, startsAt, model }) => {
-      const { hoursToTarget, never, coreLagAt18, warmWetH, equilibriumMoisture } = dryThere(
-        trayIn(layout, airsThrough([{ fromH: 0, spot: layout.spot }], startsAt), model),
-        layout.spot,
-        { onlyTarget: true },
-      )
-      return { hours: hoursToTarget, never, lagAt18: coreLagAt18, warmWetH, endsAt: equilibriumMoisture }
+    ways.map(({ layout, startsAt, model, world }) => {
+      const tray = trayIn(layout, airsThrough([{ fromH: 0, spot: layout.spot }], startsAt), model)
+      const course = courseIn(tray, world, 0, LONGEST_H)
+      const { moisture, reaches } = endsAt(layout.spot)
+      const hours = course.hoursToTarget
+      return { hours, never: hours === null && reaches === 'never', ...risksOf(tray, course), endsAt: moisture }
     }),
 }
 export type DryingJobs = typeof dryingJobs

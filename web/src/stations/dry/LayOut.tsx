@@ -1,6 +1,6 @@
 /** Laying a tray: how much of the batch, on what, in which room and under what. */
 import { doughMoisture, formatPercent, LAYINGS, type Laying, type Place, type TrayLayout } from '@harina/core'
-import { endsAt, overOf, pieceBodyOf, spotIn } from '@harina/core/rack'
+import { dryingBodyOf, endsAt, overOf, spotIn } from '@harina/core/rack'
 import { nanoid } from 'nanoid'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
@@ -75,7 +75,7 @@ function useTrayToLay(running: RunningBatch) {
   const moisture = doughMoisture(plan, state)
   const lay = async () => {
     const id = nanoid()
-    const body = pieceBodyOf({ ...shape, blank: plan.shape.blank })
+    const body = dryingBodyOf({ ...shape, blank: plan.shape.blank })
     const layout: TrayLayout = { body, moisture, laid, faces, spot: spotIn(place, cover ? overOf(cover) : null) }
     const name = `Tray ${state.trays.length + 1}`
     const pace = practice ? { pace: PRACTICE_PACE } : {}

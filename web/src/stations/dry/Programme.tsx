@@ -1,10 +1,10 @@
 /** The rooms and covers that have a tray dry soonest without cracking it, beside what it does as it is. */
-import { formatNumber, type RackTray, type Spot } from '@harina/core'
-import { CRACKS_OVER, HYGIENE_H, type Programme as Found } from '@harina/core/rack'
+import type { RackTray, Spot } from '@harina/core'
+import { GROWTH_H, type Programme as Found } from '@harina/core/rack'
 import { ownTimers, recordTap } from '#web/state/bench.ts'
 import { notify } from '#web/state/notify.ts'
 import { useKitchen, type RunningBatch } from '#web/state/select.ts'
-import { counted, hoursShort, spotWords } from '#web/words/index.ts'
+import { hoursShort, spotWords } from '#web/words/index.ts'
 import type { TrayForecast } from '#web/workers/dryingJobs.ts'
 import { Ribbon } from './Ribbon.tsx'
 import { useProgramme } from './useProgramme.ts'
@@ -61,9 +61,7 @@ function Better({ best, onDone, ...props }: BetterProps) {
       <Ribbon name="Better" legs={best.legs} toH={best.hours} {...{ longestH, nowH, tray }} />
       <Ribbon name="As it is" legs={asItIs} toH={asItIsH ?? longestH} {...{ longestH, nowH, tray }} />
       <p className="mt-1 leading-snug">
-        Dry after {hoursShort(best.hours - nowH)}. {sooner(best, asItIsH)} The middle lags by{' '}
-        {counted(100 * (best.lagAt18 ?? 0), 'point')} at the most dangerous moment: under{' '}
-        {formatNumber(100 * CRACKS_OVER, 0)} it seldom cracks.
+        Dry after {hoursShort(best.hours - nowH)}. {sooner(best, asItIsH)} Dried this way it seldom cracks.
       </p>
       <p className="mt-2 flex flex-wrap gap-4">
         <button
@@ -81,10 +79,11 @@ function Better({ best, onDone, ...props }: BetterProps) {
   )
 }
 
-const noWay = (warmWetNowH: number): string =>
-  warmWetNowH > HYGIENE_H
-    ? `Warm and wet for ${hoursShort(warmWetNowH)} already, and no way through these rooms dries it without cracks and without more of that. The freezer stops it; what is sour, slimy or spotted is thrown away.`
-    : `No way through these rooms dries it without cracks and within ${HYGIENE_H} hours warm and wet. A drier room, a thinner cut, or the freezer.`
+/** Why none was found: what has been is past mending, or thick pieces in these rooms. */
+const noWay = ({ coreWetNowH, growthH }: TrayForecast): string =>
+  growthH > GROWTH_H
+    ? `${coreWetNowH > 1 ? `The middle has been damp for ${hoursShort(coreWetNowH)}. ` : ''}No way through these rooms dries these pieces whole and before the middle has been damp for as long as two days at 20 °C. Freeze them. Throw away what is sour, slimy or spotted.`
+    : 'No way through these rooms dries these pieces without the risk of cracks. Find a drier room, cut them thinner, or freeze them.'
 
 export function Programme(props: Props) {
   const { tray, forecast } = props
@@ -115,7 +114,7 @@ export function Programme(props: Props) {
         (search.found.best ? (
           <Better {...props} best={search.found.best} onDone={forget} />
         ) : (
-          <p role="status">{noWay(forecast.warmWetNowH)}</p>
+          <p role="status">{noWay(forecast)}</p>
         ))}
     </section>
   )

@@ -30,10 +30,8 @@ function Standing({ running, tray, nowMs }: Omit<Props, 'chosen'>) {
   if (forecast.hoursToTarget === null)
     return (
       <>
-        <strong className="figure text-lg text-danger">
-          {forecast.drying.never ? 'never here' : 'not in two weeks'}
-        </strong>{' '}
-        <span className="small">stops at {formatPercent(100 * forecast.drying.equilibriumMoisture)} %</span>
+        <strong className="figure text-lg text-danger">{forecast.never ? 'never here' : 'not in two weeks'}</strong>{' '}
+        <span className="small">stops at {formatPercent(100 * forecast.endsAt)} %</span>
       </>
     )
   return (

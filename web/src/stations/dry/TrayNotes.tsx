@@ -1,13 +1,13 @@
 /** Beside a tray: when it is dry, how sure that is, and what could go wrong with it. */
-import { formatNumber, formatPercent, type RackTray } from '@harina/core'
-import { CRACKS_OVER, endsAt, HYGIENE_H, onCurve, UNFITTED } from '@harina/core/rack'
+import { DRIED_MOISTURE, formatNumber, formatPercent, type RackTray } from '@harina/core'
+import { CRACKS_OVER, endsAt, GROWTH_H, onCurve } from '@harina/core/rack'
 import type { ReactNode } from 'react'
 import { preferred } from '#web/state/preferencesSlice.ts'
 import { useKitchen } from '#web/state/select.ts'
 import { useApp, useAppDispatch } from '#web/state/store.ts'
 import { Term } from '#web/ui/Term.tsx'
 import { useUnits } from '#web/ui/units.ts'
-import { counted, eitherWay, hourOf, hoursShort } from '#web/words/index.ts'
+import { counted, crackWords, hourOf, hoursShort } from '#web/words/index.ts'
 import type { TrayForecast } from '#web/workers/dryingJobs.ts'
 
 /** Longer than a night, h. */
@@ -32,7 +32,7 @@ function Note({
 
 function WhenDry({ tray, forecast }: { tray: RackTray; forecast: TrayForecast }) {
   const { mass } = useUnits()
-  const { hoursToTarget, low, high, fit, drying, isDry, targetG } = forecast
+  const { hoursToTarget, low, high, weighings, never, endsAt: ends, isDry, targetG } = forecast
   if (isDry)
     return (
       <Note title="Dry enough to pack">
@@ -40,10 +40,10 @@ function WhenDry({ tray, forecast }: { tray: RackTray; forecast: TrayForecast })
       </Note>
     )
   if (hoursToTarget === null)
-    return drying.never ? (
+    return never ? (
       <Note title="Never in this air" grade="caution">
-        It stops at {formatPercent(100 * drying.equilibriumMoisture)} % and would mould in the jar. Move it to drier or
-        warmer air.
+        It stops at {formatPercent(100 * ends)} %, {formatNumber(100 * (ends - DRIED_MOISTURE), 1)} too much, and would
+        mould in the jar. Move it to drier or warmer air.
       </Note>
     ) : (
       <Note title="Not within two weeks" grade="caution">
@@ -52,50 +52,47 @@ function WhenDry({ tray, forecast }: { tray: RackTray; forecast: TrayForecast })
     )
   return (
     <Note title={`Dry ${tray.pace === 1 ? `on ${hourOf(tray, hoursToTarget)}` : hourOf(tray, hoursToTarget)}`}>
-      {fit === null
-        ? `Good to ${formatNumber(100 * UNFITTED, 0)} % either way until it is weighed; each weighing narrows that.`
-        : low !== null && high !== null
-          ? `${eitherWay(low, high)} either way, nine times out of ten, by ${tray.weighed.length === 1 ? 'one weighing' : `${tray.weighed.length} weighings`}.`
-          : 'It may be never: the air is near what it takes.'}
+      {low === null || high === null
+        ? `Not before ${hourOf(tray, low ?? hoursToTarget)}, and perhaps never: the air is barely dry enough. Weigh it.`
+        : `Between ${hourOf(tray, low)} and ${hourOf(tray, high)}, nine times out of ten${weighings === 0 ? '. Weigh it to narrow that.' : `, by ${counted(weighings, 'weighing')}.`}`}
     </Note>
   )
 }
 
-function Lag({ forecast }: { forecast: TrayForecast }) {
-  const { coreLagAt18: lag } = forecast.drying
-  if (lag === null) return null
-  const over = lag > CRACKS_OVER
+const CRACK_TITLES = {
+  hardly: 'It should not crack',
+  seldom: 'It seldom cracks like this',
+  perhaps: 'It may crack',
+  likely: 'It is likely to crack',
+} as const
+
+function Cracks({ forecast: { strain } }: { forecast: TrayForecast }) {
+  if (strain === null) return null
+  const over = strain > CRACKS_OVER
   return (
-    <Note
-      title={
-        <>
-          The <Term of="middle lags">middle lags</Term> by {counted(100 * lag, 'point')}
-        </>
-      }
-      grade={over ? 'caution' : 'note'}
-    >
-      As it passes 18 % water. {over ? 'Over' : 'Under'} {formatNumber(100 * CRACKS_OVER, 0)}{' '}
-      {over ? 'pieces crack in the days after: a cover for some hours lets the middle catch up.' : 'they seldom crack.'}
+    <Note title={CRACK_TITLES[crackWords(strain)]} grade={over ? 'caution' : 'note'}>
+      The <Term of="middle lags">middle lags</Term> behind the surface: {formatNumber((100 * strain) / CRACKS_OVER, 0)}{' '}
+      % of what pieces usually stand.{over && ' Cover it for some hours, and it catches up.'}
     </Note>
   )
 }
 
-function WarmWet({ forecast }: { forecast: TrayForecast }) {
-  const { warmWetH } = forecast.drying
-  const long = warmWetH > HYGIENE_H
-  const [all, past] = [hoursShort(warmWetH), hoursShort(forecast.warmWetNowH)]
+function WarmWet({ forecast: { warmWetH, coreWetH, coreWetNowH, growthH } }: { forecast: TrayForecast }) {
+  const long = growthH > GROWTH_H
+  const [all, past] = [hoursShort(coreWetH), hoursShort(coreWetNowH)]
   return (
     <Note
       title={
         <>
-          <Term of="warm and wet">Warm and wet</Term> for {all}
+          <Term of="warm and wet">Warm and wet</Term> inside for {all}
         </>
       }
       grade={long ? 'caution' : 'note'}
     >
-      {forecast.warmWetNowH > 0.25 && (past === all ? 'All of it is past. ' : `${past} of them so far. `)}
-      Above 24 % water what spoils it grows{long ? `: over ${HYGIENE_H} hours is long` : ''}. Sour, slimy or spotted is
-      thrown away; your local food code comes first.
+      {coreWetNowH > 0.25 && (past === all ? 'All of it is past. ' : `${past} of that is past. `)}
+      Taken as a whole, the piece is for {hoursShort(warmWetH)}. Germs can grow as much as in {hoursShort(growthH)} at
+      20 °C{long ? '; over two days is long' : ''}. Throw away what is sour, slimy or spotted. Your local food code
+      comes first.
     </Note>
   )
 }
@@ -158,7 +155,7 @@ export function TrayNotes({ tray, forecast }: { tray: RackTray; forecast: TrayFo
   return (
     <>
       <WhenDry tray={tray} forecast={forecast} />
-      {!tray.end && <Lag forecast={forecast} />}
+      {!tray.end && <Cracks forecast={forecast} />}
       {!tray.end && <WarmWet forecast={forecast} />}
       {forecast.turnH[0] !== undefined && !tray.end && (
         <Note title={`Turn ${hourOf(tray, forecast.turnH[0])}`}>

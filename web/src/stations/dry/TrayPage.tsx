@@ -190,7 +190,7 @@ export function TrayPage({ running, tray, nowMs }: OnRack & { nowMs: number }) {
             {!tray.end && <Weigh running={running} tray={tray} dryG={forecast.dryG} />}
             <Sections tray={tray} forecast={forecast} />
             {!tray.end && <Programme key={tray.id} running={running} tray={tray} forecast={forecast} />}
-            {!tray.end && <WhatIf key={`if ${tray.id}`} tray={tray} model={forecast.model} />}
+            {!tray.end && <WhatIf key={`if ${tray.id}`} tray={tray} model={forecast.model} world={forecast.world} />}
           </>
         ) : (
           <p role="status" className="min-h-80">

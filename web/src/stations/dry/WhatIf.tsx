@@ -1,10 +1,10 @@
 /** By hand: the same tray otherwise, up to four ways side by side. */
 import { formatPercent, type RackTray, type TrayLayout } from '@harina/core'
-import { clockHour, CRACKS_OVER, otherwise, waysOtherwise } from '@harina/core/rack'
+import { clockHour, CRACKS_OVER, GROWTH_H, otherwise, waysOtherwise } from '@harina/core/rack'
 import { useMemo, useState } from 'react'
 import { useAnswer } from '#web/ui/useAnswer.ts'
 import { useKitchen } from '#web/state/select.ts'
-import { counted, hoursShort, otherwiseWords } from '#web/words/index.ts'
+import { crackWords, hoursShort, otherwiseWords } from '#web/words/index.ts'
 import { compared } from '#web/workers/drying.ts'
 import type { Tried, TrayForecast, WayToDry } from '#web/workers/dryingJobs.ts'
 
@@ -25,10 +25,10 @@ function useTried(ways: readonly Way[]): readonly (Way & { tried: Tried })[] {
   return (last?.answer ?? []).filter(({ id }) => ways.some((way) => way.id === id))
 }
 
-const HEADS = ['from the start', 'dry after', 'middle lags', 'warm and wet']
+const HEADS = ['from the start', 'dry after', 'may it crack?', 'damp in the middle']
 
 function TriedRow({ name, tried }: { name: string; tried: Tried }) {
-  const { hours, never, endsAt, lagAt18, warmWetH } = tried
+  const { hours, never, endsAt, strain, coreWetH, growthH } = tried
   return (
     <tr className="border-t border-line">
       <th scope="row" className="py-1 font-text font-semibold">
@@ -37,15 +37,15 @@ function TriedRow({ name, tried }: { name: string; tried: Tried }) {
       <td className="text-lg font-semibold">
         {hours !== null ? hoursShort(hours) : never ? `never: ${formatPercent(100 * endsAt)} %` : 'over two weeks'}
       </td>
-      <td className={(lagAt18 ?? 0) > CRACKS_OVER ? 'text-danger' : ''}>
-        {lagAt18 === null ? 'not at all' : counted(100 * lagAt18, 'point')}
+      <td className={(strain ?? 0) > CRACKS_OVER ? 'text-danger' : ''}>
+        {strain === null ? 'no' : crackWords(strain)}
       </td>
-      <td>{hoursShort(warmWetH)}</td>
+      <td className={growthH > GROWTH_H ? 'text-danger' : ''}>{hoursShort(coreWetH)}</td>
     </tr>
   )
 }
 
-export function WhatIf({ tray, model }: { tray: RackTray; model: TrayForecast['model'] }) {
+export function WhatIf({ tray, model, world }: { tray: RackTray } & Pick<TrayForecast, 'model' | 'world'>) {
   const gear = useKitchen()?.gear
   const [chosen, setChosen] = useState<readonly string[]>([])
   const here = tray.spots.at(-1)!.spot
@@ -58,13 +58,13 @@ export function WhatIf({ tray, model }: { tray: RackTray; model: TrayForecast['m
     const wayOf = (id: string, name: string, to: TrayLayout): Way => ({
       id,
       name,
-      way: { layout: to, startsAt: clockHour(tray.laidAt), model },
+      way: { layout: to, startsAt: clockHour(tray.laidAt), model, world },
     })
     return [
       wayOf('here', 'as it stands now', layout),
       ...taken.map((each) => wayOf(each.id, otherwiseWords(each), otherwise(layout, each))),
     ]
-  }, [layout, taken, tray.laidAt, model])
+  }, [layout, taken, tray.laidAt, model, world])
   const worked = useTried(ways)
   return (
     <section aria-label="What if" data-screen-only={taken.length === 0 || undefined}>

@@ -12,7 +12,7 @@ export type Search =
   | { readonly is: 'failed' }
 
 /** The search through the rooms of this kitchen, from what the tray is by now; given up with the page it stands on. */
-export function useProgramme(tray: RackTray, { nowH, model }: TrayForecast) {
+export function useProgramme(tray: RackTray, { nowH, model, world }: TrayForecast) {
   const [search, setSearch] = useState<Search>({ is: 'idle' })
   const running = useRef<AbortController | null>(null)
   const stop = () => running.current?.abort()
@@ -28,6 +28,7 @@ export function useProgramme(tray: RackTray, { nowH, model }: TrayForecast) {
           spots: spotsOf(gear),
           limits: USUAL_LIMITS,
           model,
+          world,
           startsAt: clockHour(tray.laidAt),
           soFar: { legs: legsOf(tray), turnsH: turnsOf(tray), nowH },
         },
