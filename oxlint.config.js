@@ -123,6 +123,7 @@ export default {
         '*.config.{js,mjs,ts}',
         '*/*.config.{js,ts}',
         'scripts/lint/*.mjs',
+        'e2e/sequencer.js',
       ],
       rules: { 'import/no-default-export': 'off' },
     },

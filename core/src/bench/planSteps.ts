@@ -9,13 +9,13 @@ import {
   isFilled,
   keepingOf,
   type Kitchen,
-  PERISHABLE_REST_MIN,
   rollerFor,
   pressFor,
   scalded,
   type Worked,
   fillingOf,
 } from '../sheet/index.ts'
+import { warmShare } from '../safety/index.ts'
 import { bodyOf } from './body.ts'
 import { isPoured } from './jug.ts'
 import { readyItems } from './ready.ts'
@@ -136,23 +136,20 @@ function pourSteps(making: Making, { how, goes }: Extract<CourseStep, { do: 'pou
   ]
 }
 
-/** A warm rest, min: egg and milk lie so for an hour at the most. */
+/** A warm rest, min: no longer than what is in the dough may lie in this room. */
 const warmAtMost =
-  ({ keeping }: Worked) =>
+  ({ worked: { keeping }, kitchen }: Making) =>
   (minutes: number): number =>
-    keeping.perishable ? Math.min(PERISHABLE_REST_MIN, minutes) : minutes
+    Math.min(keeping.dough.warmMin * warmShare(benchC(kitchen)), minutes)
 
 /** What a rest in the fridge leaves: doughs on a base are used cold, as batters are. */
 const restedAs = ({ dough, shape }: Worked, of: string): Chilled =>
   dough.control.by === 'base' || shape.method === 'drop' ? 'loose' : of === 'sheet' ? 'sheet' : 'lump'
 
-function restSteps(
-  { worked, kitchen }: Making,
-  { of, minutes }: Extract<CourseStep, { do: 'rest' }>,
-  id: string,
-): PlannedStep[] {
+function restSteps(making: Making, { of, minutes }: Extract<CourseStep, { do: 'rest' }>, id: string): PlannedStep[] {
+  const { worked, kitchen } = making
   const { dough, practice, batch } = worked
-  const atMost = warmAtMost(worked)
+  const atMost = warmAtMost(making)
   if (minutes) {
     const best = Math.round((minutes[0] + minutes[1]) / 2)
     const cold = isCurdBased(worked.rows)
@@ -161,9 +158,9 @@ function restSteps(
   if (practice.restMin < 1) return []
   const cold = practice.restCold
   const span = cold ? { low: dough.restColdH.low * 60, high: dough.restColdH.high * 60 } : dough.restMin
-  const best = practice.restMin
+  const best = cold ? practice.restMin : atMost(practice.restMin)
   const low = Math.min(best, atMost(span.low))
-  const high = Math.max(best, cold ? span.high : atMost(span.high))
+  const high = Math.max(best, cold ? Math.min(span.high, worked.keeping.dough.coldH * 60) : atMost(span.high))
   const rest: PlannedStep = { id, kind: 'rest', of, cold, low, best, high }
   const back = backFromFridgeMin(restedAs(worked, of), benchC(kitchen), batch.doughMoisture)
   return cold && back > 0 ? [rest, { id: 'temper', kind: 'temper', minutes: back }] : [rest]
@@ -217,7 +214,7 @@ function courseSteps(making: Making, rolled: boolean): readonly PlannedStep[] {
   const { dough } = making.worked
   const { sets } = making.worked.practice
   const nextId = numbering()
-  const atMost = warmAtMost(making.worked)
+  const atMost = warmAtMost(making)
   const mixer = dough.mixerMin[1] > 0 ? dough.mixerMin : null
   return dough.course.flatMap((each): readonly PlannedStep[] => {
     switch (each.do) {
@@ -348,10 +345,10 @@ function finishSteps({ worked, kitchen }: Making, shape: Shape): readonly Planne
   const waits = shape.airBeforeCookMin[1] > 0 || shape.fillingG !== undefined || shape.group === 'gnocchi'
   if (chill.length > 0 || !waits) return [...chill, ...cook]
   const keeping = keepingOf(worked, shape, kitchen)
-  const { roomMin, fridgeH, freezerMonths, driedMonths, wet } = keeping
+  const { dough, roomMin, fridgeH, freezerMonths, driedMonths, wet } = keeping
   const minutes = [...airing(shape.airBeforeCookMin, keeping)] as [number, number]
   return [
-    { id: 'air', kind: 'air', minutes, keeps: { roomMin, fridgeH, freezerMonths, driedMonths, wet: [...wet] } },
+    { id: 'air', kind: 'air', minutes, keeps: { dough, roomMin, fridgeH, freezerMonths, driedMonths, wet: [...wet] } },
     ...cook,
   ]
 }

@@ -13,6 +13,7 @@ import {
 import { materialOf, PACKINGS, type IngredientTable, type Material, fraction } from '../model/index.ts'
 import { flourLot, flourLotAir, usualSack } from '../lot/index.ts'
 import { ok, problem, type Result } from '../result.ts'
+import { leftOf, limitsOf, spentBy, spoilageOf } from '../safety/index.ts'
 import { z } from '../zod.ts'
 import {
   id,
@@ -116,6 +117,33 @@ function batch(request: BatchPortRequest, { ingredients }: CalcTables): Result<C
   return solved.ok ? ok({ result: solved.value, warnings: batchWarnings(solved.value) }) : solved
 }
 
+/** So much dough that every row has a figure. */
+const FLOUR_G = 1000
+
+const stay = z.strictObject({ minutes: notNegative, temperatureC: z.number().check(z.minimum(-40), z.maximum(60)) })
+
+const limitsSchema = z.strictObject({
+  kind: z.literal('limits'),
+  rows: batchSchema.shape.rows,
+  filled: z._default(z.boolean(), false),
+  scalded: z._default(z.boolean(), false),
+  potatoBase: z._default(z.boolean(), false),
+  history: z.array(stay).check(z.maxLength(10_000)),
+  now: z.strictObject({ temperatureC: stay.shape.temperatureC }),
+})
+
+function limits(
+  { rows, filled, scalded, potatoBase, history, now }: z.infer<typeof limitsSchema>,
+  tables: CalcTables,
+): Result<Computed> {
+  const dough = batch(batchSchema.parse({ kind: 'batch', rows, target: { by: 'flour', grams: FLOUR_G } }), tables)
+  if (!dough.ok) return dough
+  const { carbonatePercent } = dough.value.result as BatchResult
+  const brought = rows.filter(({ percent }) => percent > 0).map(({ id: of }) => spoilageOf(tables.ingredients.get(of)!))
+  const allowed = limitsOf({ rows: brought, carbonatePercent, filled, scalded, potatoBase })
+  return plain({ ...leftOf(spentBy(history, allowed), allowed, now.temperatureC), mayDry: allowed.mayDry })
+}
+
 const air = {
   temperatureC: z.number().check(z.minimum(-30), z.maximum(80)),
   rhPercent: z.number().check(z.minimum(5), z.maximum(95)),
@@ -123,6 +151,7 @@ const air = {
 
 export const formulaKinds: Readonly<Record<string, Kind>> = {
   batch: kind(batchSchema, batch),
+  limits: kind(limitsSchema, limits),
   correct: kind(
     z.strictObject({
       kind: z.literal('correct'),

@@ -44,6 +44,8 @@ export const ingredientObject = () =>
     cupFactor: z.optional(z.strictObject({ low: between(0.1, 10), high: between(0.1, 10) })),
     /** Of a flour, a purée or a colour: the most on 100 of flour that a practised maker would use without a method of its own. */
     usualMaxSharePercent: z.optional(between(0.01, 100)),
+    /** Spoils first, or feeds what spoils; where nothing is said its group and its water tell. */
+    spoils: z.optional(z.enum(['plain', 'moist', 'perishable'])),
     allergens: z.array(z.string().check(z.minLength(1), z.maxLength(60))).check(z.maxLength(30)),
     /** What such a thing is often made with or beside: the pack says. */
     mayContain: z.optional(z.array(z.string().check(z.minLength(1), z.maxLength(60))).check(z.maxLength(30))),

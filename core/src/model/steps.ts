@@ -45,6 +45,8 @@ const keepsSchema = z.lazy(() =>
   z.strictObject({
     roomMin: between(0, 100_000),
     fridgeH: between(0, 100_000),
+    /** What the dough may lie from mixing on, warm and cold; of an older plan the pieces' own limits stand for it. */
+    dough: z.optional(z.strictObject({ warmMin: between(0, 100_000), coldH: between(0, 100_000) })),
     freezerMonths: between(0, 1000),
     driedMonths: z.nullable(between(0.01, 1000)),
     /** Empty for a dough that may be dried. */

@@ -6,35 +6,27 @@
 import { scald } from '../heat/index.ts'
 import type { Dough, Shape, WetReason } from '../model/index.ts'
 import { benchC, placeOf, type Kitchen } from './kitchen.ts'
-import { FRESH_WATER, isFilled, isPerishable, SETS_STARCH_C } from './perishable.ts'
+import { limitsOf, spoilageOf } from '../safety/index.ts'
+import { isFilled, isPerishable, SETS_STARCH_C } from './perishable.ts'
 import type { Keeping, Reckoned } from './reckoned.ts'
 import type { WorkedRow } from './workedRow.ts'
 
-interface Limits {
-  readonly roomMin: number
-  readonly fridgeH: number
-  readonly freezerMonths: number
-}
-
-/** Two hours at room heat, two days cold, three months frozen: the usual limits for flour, water and salt. */
-const PLAIN: Limits = { roomMin: 120, fridgeH: 48, freezerMonths: 3 }
-/** Alkali slows what spoils a noodle. */
-const ALKALINE: Limits = { ...PLAIN, fridgeH: 72 }
-/** As of this much alkali, percent of flour as sodium carbonate. */
-const ALKALINE_PERCENT = 0.5
-/** Egg, milk, curd, bean curd and fillings: an hour warm, a day cold. */
-const PERISHABLE: Limits = { roomMin: 60, fridgeH: 24, freezerMonths: 2 }
-/** Vegetable purée and juice. */
-const MOIST: Limits = { ...PLAIN, fridgeH: 24, freezerMonths: 2 }
-/** Raw potato greys and weeps in the cold: the pot within the hour, or the freezer. */
-const POTATO: Limits = { roomMin: 60, fridgeH: 0, freezerMonths: 2 }
-/** A row that forbids drying in room air: egg, milk, curd, purée, bean curd. Water, wine and drinks dry away. */
-const isWet = (row: WorkedRow): boolean =>
-  row.grams > 0 &&
-  (isPerishable(row) || (row.ingredient.water > FRESH_WATER && ['vegetable', 'egg'].includes(row.ingredient.group)))
+/** A row that forbids drying in room air: egg, milk, curd, purée, drinks. Water and wine dry away. */
+const isWet = ({ ingredient, grams }: WorkedRow): boolean => grams > 0 && spoilageOf(ingredient) !== 'plain'
 
 const isPotatoBase = ({ part, ingredient, grams }: WorkedRow): boolean =>
   grams > 0 && part === 'base' && ingredient.id.startsWith('potato')
+
+/** Fat goes rancid in the jar: with so much of it, percent of flour and the flour's own counted, so many months at the most. */
+const RANCID: readonly (readonly [fatPercent: number, months: number])[] = [
+  [3, 3],
+  [1.8, 6],
+]
+const driedFor = (months: number | null, fatPercent: number): number | null =>
+  months && Math.min(months, ...RANCID.filter(([over]) => fatPercent > over).map(([, most]) => most))
+
+/** Best quality in the freezer, months. */
+const FREEZER_MONTHS = { plain: 3, wet: 2 }
 
 type Scalding = Pick<Reckoned, 'sheet' | 'rows' | 'flourMoisture' | 'water' | 'practice'>
 
@@ -53,12 +45,6 @@ export function scalded({ sheet, rows, flourMoisture, water, practice }: Scaldin
 const isSimmered = ({ course }: Dough): boolean =>
   course.some((step) => step.do === 'prepare' && step.what === 'simmer')
 
-const strictest = (all: readonly Limits[]): Limits => ({
-  roomMin: Math.min(...all.map(({ roomMin }) => roomMin)),
-  fridgeH: Math.min(...all.map(({ fridgeH }) => fridgeH)),
-  freezerMonths: Math.min(...all.map(({ freezerMonths }) => freezerMonths)),
-})
-
 /** The stricter of all that is known of this dough as this shape. */
 export function keepingOf(
   worked: Scalding & Pick<Reckoned, 'dough' | 'batch'>,
@@ -74,15 +60,26 @@ export function keepingOf(
     ...(filled ? [{ code: 'filling' } as const] : []),
     ...(cooked ? [{ code: 'scalded' } as const] : []),
   ]
-  const perishable = filled || rows.some((row) => row.grams > 0 && isPerishable(row))
-  const limits = strictest([
-    { roomMin: shape.keep.roomH * 60, fridgeH: shape.keep.fridgeDays * 24, freezerMonths: shape.keep.freezerMonths },
-    batch.carbonatePercent >= ALKALINE_PERCENT ? ALKALINE : PLAIN,
-    ...(perishable ? [PERISHABLE] : []),
-    ...(wet.length > 0 ? [MOIST] : []),
-    ...(rows.some(isPotatoBase) ? [POTATO] : []),
-  ])
-  return { ...limits, wet, perishable, driedMonths: wet.length > 0 ? null : shape.keep.driedMonths }
+  const contents = {
+    rows: rows.filter(({ grams }) => grams > 0).map(({ ingredient }) => spoilageOf(ingredient)),
+    carbonatePercent: batch.carbonatePercent,
+    scalded: cooked,
+    potatoBase: rows.some(isPotatoBase),
+  }
+  // A dough that waits for its filling is a dough like any.
+  const ofDough = limitsOf({ ...contents, filled: false })
+  const { warmMin, coldH } = limitsOf({ ...contents, filled })
+  const { roomH, fridgeDays, freezerMonths, driedMonths } = shape.keep
+  const isDry = wet.length === 0
+  return {
+    dough: { warmMin: ofDough.warmMin, coldH: ofDough.coldH },
+    roomMin: Math.min(warmMin, roomH * 60),
+    fridgeH: Math.min(coldH, fridgeDays * 24),
+    freezerMonths: Math.min(freezerMonths, isDry ? FREEZER_MONTHS.plain : FREEZER_MONTHS.wet),
+    wet,
+    perishable: filled || rows.some(isPerishable),
+    driedMonths: isDry ? driedFor(driedMonths, batch.fatPercent) : null,
+  }
 }
 
 /** Air before the pot stays within what the dough may lie open; what wants longer than that is dried, not aired. */
@@ -101,9 +98,5 @@ export function cautionsOf({
   sheet,
 }: Pick<Reckoned, 'dough' | 'rows' | 'shape' | 'sheet'>): readonly string[] {
   const own = dough.cautions.filter((id) => id !== 'fillings' && id !== 'egg-dairy')
-  return [
-    ...own,
-    ...(rows.some((row) => row.grams > 0 && isPerishable(row)) ? ['egg-dairy'] : []),
-    ...(isFilled(sheet, shape) ? ['fillings'] : []),
-  ]
+  return [...own, ...(rows.some(isPerishable) ? ['egg-dairy'] : []), ...(isFilled(sheet, shape) ? ['fillings'] : [])]
 }

@@ -3,8 +3,9 @@ import { asShape } from '../match/index.ts'
 import type { Sheet, Dough, Shape } from '../model/index.ts'
 import { setsFor, type SchoolSets } from './school.ts'
 import { waterCFor } from './waterHeat.ts'
-import { isCurdBased, isPerishable, PERISHABLE_REST_MIN } from './perishable.ts'
-import type { Kitchen } from './kitchen.ts'
+import { limitsOf, spoilageOf, warmShare } from '../safety/index.ts'
+import { isCurdBased } from './perishable.ts'
+import { benchC, type Kitchen } from './kitchen.ts'
 import type { WorkedRow } from './workedRow.ts'
 
 export interface Practice {
@@ -42,27 +43,47 @@ const NIGHT_MIN = 360
 /** A curd dough chills while it rests, half an hour at least. */
 const CURD_REST_MIN = 30
 
-/** What is in the dough may want less of the room than the school does: egg and milk an hour at the most, curd none. */
-function safeRest(rest: Rest, rows: readonly WorkedRow[]): Rest {
-  if (rest.restMin < 1 || rest.restCold) return rest
-  if (isCurdBased(rows)) return { restMin: Math.max(CURD_REST_MIN, rest.restMin), restCold: true }
-  const perishable = rows.some((row) => row.grams > 0 && isPerishable(row))
-  return perishable ? { ...rest, restMin: Math.min(PERISHABLE_REST_MIN, rest.restMin) } : rest
+/** An hour in the fridge is the least that cools a lump through, and worth going there for. */
+const LEAST_COLD_MIN = 60
+
+/**
+ * What is in the dough, and a hot room, may allow less than the school asks: curd rests cold; what would lie warm too long rests in
+ * the fridge where the dough bears it, and shorter where it does not; a night that this dough does not bear is no rest at all.
+ */
+function safeRest(rest: Rest, dough: Dough, rows: readonly WorkedRow[], roomC: number): Rest {
+  if (rest.restMin < 1) return rest
+  const { coldH, warmMin } = limitsOf({
+    ...NOTHING_MORE,
+    rows: rows.filter(({ grams }) => grams > 0).map(({ ingredient }) => spoilageOf(ingredient)),
+  })
+  const coldMin = 60 * Math.min(coldH, dough.restColdH.high)
+  if (isCurdBased(rows)) return { restMin: Math.min(60 * coldH, Math.max(CURD_REST_MIN, rest.restMin)), restCold: true }
+  if (rest.restCold && coldMin >= LEAST_COLD_MIN) return { ...rest, restMin: Math.min(coldMin, rest.restMin) }
+  const warm = rest.restCold ? dough.restMin.best : rest.restMin
+  const atMost = warmMin * warmShare(roomC)
+  if (warm <= atMost) return { restMin: warm, restCold: false }
+  return warmShare(roomC) < 1 && coldMin >= LEAST_COLD_MIN
+    ? { restMin: Math.min(coldMin, Math.max(LEAST_COLD_MIN, warm)), restCold: true }
+    : { restMin: atMost, restCold: false }
 }
+
+/** What the rows alone do not say. */
+const NOTHING_MORE = { carbonatePercent: 0, filled: false, scalded: false, potatoBase: false }
 
 export function practiceOf(
   sheet: Sheet,
   dough: Dough,
   shape: Shape,
   rows: readonly WorkedRow[],
-  { schools, gear }: Kitchen,
+  kitchen: Kitchen,
 ): Practice {
+  const { schools, gear } = kitchen
   const sets = setsFor(schools, dough.family, gear.schools, sheet.schools)
   return {
     sets,
     // What a shape needs no school takes from it.
     waterC: sheet.waterC ?? asShape(shape, dough)?.waterC ?? waterCFor(dough, sets),
-    ...safeRest({ ...restOf(dough, sets.rest), ...restAsRead(sheet) }, rows),
+    ...safeRest({ ...restOf(dough, sets.rest), ...restAsRead(sheet) }, dough, rows, benchC(kitchen)),
     potSaltGPerL: asShape(shape, dough)?.potSaltGPerL ?? sets.potSaltGPerL ?? dough.pot.saltGPerL,
   }
 }

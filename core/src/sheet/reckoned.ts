@@ -3,6 +3,7 @@ import type { BatchResult } from '../formula/index.ts'
 import type { FlourLot } from '../lot/index.ts'
 import type { ShapeMatch } from '../match/index.ts'
 import type { Dough, Shape, Sheet, WetReason, Window } from '../model/index.ts'
+import type { Limits } from '../safety/index.ts'
 import type { Pieces } from '../shape/index.ts'
 import type { Balance } from './balance.ts'
 import type { Practice } from './practice.ts'
@@ -22,7 +23,9 @@ export interface Keeping {
   readonly wet: readonly WetReason[]
   /** Egg, milk, curd and the like, or a filling: what spoils first. */
   readonly perishable: boolean
-  /** At room heat from made to pot, fridge or freezer, min. */
+  /** From mixing on, by what is in it: warm, up to 27 °C (`warmShare` says what a hotter room leaves of it), and at 5 °C or below. */
+  readonly dough: Pick<Limits, 'warmMin' | 'coldH'>
+  /** Of shaped pieces, the shape's own limits on top: warm, min. */
   readonly roomMin: number
   readonly fridgeH: number
   readonly freezerMonths: number

@@ -32,7 +32,13 @@ const kettle: Pot = { id: 'kettle', name: 'Kettle', holdsL: 12, ringKW: 3 }
 const gear = { altitudeM: 0, tapC: 12 }
 const fresh = { moisture: 0.35, finish: null }
 
-const pieceOf = (of: Plan, { blank, wallMm, section }: Shape, finish: Finish | null, moisture: number, altitudeM: number) => ({
+const pieceOf = (
+  of: Plan,
+  { blank, wallMm, section }: Shape,
+  finish: Finish | null,
+  moisture: number,
+  altitudeM: number,
+) => ({
   shape: { blank, wallMm, section },
   made: of.shape.blank,
   finish,

@@ -45,7 +45,7 @@ export const solidsG = (startG: number, startMoisture: number): number => startG
 /** What the scale shows of the same dry matter at another moisture, g. */
 export const atMoistureG = (dryG: number, moisture: number): number => dryG / (1 - moisture)
 
-const WORLDS = 128
+const WORLDS = 96
 /** Share of what has left that any model is off by: nests settle, a draught comes and goes. */
 const MODEL = 0.006
 /** A target no air of a kitchen reaches, so that a run goes on to the last reading. */
@@ -57,7 +57,7 @@ const BENT = 3
 const DIFFERENCE = 0.1
 const SETTLED = 0.02
 /** Nine in ten with a little more on either side, for what no world here is like. */
-const [LOW, HIGH] = [0.04, 0.96]
+const [LOW, HIGH] = [0.035, 0.965]
 
 /** Draws that are the same each time, so that a band moves by what was weighed alone; each has its mirror image. */
 function draws(count: number, width: number, seed: number): readonly (readonly number[])[] {

@@ -17,7 +17,7 @@ import { useKeyIsTaken } from '../../ui/useKeyIsTaken.ts'
 import { usePhone } from '../../ui/usePhone.ts'
 import { Lanes } from './Lanes.tsx'
 import { SetAside } from './SetAside.tsx'
-import { BenchViewContext } from './StepPage.tsx'
+import { BenchViewContext } from './view.tsx'
 import { stepSheets } from './stepSheets.ts'
 import { stepName, type Worded } from '../../words/index.ts'
 

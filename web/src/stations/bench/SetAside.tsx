@@ -3,7 +3,8 @@ import { format, formatDistanceStrict } from 'date-fns'
 import { recordTap } from '../../state/bench.ts'
 import { useClock } from '../../ui/useNow.ts'
 import { InTheBowl } from './steps/BowlRule.tsx'
-import { Big, Note, StepPage, useBench } from './StepPage.tsx'
+import { StepPage } from './StepPage.tsx'
+import { Big, Note, useBench } from './view.tsx'
 import { stepName } from '../../words/index.ts'
 
 const MINUTE_MS = 60_000

@@ -1,55 +1,20 @@
 /** One step at a time, large: a title, what to do, the figures, and one dark action that the space bar presses. */
-import {
-  formatCountdown,
-  liveTimers,
-  stepsOf,
-  waitOf,
-  type PlannedStep,
-  type StepKind,
-  type StepOf,
-} from '@harina/core'
-import { createContext, useContext, useEffect, useRef, useState, type ReactNode } from 'react'
+import { formatCountdown, liveTimers, stepsOf, waitOf } from '@harina/core'
+import { useEffect, useRef, useState, type ReactNode } from 'react'
 import { Link, useLocation } from 'react-router'
 import { recordTap } from '../../state/bench.ts'
 import { takeBack } from '../../state/takeBack.ts'
 import { useApp } from '../../state/store.ts'
 import { callsOf } from '../../ui/batches.ts'
-import { useAtBench, type RunningBatch } from '../../state/select.ts'
+import { useAtBench } from '../../state/select.ts'
 import { usePageTitle } from '../../ui/pageTitle.ts'
 import { speak } from '../../ui/voice.ts'
 import { useClock, useNow } from '../../ui/useNow.ts'
 import { useKeys } from '../../ui/useKeys.ts'
 import { usePhone } from '../../ui/usePhone.ts'
-import { useUnits } from '../../ui/units.ts'
 import { callWords, stepName, timerName } from '../../words/index.ts'
-
-export interface BenchView {
-  readonly running: RunningBatch
-  /** The one shown. */
-  readonly step: PlannedStep
-  /** False while a step is only looked at. */
-  readonly live: boolean
-  readonly back: () => void
-  /** The panel of signs and what to do about them. */
-  readonly onTrouble: () => void
-  /** Whether a key is for what has the focus. */
-  readonly keyIsTaken: (target: EventTarget | null) => boolean
-}
-
-export const BenchViewContext = createContext<BenchView | null>(null)
-
-export function useBench(): BenchView {
-  const view = useContext(BenchViewContext)
-  if (!view) throw new Error('a bench step outside the bench')
-  return view
-}
-
-/** The step shown, where a sheet is only ever shown for one kind. */
-export function useStep<K extends StepKind>(kind: K): StepOf<K> {
-  const { step } = useBench()
-  if (step.kind !== kind) throw new Error(`a ${kind} sheet for a ${step.kind} step`)
-  return step as StepOf<K>
-}
+import { useBench } from './view.tsx'
+import { WarmLeft } from './WarmLeft.tsx'
 
 export interface StepAction {
   readonly label: string
@@ -217,6 +182,7 @@ export function StepPage({ title, lead, action, second, onDigit, aside, children
       </section>
       <div className="flex flex-col gap-5 lg:overflow-y-auto lg:border-l lg:border-line lg:pl-6">
         {aside}
+        <WarmLeft />
         <OtherClocks />
         <Meanwhile />
       </div>
@@ -270,40 +236,4 @@ export function StepPage({ title, lead, action, second, onDigit, aside, children
       </div>
     </div>
   )
-}
-
-/** A figure one can read from across the kitchen. */
-export function Big({ label, figure, unit, small }: { label: string; figure: string; unit: string; small?: boolean }) {
-  return (
-    <div>
-      <p className="text-md text-second">{label}</p>
-      <p className="figure leading-[0.95] font-semibold whitespace-nowrap">
-        <span className={small ? 'text-6xl' : 'text-7xl md:text-8xl'}>{figure}</span>
-        <span className={small ? 'text-4xl' : 'text-5xl'}> {unit}</span>
-      </p>
-    </div>
-  )
-}
-
-export function Note({
-  title,
-  grade = 'note',
-  children,
-}: {
-  title: string
-  grade?: 'note' | 'caution'
-  children: ReactNode
-}) {
-  return (
-    <div className={`pl-3 ${grade === 'caution' ? 'border-l-5 border-danger' : 'border-l-2 border-second'}`}>
-      <h2 className="head text-lg leading-tight">{title}</h2>
-      <p className="text-label leading-snug text-second">{children}</p>
-    </div>
-  )
-}
-
-/** A length, in the unit one would say it in. */
-export function BigLength({ label, mm, small }: { label: string; mm: number; small?: boolean }) {
-  const { figure, unit } = useUnits().lengthShown(mm)
-  return <Big label={label} figure={figure} unit={unit} small={small ?? false} />
 }

@@ -226,7 +226,7 @@ it('pot, fridge, freezer or rack: what is chosen decides what comes next', async
   await press(/Into the fridge/)
   await press(/^Into the fridge space|^Into the fridge$/)
   expect(title()).toBe('Kept in the fridge')
-  expect(screen.getByText(/2 days at most/)).toBeTruthy()
+  expect(screen.getByText(/2 days from mixing on at most/)).toBeTruthy()
   await press(/^Out, to the pot/)
   expect(title()).toBe('Cook')
 })

@@ -1,5 +1,5 @@
 import { WallCard } from '#web/ui/WallCard.tsx'
-import { useBench } from '../StepPage.tsx'
+import { useBench } from '../view.tsx'
 
 export default function Card({ onClose }: { onClose: () => void }) {
   const { batch, state } = useBench().running

@@ -19,7 +19,7 @@ import { useRunningBatches, type RunningBatch } from '#web/state/select.ts'
 import { useKitchen } from '#web/state/select.ts'
 import { useUnits } from '#web/ui/units.ts'
 import { counted, hoursWords } from '#web/words/index.ts'
-import { useBench } from '../StepPage.tsx'
+import { useBench } from '../view.tsx'
 
 const reasons = ['Too wet to save', 'Too dry to save', 'Ran out of time', 'Not needed after all']
 

@@ -5,7 +5,7 @@ import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { SidePanel } from '#web/ui/SidePanel.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { ScaleStrip } from '#web/ui/scale/ScaleStrip.tsx'
-import { useBench } from '../StepPage.tsx'
+import { useBench } from '../view.tsx'
 
 /** The jar of flour for the board, jar and all: only what it loses counts. */
 export default function JarPanel({ onClose }: { onClose: () => void }) {

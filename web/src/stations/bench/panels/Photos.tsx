@@ -7,7 +7,7 @@ import { put } from '#web/state/workspace.ts'
 import { PHOTO_MAX_PX, reducePhoto, type PhotoProblem } from '#web/devices/reducePhoto.ts'
 import { PhotoRow } from '#web/ui/PhotoRow.tsx'
 import { SidePanel } from '#web/ui/SidePanel.tsx'
-import { useBench } from '../StepPage.tsx'
+import { useBench } from '../view.tsx'
 import { stepName } from '#web/words/index.ts'
 
 const problemWords: Readonly<Record<PhotoProblem, string>> = {

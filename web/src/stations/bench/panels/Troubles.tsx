@@ -18,7 +18,7 @@ import { SidePanel } from '#web/ui/SidePanel.tsx'
 import { tables } from '#web/state/tables.ts'
 import { useClock } from '#web/ui/useNow.ts'
 import { useUnits } from '#web/ui/units.ts'
-import { useBench } from '../StepPage.tsx'
+import { useBench } from '../view.tsx'
 import { evidenceWords, stageWords } from '#web/words/index.ts'
 import { Choice } from '#web/ui/Choice.tsx'
 

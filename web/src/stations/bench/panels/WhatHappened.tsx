@@ -7,7 +7,7 @@ import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { SidePanel } from '#web/ui/SidePanel.tsx'
 import { useEntryWords } from '#web/ui/useEntryWords.ts'
 import { useUnits } from '#web/ui/units.ts'
-import { useBench } from '../StepPage.tsx'
+import { useBench } from '../view.tsx'
 
 const unitOf = (event: BenchEvent): Unit => (event.type === 'shaped' ? 'count' : event.type === 'cooked' ? 'min' : 'g')
 

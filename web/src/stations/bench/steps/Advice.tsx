@@ -1,6 +1,6 @@
 import { formatPercent, formatPoints, type CorrectionStep, type Feel, type Suggestion } from '@harina/core'
 import { useUnits } from '#web/ui/units.ts'
-import { Note, useBench } from '../StepPage.tsx'
+import { Note, useBench } from '../view.tsx'
 import { counted, measureWords, type Worded } from '#web/words/index.ts'
 
 function waitWhy(why: 'drinking' | 'chasing', feel: Feel | null, isBatter: boolean): string {

@@ -7,7 +7,9 @@ import { ShapeEngraving } from '#web/ui/ShapeEngraving.tsx'
 import { useNow } from '#web/ui/useNow.ts'
 import { useUnits } from '#web/ui/units.ts'
 import { counted, capital, hoursWords, monthsWords, wetWords } from '#web/words/index.ts'
-import { Note, StepPage, useBench, useStep } from '../StepPage.tsx'
+import { StepPage } from '../StepPage.tsx'
+import { Note, useBench, useStep } from '../view.tsx'
+import { useLeft } from '../WarmLeft.tsx'
 
 type Choice = readonly [finish: Finish, label: string, words: string]
 
@@ -21,14 +23,13 @@ const into: Readonly<Record<StepOf<'cook'>['how'], string>> = {
 function choicesOf(
   { minutes: [low, high], keeps }: StepOf<'air'>,
   cook: StepOf<'cook'> | undefined,
+  fridgeH: number,
 ): readonly Choice[] {
   const inTheAir =
     high === 0 ? 'at once' : low > 0 ? `after ${low} to ${high} minutes in the air` : `within ${high} minutes`
   return [
     ...(cook ? [['cook', into[cook.how], inTheAir] as const] : []),
-    ...(keeps.fridgeH > 0
-      ? [['hold', 'Into the fridge', `dusted, covered, ${hoursWords(keeps.fridgeH)} at most`] as const]
-      : []),
+    ...(fridgeH > 0 ? [['hold', 'Into the fridge', `dusted, covered, ${hoursWords(fridgeH)} at most`] as const] : []),
     ...(keeps.freezerMonths > 0
       ? [['freeze', 'Into the freezer', `flat on a tray, then bagged, ${monthsWords(keeps.freezerMonths)}`] as const]
       : []),
@@ -96,7 +97,11 @@ export function AirStep() {
   const step = useStep('air')
   const { batch, state } = running
   const cook = batch.plan.steps.find((each): each is StepOf<'cook'> => each.kind === 'cook')
-  const choices = choicesOf(step, cook)
+  const left = useLeft()
+  const warmMin = Math.floor(Math.min(step.keeps.roomMin, left.roomLeftMin))
+  // What the dough has lain already is taken off.
+  const fridgeH = Math.floor(Math.min(step.keeps.fridgeH, left.fridgeLeftH))
+  const choices = choicesOf(step, cook, fridgeH)
   const [picked, setPicked] = useState<Finish | null>(state.finish)
   const chosen = choices.find(([finish]) => finish === picked) ?? choices[0]
   const shape = useKitchen()?.shapes.get(batch.plan.shape.id)
@@ -138,10 +143,15 @@ export function AirStep() {
       aside={
         <>
           <InTheAir minutes={step.minutes} openMin={openMin} />
-          <Note title={`${hoursWords(step.keeps.roomMin / 60)} at room heat`} grade="caution">
-            Raw, it lies warm no longer than that: then the pot, the fridge or the freezer. Your local code may say
-            sooner.
-          </Note>
+          {warmMin > 0 ? (
+            <Note title={`${counted(warmMin, 'minute')} left at room heat`} grade="caution">
+              Then cook, chill or freeze them. Every warm minute from mixing on counts. Your local code may say sooner.
+            </Note>
+          ) : (
+            <Note title="Warm for too long" grade="caution">
+              Cook them now for yourself, or throw them away; do not keep, dry or serve them.
+            </Note>
+          )}
           <NotTheRack keeps={step.keeps} />
         </>
       }

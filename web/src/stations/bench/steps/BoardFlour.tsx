@@ -2,7 +2,7 @@
 import { boardFlour, formatPoints } from '@harina/core'
 import { lazy, Suspense, useState } from 'react'
 import { useUnits } from '#web/ui/units.ts'
-import { useBench } from '../StepPage.tsx'
+import { useBench } from '../view.tsx'
 
 const JarPanel = lazy(() => import('../panels/JarPanel.tsx'))
 

@@ -3,7 +3,7 @@ import { PlanRule } from '#web/ui/rule/PlanRule.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { ruleLabel } from '#web/ui/rule/ruleLabel.ts'
 import type { RuleMark } from '#web/ui/rule/ruleLayout.ts'
-import { useBench } from '../StepPage.tsx'
+import { useBench } from '../view.tsx'
 
 /** How far left of its window the rule begins at the bench, points: where a bowl stands before the hold-back. */
 const LEAD_POINTS = 9

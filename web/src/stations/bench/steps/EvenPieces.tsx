@@ -6,7 +6,7 @@ import { Chart } from '#web/ui/chart/Chart.tsx'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { ScaleStrip } from '#web/ui/scale/ScaleStrip.tsx'
-import { useBench } from '../StepPage.tsx'
+import { useBench } from '../view.tsx'
 import { counted } from '#web/words/index.ts'
 
 const HEIGHT = 92

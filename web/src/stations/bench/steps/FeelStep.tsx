@@ -8,7 +8,8 @@ import { HeldBack } from './HeldBack.tsx'
 import { FeelWords } from './FeelWords.tsx'
 import { useLooks } from './useLooks.ts'
 import { OwnStep } from './OwnStep.tsx'
-import { StepPage, useBench, type StepAction } from '../StepPage.tsx'
+import { StepPage, type StepAction } from '../StepPage.tsx'
+import { useBench } from '../view.tsx'
 import { counted, feelTest, stepName } from '#web/words/index.ts'
 
 /** What can be done now: the answer to the word, and beside it the other answer. */

@@ -2,7 +2,7 @@
 import { additionOf, heldBack, roundHalfUp } from '@harina/core'
 import { recordTap } from '#web/state/bench.ts'
 import { useUnits } from '#web/ui/units.ts'
-import { useBench } from '../StepPage.tsx'
+import { useBench } from '../view.tsx'
 
 const PARTS = [
   ['a quarter', 1 / 4],

@@ -10,7 +10,8 @@ import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { ShapeEngraving } from '#web/ui/ShapeEngraving.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { counted, hoursWords, monthsWords } from '#web/words/index.ts'
-import { Big, Note, StepPage, useBench } from '../StepPage.tsx'
+import { StepPage } from '../StepPage.tsx'
+import { Big, Note, useBench } from '../view.tsx'
 
 /** Such a step stands only where something was put away. */
 function useKeptSince() {
@@ -113,7 +114,7 @@ export function HoldStep() {
         </>
       }
     >
-      <UseBy words={hoursWords(keeps.fridgeH)} />
+      <UseBy words={`${hoursWords(keeps.fridgeH)} from mixing on`} />
     </Kept>
   )
 }

@@ -5,7 +5,8 @@ import { useRef } from 'react'
 import { recordTap } from '#web/state/bench.ts'
 import { notify } from '#web/state/notify.ts'
 import { useUnits } from '#web/ui/units.ts'
-import { Note, useBench, type StepAction } from '../StepPage.tsx'
+import { type StepAction } from '../StepPage.tsx'
+import { Note, useBench } from '../view.tsx'
 
 /** The next shape to weigh off, before the rest is worked; null once each has gone its way. */
 export function useOtherShapes(): StepAction | null {

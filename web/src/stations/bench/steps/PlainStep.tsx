@@ -1,7 +1,8 @@
 import { stepMinutes } from '@harina/core'
 import { finishStep } from '#web/state/bench.ts'
 import { stepName } from '#web/words/index.ts'
-import { StepPage, useBench } from '../StepPage.tsx'
+import { StepPage } from '../StepPage.tsx'
+import { useBench } from '../view.tsx'
 import { InTheBowl } from './BowlRule.tsx'
 import { Timed } from './Timed.tsx'
 

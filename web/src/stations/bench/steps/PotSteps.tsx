@@ -7,7 +7,8 @@ import { ShapeEngraving } from '#web/ui/ShapeEngraving.tsx'
 import { useClock } from '#web/ui/useNow.ts'
 import { useUnits } from '#web/ui/units.ts'
 import { usePot, type PotOf } from '#web/ui/usePot.ts'
-import { Note, StepPage, useBench, useStep } from '../StepPage.tsx'
+import { StepPage } from '../StepPage.tsx'
+import { Note, useBench, useStep } from '../view.tsx'
 import { Timed } from './Timed.tsx'
 import {
   counted,

@@ -12,7 +12,8 @@ import {
 import { finishStep } from '#web/state/bench.ts'
 import { useKitchen } from '#web/state/select.ts'
 import { useUnits } from '#web/ui/units.ts'
-import { Big, Note, StepPage, useBench, useStep } from '../StepPage.tsx'
+import { StepPage } from '../StepPage.tsx'
+import { Big, Note, useBench, useStep } from '../view.tsx'
 import { HowTo } from './HowTo.tsx'
 import { useCounted } from './useCounted.tsx'
 

@@ -1,7 +1,8 @@
 /** Everything at hand before the flour is wet: a list to run a finger down, and the course of what follows. */
 import { recordTap, finishStep } from '#web/state/bench.ts'
 import { useKitchen } from '#web/state/select.ts'
-import { Note, StepPage, useBench, useStep } from '../StepPage.tsx'
+import { StepPage } from '../StepPage.tsx'
+import { Note, useBench, useStep } from '../view.tsx'
 import { readyWord } from '#web/words/index.ts'
 
 export function ReadyStep() {

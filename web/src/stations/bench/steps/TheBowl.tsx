@@ -6,7 +6,7 @@ import { HatchPattern } from '#web/ui/family.tsx'
 import { spreadLabels } from '#web/ui/spreadLabels.ts'
 import { useUnits } from '#web/ui/units.ts'
 import { usePhone } from '#web/ui/usePhone.ts'
-import { useBench } from '../StepPage.tsx'
+import { useBench } from '../view.tsx'
 
 /** `names`: room for what stands beside it. */
 const DESK = { width: 300, height: 240, names: 380 }

@@ -5,7 +5,8 @@ import { recordTap } from '#web/state/bench.ts'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { useClock } from '#web/ui/useNow.ts'
 import { spanOfMinutes } from '#web/words/index.ts'
-import { Big, StepPage, useBench } from '../StepPage.tsx'
+import { StepPage } from '../StepPage.tsx'
+import { Big, useBench } from '../view.tsx'
 
 interface TimedProps {
   readonly timer: TimerId

@@ -4,7 +4,7 @@ import { KNEADING_WARMS_C } from '@harina/core/heat'
 import { finishStep } from '#web/state/bench.ts'
 import { useNow } from '#web/ui/useNow.ts'
 import { useUnits } from '#web/ui/units.ts'
-import { Note, useBench, useStep } from '../StepPage.tsx'
+import { Note, useBench, useStep } from '../view.tsx'
 import { InTheBowl } from './BowlRule.tsx'
 import { BoardFlour } from './BoardFlour.tsx'
 import { FeelAgain } from './FeelAgain.tsx'
@@ -202,12 +202,6 @@ export function RestStep() {
             <Note title={low >= 1 ? `At least ${counted(low, 'minute')}` : 'A short stand'}>
               {sign} {high >= 90 && past(hoursWords(high / 60))}
             </Note>
-            {high > 120 && (
-              <Note title="Over two hours" grade="caution">
-                At room temperature many food codes stop at two hours when you serve others: chill it then, and let it
-                come back before rolling. Your local code decides.
-              </Note>
-            )}
           </>
         )
       }

@@ -29,7 +29,8 @@ import { useUnits } from '#web/ui/units.ts'
 import { Jug } from './Jug.tsx'
 import { TheBowl } from './TheBowl.tsx'
 import { ScaleStrip } from '#web/ui/scale/ScaleStrip.tsx'
-import { Big, Note, StepPage, useBench } from '../StepPage.tsx'
+import { StepPage } from '../StepPage.tsx'
+import { Big, Note, useBench } from '../view.tsx'
 import { capital, listed } from '#web/words/index.ts'
 
 /** What the maker says went on the scale; until then what the plan wants for what is already in the bowl. */

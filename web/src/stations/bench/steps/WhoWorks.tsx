@@ -2,7 +2,7 @@
 import type { Worker } from '@harina/core'
 import { recordTap } from '#web/state/bench.ts'
 import { capital, workerWords } from '#web/words/index.ts'
-import { useBench } from '../StepPage.tsx'
+import { useBench } from '../view.tsx'
 
 interface Props {
   readonly label: string

@@ -2,7 +2,7 @@ import { benchPieces, formatNumber } from '@harina/core'
 import { useState, type ReactNode } from 'react'
 import { finishStep } from '#web/state/bench.ts'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
-import { useBench } from '../StepPage.tsx'
+import { useBench } from '../view.tsx'
 
 /** The last step of cutting counts the pieces, unless a hand shapes them after. */
 export function useCounted(kind: 'cut' | 'stamp' | 'press' | 'pull') {

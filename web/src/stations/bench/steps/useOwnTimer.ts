@@ -1,5 +1,5 @@
 import { ownTimers, recordTap } from '#web/state/bench.ts'
-import { useBench } from '../StepPage.tsx'
+import { useBench } from '../view.tsx'
 
 /** Timers of the maker's own, numbered in the batch. */
 export function useOwnTimer() {

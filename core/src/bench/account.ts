@@ -1,0 +1,72 @@
+/** Warm and cold minutes of a batch, from mixing on: over rests, work, airing, pauses, splits and the fridge. */
+import { leftOf, spentBy, type Left, type Lying } from '../safety/index.ts'
+import type { BenchEvent, Keeps, Plan, PlannedStep, StepOf } from '../model/index.ts'
+import { activeEvents } from './history.ts'
+import { applyEvent, currentStep } from './replay.ts'
+import { initialState, type BenchState } from './state.ts'
+
+const MINUTE_MS = 60_000
+const FRIDGE_C = 4
+const FREEZER_C = -18
+/** Flour, water and salt, for plans that do not say. */
+const USUAL = { warmMin: 120, coldH: 48 }
+
+/** What the plan says of keeping; null where its pieces go on without a wait. */
+export const keepsOf = ({ steps }: Pick<Plan, 'steps'>): Keeps | null =>
+  steps.find((step): step is StepOf<'air'> => step.kind === 'air')?.keeps ?? null
+
+/** What the dough of this plan may lie, warm and cold, from mixing on. */
+export function doughLimits(plan: Pick<Plan, 'steps'>): { readonly warmMin: number; readonly coldH: number } {
+  const keeps = keepsOf(plan)
+  return keeps?.dough ?? (keeps ? { warmMin: keeps.roomMin, coldH: keeps.fridgeH } : USUAL)
+}
+
+/** How warm a batch lies while it stands at a step, °C; null on the rack, which has an account of its own. */
+function heatAt(plan: Plan, { timers }: BenchState, step: PlannedStep | null): number | null {
+  switch (step?.kind) {
+    case 'hold':
+      return FRIDGE_C
+    case 'freeze':
+      return FREEZER_C
+    case 'dry':
+      return null
+    case 'rest':
+      return step.cold && timers[step.id] ? FRIDGE_C : plan.roomC
+    // Until it is taken out.
+    case 'temper':
+      return timers[step.id] ? plan.roomC : FRIDGE_C
+    default:
+      return plan.roomC
+  }
+}
+
+/** Flour and water have met: before that nothing in a bowl spoils by the hour. */
+const isMixed = ({ pouredG, flourInAt }: BenchState, { water }: Plan): boolean =>
+  pouredG > 0 || (water.startG === 0 && flourInAt !== null)
+
+/** How the dough has lain from mixing until this time, in order. */
+export function lainUntil(plan: Plan, events: readonly BenchEvent[], untilMs: number): readonly Lying[] {
+  const lain: Lying[] = []
+  let state = initialState
+  let fromMs: number | null = null
+  const close = (toMs: number) => {
+    const temperatureC = heatAt(plan, state, currentStep(plan, state))
+    if (fromMs !== null && toMs > fromMs && temperatureC !== null)
+      lain.push({ minutes: (toMs - fromMs) / MINUTE_MS, temperatureC })
+  }
+  for (const event of activeEvents(events)) {
+    const atMs = Date.parse(event.at)
+    if (atMs > untilMs || state.end) break
+    close(atMs)
+    state = applyEvent(plan, state, event)
+    if (fromMs !== null || isMixed(state, plan)) fromMs = Math.max(atMs, fromMs ?? atMs)
+  }
+  if (!state.end) close(untilMs)
+  return lain
+}
+
+/** What is left of the dough's limits at this time: in a room as warm as its own, and in the fridge. */
+export function leftAt(plan: Plan, events: readonly BenchEvent[], atMs: number): Left {
+  const limits = doughLimits(plan)
+  return leftOf(spentBy(lainUntil(plan, events, atMs), limits), limits, plan.roomC)
+}

@@ -1,0 +1,92 @@
+/** How long doughs may lie: the worked cases, what is in the table, and no path that adds up to more than the strictest limit. */
+import { leftOf, limitsOf, planSteps, spentBy, spoilageOf, warmShare, type Ingredient } from '@harina/core'
+import { calc } from '@harina/core/calc'
+import cases from '../../core/vectors/limits.json' with { type: 'json' }
+import { calcTables } from './calcTables.ts'
+import { doughs, ingredients, shapes } from './index.ts'
+import { shapesFor, startSheet } from '@harina/core'
+import { wholeKitchen, work } from './testing/wholeKitchen.ts'
+
+interface Case {
+  readonly id: string
+  readonly request: unknown
+  readonly expect: Readonly<Record<string, number | boolean>>
+}
+
+it.each((cases as unknown as readonly Case[]).map((each) => [each.id, each] as const))(
+  '%s',
+  (_, { request, expect: wanted }) => {
+    const answer = calc(request, calcTables)
+    if (wanted['ok'] === false) return expect(answer.ok).toBe(false)
+    if (!answer.ok) throw new Error(answer.error.message)
+    for (const [key, value] of Object.entries(wanted)) {
+      const found = (answer.result as Record<string, unknown>)[key]
+      if (typeof value === 'number') expect(found).toBeCloseTo(value, 6)
+      else expect(found).toBe(value)
+    }
+  },
+)
+
+it('what of the table spoils, and how soon', () => {
+  const of = (wanted: string) => ingredients.filter((row) => spoilageOf(row) === wanted).map(({ id }) => id)
+  expect(of('perishable')).toEqual(
+    expect.arrayContaining([
+      'milk-whole',
+      'oat-drink',
+      'soy-drink',
+      'almond-drink',
+      'squid-ink',
+      'egg-whole',
+      'tofu-firm',
+      'chickpea-cooked-mashed',
+      'quark',
+    ]),
+  )
+  expect(of('moist')).toEqual(
+    expect.arrayContaining([
+      'chickpea-cooking-water',
+      'vegetable-broth',
+      'carrot-juice',
+      'spinach-puree',
+      'herbs-chopped',
+    ]),
+  )
+  const dry = ingredients.filter(
+    ({ group, water }: Ingredient) => group === 'flour' || group === 'salt' || water < 0.13,
+  )
+  expect(dry.filter((row) => spoilageOf(row) !== 'plain').map(({ id }) => id)).toEqual([])
+})
+
+describe('no rests of a plan add up to more than its dough may lie', () => {
+  const rooms = [20, 29, 35]
+  it.each(rooms)('at a bench of %i °C', (celsius) => {
+    const kitchen = {
+      ...wholeKitchen,
+      gear: {
+        ...wholeKitchen.gear,
+        places: wholeKitchen.gear.places.map((place) => ({ ...place, temperatureC: celsius })),
+      },
+    }
+    const amiss = doughs.flatMap((dough) =>
+      shapesFor(dough, shapes).flatMap((shape) => {
+        const worked = work(startSheet(dough, shape, kitchen), kitchen)
+        const { warmMin, coldH } = worked.keeping.dough
+        const rests = planSteps(worked, kitchen).flatMap((step) => (step.kind === 'rest' ? [step] : []))
+        // Each alone, at the longest that is offered; what they come to together is told at the bench.
+        const over = rests.filter(({ cold, best, high }) =>
+          cold ? best > coldH * 60 + 1e-6 : high > warmMin * warmShare(celsius) + 1e-6,
+        )
+        return over.length > 0
+          ? [`${dough.id} as ${shape.id}: ${over.map(({ best, cold }) => `${best}${cold ? ' cold' : ''}`).join()}`]
+          : []
+      }),
+    )
+    expect(amiss).toEqual([])
+  })
+})
+
+it('36 h of cold rest and 48 h of fridge are no two days', () => {
+  const limits = limitsOf({ rows: ['plain'], carbonatePercent: 0, filled: false, scalded: false, potatoBase: false })
+  const left = leftOf(spentBy([{ minutes: 36 * 60, temperatureC: 4 }], limits), limits, 20)
+  expect(left.fridgeLeftH).toBeCloseTo(12, 9)
+})
