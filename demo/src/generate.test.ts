@@ -79,7 +79,7 @@ it('lies in the past, in order, and no batch runs through the night', () => {
 })
 
 it('lets a reader learn what the keepers learned: R-34 drinks about two points more', () => {
-  const thirst = thirstByLot(workspace.batches.map(summarise))
+  const thirst = thirstByLot(workspace.batches.map(summarise), doughTable(doughs))
   const mean = (key: string) => thirst.get(key)!.reduce((sum, { points }) => sum + points, 0) / thirst.get(key)!.length
   expect(mean('lot-r34') - mean('lot-r31')).toBeGreaterThan(1)
   expect(mean('lot-r34')).toBeLessThan(3.5)

@@ -169,7 +169,13 @@ function kitchenThatDay(random: Random, batches: readonly Batch[], gale: boolean
     const rhPercent = gale && damp ? 88 : Math.round(usual)
     return { ...place, temperatureC, rhPercent }
   })
-  return { ...tables, gear: { ...gear, places }, lots, todayMs, thirst: thirstByLot(batches.map(summarise)) }
+  return {
+    ...tables,
+    gear: { ...gear, places },
+    lots,
+    todayMs,
+    thirst: thirstByLot(batches.map(summarise), tables.doughs),
+  }
 }
 
 /** The bench scale is true; the pocket scale has begun to read high. */
@@ -299,7 +305,13 @@ interface History {
 
 function historyTo(midnightMs: number, onRackDays: number): History {
   const closed = pastBatches(midnightMs, seeded(SEED))
-  const kitchen: Kitchen = { ...tables, gear, lots, todayMs: midnightMs, thirst: thirstByLot(closed.map(summarise)) }
+  const kitchen: Kitchen = {
+    ...tables,
+    gear,
+    lots,
+    todayMs: midnightMs,
+    thirst: thirstByLot(closed.map(summarise), tables.doughs),
+  }
   return { midnightMs, onRackDays, closed, racks: rackBatches(midnightMs, onRackDays, kitchen), kitchen }
 }
 

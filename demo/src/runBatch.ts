@@ -91,7 +91,7 @@ function correctUntilRight(bench: Bench, wanted14: number, story: BatchStory, ra
   const rash = story.temper === 'chased'
   if (rash) {
     bench.tap({ type: 'felt', feel: 'crumbling' })
-    bench.tap({ type: 'poured', grams: Math.round(bench.plan.water.holdBackG + 20) })
+    bench.tap({ type: 'poured', grams: Math.round(bench.plan.water.holdBackG + 45) })
     bench.wait(4)
   } else bench.wait(bench.plan.minutes.drink + 1)
   // Flour held back from a base goes in first, as it asks for it.

@@ -40,7 +40,10 @@ export function drawMaker(r: Random): Maker {
     habit: 1.2 * r.bell(),
     noise: 0.5 + 0.4 * r.even(),
     cupsSd: r.even() < 0.25 ? 0.04 : 0,
-    absurd: r.even() < 0.4 ? { batch: Math.floor(6 * r.even()), points: (r.even() < 0.5 ? -1 : 1) * (7 + 7 * r.even()) } : null,
+    absurd:
+      r.even() < 0.4
+        ? { batch: Math.floor(6 * r.even()), points: (r.even() < 0.5 ? -1 : 1) * (7 + 7 * r.even()) }
+        : null,
     retypes: r.even() < 0.2,
     poor: r.even() < 0.15 ? Math.floor(6 * r.even()) : null,
   }
@@ -85,7 +88,12 @@ export function outcomeOf(maker: Maker, doughId: string, shapeId: string, kitche
     const now = known()
     const isAbsurd = maker.absurd?.batch === n
     const base = isAbsurd ? first : mine
-    const typed = isAbsurd ? setOnRule(worked(base, { ...kitchen, thirst: new Map() }), worked(first, kitchen).batch.hydration.effective + maker.absurd!.points) : null
+    const typed = isAbsurd
+      ? setOnRule(
+          worked(base, { ...kitchen, thirst: new Map() }),
+          worked(first, kitchen).batch.hydration.effective + maker.absurd!.points,
+        )
+      : null
     const sheet = typed?.ok ? typed.value : base
     const plan = planBatch(worked(sheet, now), now, new Date(START_MS + n * DAY_MS).toISOString(), null)
     const isPoor = maker.poor === n
@@ -95,7 +103,10 @@ export function outcomeOf(maker: Maker, doughId: string, shapeId: string, kitche
     const reallyG = flourG * (1 + maker.cupsSd * r.bell())
     const planned = plan.hydration.expected14
     const points = accepted - planned
-    const dry14 = plan.rows.reduce((sum, row) => sum + (row.part === 'flour' ? (row.weighedG * (1 - row.water)) / 0.86 : 0), 0)
+    const dry14 = plan.rows.reduce(
+      (sum, row) => sum + (row.part === 'flour' ? (row.weighedG * (1 - row.water)) / 0.86 : 0),
+      0,
+    )
     const waterG = plan.rows.reduce((sum, row) => sum + (row.part === 'water' ? row.weighedG : 0), 0)
     const grams = Math.max(1, (waterG + (points / 100) * dry14) * (reallyG / flourG) + 0.005 * waterG * r.bell())
     const verdict: Verdict = isPoor ? 'poor' : r.even() < 0.5 ? 'good' : 'very-good'

@@ -11,7 +11,11 @@ const stored = (file: string, from: string, to: string): Change => ({ file: `web
 /** Each would mislead a maker; none may go unnoticed. */
 export const changes: readonly Change[] = [
   change('lot/flourLot.ts', 'HOLD_BACK_SD = 2', 'HOLD_BACK_SD = 1.5'),
-  change('lot/flourLot.ts', 'priorSd: 2,', 'priorSd: 2.5,'),
+  change('lot/flourLot.ts', 'PRIOR_SD = 2', 'PRIOR_SD = 0.5'),
+  change('lot/flourLot.ts', 'UNLIKE_SD = 3', 'UNLIKE_SD = 30'),
+  change('lot/flourLot.ts', 'AGREE_SD = 2', 'AGREE_SD = 20'),
+  change('bench/summary.ts', "state.verdict === 'poor' ? null : ", ''),
+  change('bench/summary.ts', 'accepted - plan.shape.window.best', 'accepted - plan.hydration.paper14'),
   change('bench/suggest.ts', 'crumbling: 2,', 'crumbling: 3,'),
   change('bench/suggest.ts', 'dry: 1,', 'dry: 1.5,'),
   change('bench/suggest.ts', 'tacky: -0.8,', 'tacky: -1,'),

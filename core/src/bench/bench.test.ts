@@ -277,9 +277,12 @@ describe('what was accepted', () => {
     expect(begun.hydration.effective).toBeCloseTo((100 * 232) / 452, 1)
     // Once the flour has taught that itself, it is not counted twice.
     const { thirst } = summarise({ id: 'b', plan, events: [poured, more, right, stamp({ type: 'closed' }, 90)] })
-    const taught = { ...testKitchen, thirst: new Map([['lot-a', [{ points: thirst!, store: null }]]]) }
+    const taught = {
+      ...testKitchen,
+      thirst: new Map([['lot-a', [{ points: thirst!, offSd: 0, family: 'semolina', store: null }]]]),
+    }
     const again = planBatch(workSheet(nextSheet(plan, state, taught), taught), taught, plan.at, null)
-    expect(again.hydration.effective).toBeCloseTo((100 * 232) / 452, 1)
+    expect(Math.abs(again.hydration.effective - (100 * 232) / 452)).toBeLessThan(0.5)
     expect(nextSheet(plan, stateOf(poured), testKitchen)).toEqual({ ...plan.sheet, useLearned: true })
   })
 
@@ -307,7 +310,7 @@ describe('what was accepted', () => {
   it('teaches a flour without a named sack by what it is', () => {
     const unnamed = { ...plan, sheet: { ...plan.sheet, rows: plan.sheet.rows.map(({ lot: _lot, ...row }) => row) } }
     const summary = summarise({ id: 'b', plan: unnamed, events: [poured, right, stamp({ type: 'closed' }, 90)] })
-    expect([...thirstByLot([summary]).keys()]).toEqual(['any durum'])
+    expect([...thirstByLot([summary], testKitchen.doughs).keys()]).toEqual(['any durum'])
   })
 })
 
@@ -321,9 +324,13 @@ it('a closed batch teaches its lot what it was accepted at; one never called rig
   ]
   const summary = summarise({ id: 'b1', plan, events: run })
   expect(storyOf({ id: 'b1', plan, events: run }).corrections).toBe(1)
-  expect(summary.thirst).toBeCloseTo((100 * 226.04) / 452 - 48, 6)
-  expect([...thirstByLot([summary])]).toEqual([['lot-a', [{ points: summary.thirst, store: null }]]])
-  expect(thirstByLot([summarise({ id: 'b2', plan, events: run.filter((e) => e.type !== 'felt') })]).size).toBe(0)
+  expect(summary.thirst).toBeCloseTo((100 * 226.04) / 452 - plan.shape.window.best, 6)
+  expect([...thirstByLot([summary], testKitchen.doughs)]).toEqual([
+    ['lot-a', [{ points: summary.thirst, offSd: 0, family: 'semolina', store: null }]],
+  ])
+  expect(
+    thirstByLot([summarise({ id: 'b2', plan, events: run.filter((e) => e.type !== 'felt') })], testKitchen.doughs).size,
+  ).toBe(0)
 })
 
 it('the window at the bench lies where it lay on paper', () => {
@@ -581,4 +588,46 @@ describe('a clock of the device that was put back', () => {
     const { startedAt, endsAtMs } = replay(plan, [rest, ...far]).timers['rest']!
     expect([typeof startedAt, Number.isFinite(endsAtMs)]).toEqual(['string', true])
   })
+})
+
+it('a recipe’s figure teaches nothing of the flour, a poor batch neither, and cups teach with their band', () => {
+  const at = (percent: number) =>
+    workSheet({
+      ...testSheet,
+      rows: testSheet.rows.map((row) =>
+        row.amount.by === 'hydration' ? { ...row, amount: { ...row.amount, percent } } : row,
+      ),
+    })
+  const recipe = planBatch(at(62), testKitchen, plan.at, null)
+  const run = (of: typeof plan, verdict: 'good' | 'poor') =>
+    summarise({
+      id: 'b',
+      plan: of,
+      events: [
+        stamp(
+          {
+            type: 'poured',
+            grams: (of.shape.window.best / 100) * of.rows.find(({ part }) => part === 'flour')!.weighedG,
+          },
+          1,
+        ),
+        stamp({ type: 'felt', feel: 'right' }, 25),
+        stamp({ type: 'judged', verdict }, 80),
+        stamp({ type: 'closed' }, 90),
+      ],
+    })
+  // Asked for 62 %, poured to what the table asks, and called right.
+  expect(Math.abs(run(recipe, 'good').thirst!)).toBeLessThan(3)
+  expect(run(recipe, 'good').thirst! + 62 - recipe.shape.window.best).toBeGreaterThan(8)
+  expect(run(plan, 'poor').thirst).toBeNull()
+  expect(run(plan, 'good').offSd).toBeUndefined()
+  const cups = {
+    ...plan,
+    sheet: {
+      ...plan.sheet,
+      rows: plan.sheet.rows.map((row) => (row.flour ? { ...row, unsure: { low: 0.92, high: 1.08 } } : row)),
+    },
+  }
+  expect(run(cups, 'good').offSd).toBeGreaterThan(1)
+  expect(run(cups, 'good').offSd).toBeLessThan(4)
 })

@@ -1,7 +1,7 @@
 /** A batch told in full for its page, and in a few figures for lists, searches and what its flour has taught. */
-import type { Batch, BenchEvent, Feel, Finish, Plan, Verdict } from '../model/index.ts'
+import { own, type Batch, type BenchEvent, type Feel, type Finish, type Plan, type Verdict } from '../model/index.ts'
 import type { Taught } from '../lot/index.ts'
-import { lotKey } from '../sheet/index.ts'
+import { lotKey, type Kitchen } from '../sheet/index.ts'
 import { bowlBasis14, bowlOnRule } from './bowl.ts'
 import { corrections, replay } from './replay.ts'
 import { activeEvents } from './history.ts'
@@ -19,7 +19,7 @@ export interface BatchStory {
   /** Where the bowl ended on its own rule. */
   readonly onRule: number
   readonly lastFeel: Feel | null
-  /** Accepted as right minus paper, points on the 14 % basis: what this batch says of its flour. */
+  /** Accepted as right minus what the table asks of that dough, shape and flour, points on the 14 % basis. */
   readonly thirst: number | null
   readonly corrections: number
 }
@@ -29,6 +29,8 @@ export interface BatchStory {
  * can be listed, searched and learned from without reading one of them whole.
  */
 export interface BatchSummary extends Pick<BatchStory, 'id' | 'onRule' | 'lastFeel' | 'thirst'> {
+  /** How far the figures of its thirst may be off, as after cups: sd, points. */
+  readonly offSd?: number
   readonly atMs: number
   readonly name: string
   readonly formula: string | null
@@ -66,7 +68,7 @@ export interface ShapeTaught {
 }
 
 /** Raised when a summary holds something else than before: those kept in a browser are then made anew. */
-export const SUMMARY_VERSION = 4
+export const SUMMARY_VERSION = 5
 
 /**
  * The bowl as it was accepted: when it was last called right; or, where another word came after and was answered, as that answer
@@ -87,12 +89,32 @@ function accepted14(plan: Plan, state: BenchState): number | null {
   return bowl && bowlBasis14(plan, { ...state, ...bowl })
 }
 
-/** A part carved off says nothing of its flour that the first part does not. */
+/**
+ * What a batch says of its flour: against the table's best for that dough, shape and flour, never against what a recipe or a hand
+ * has written. A part carved off says nothing that the first part does not; one called poor teaches nothing.
+ */
 function thirstOf(plan: Plan, state: BenchState): number | null {
   const accepted = accepted14(plan, state)
   if (accepted === null || plan.control.by === 'base' || state.split?.part === 'taken') return null
-  return accepted - plan.hydration.paper14
+  return state.verdict === 'poor' ? null : accepted - plan.shape.window.best
 }
+
+/** Half of how far apart a recipe's cups may be, as one sd of the bowl's hydration, points; rows that were weighed are sure. */
+function offSdOf(plan: Plan, state: BenchState): number {
+  const sure = (key: string) => own(state.weighedG, key) !== undefined
+  const spread = (part: 'flour' | 'other') =>
+    plan.sheet.rows.reduce((sum, { key, unsure }) => {
+      const row = plan.rows.find((each) => each.key === key)
+      const isFlour = row?.part === 'flour'
+      if (!row || !unsure || sure(key) || isFlour !== (part === 'flour')) return sum
+      return sum + (row.weighedG * (isFlour ? 1 : row.water) * (unsure.high - unsure.low)) / 2
+    }, 0)
+  const flourG = plan.rows.reduce((sum, row) => (row.part === 'flour' ? sum + row.weighedG : sum), 0)
+  if (flourG <= 0) return 0
+  return (100 / flourG / SD_IN_BAND) * Math.hypot((spread('flour') * plan.hydration.effective) / 100, spread('other'))
+}
+/** A band read off a recipe holds nine of ten: so many sd to either side. */
+const SD_IN_BAND = 1.645
 
 /** A batch read back: where it ended on the rule, how its flour drank, points of hydration; null where that is not known. */
 export function storyOf({ id, plan, events }: Batch): BatchStory {
@@ -127,6 +149,7 @@ function taughtOf(
 export function summarise(batch: Batch): BatchSummary {
   const { plan, state, onRule, lastFeel, thirst } = storyOf(batch)
   const { sheet } = plan
+  const offSd = thirst === null ? 0 : offSdOf(plan, state)
   return {
     id: batch.id,
     atMs: Date.parse(plan.at),
@@ -140,6 +163,7 @@ export function summarise(batch: Batch): BatchSummary {
     onRule,
     lastFeel,
     thirst,
+    ...(offSd > 0 ? { offSd } : {}),
     pouredG: state.pouredG,
     scaleStepG: plan.scaleStepG,
     end: state.end?.how ?? null,
@@ -180,13 +204,14 @@ export const unreadableSummary = (id: string, name: string, atMs: number): Batch
 
 /** Observations of each flour's thirst, oldest first, by `lotKey`: what the next plan starts from. */
 export function thirstByLot(
-  batches: readonly Pick<BatchSummary, 'atMs' | 'flour' | 'thirst' | 'store' | 'end'>[],
+  batches: readonly Pick<BatchSummary, 'atMs' | 'dough' | 'flour' | 'thirst' | 'offSd' | 'store' | 'end'>[],
+  doughs: Kitchen['doughs'],
 ): ReadonlyMap<string, readonly Taught[]> {
   const byLot = new Map<string, Taught[]>()
-  for (const { flour, thirst, store, end } of [...batches].sort((a, b) => a.atMs - b.atMs)) {
+  for (const { dough, flour, thirst, offSd = 0, store, end } of [...batches].sort((a, b) => a.atMs - b.atMs)) {
     if (flour === '' || thirst === null || end !== 'closed') continue
     const known = byLot.get(flour)
-    const taught = { points: thirst, store }
+    const taught = { points: thirst, offSd, family: doughs.get(dough)?.family ?? dough, store }
     if (known) known.push(taught)
     else byLot.set(flour, [taught])
   }

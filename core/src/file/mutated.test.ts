@@ -68,7 +68,7 @@ function kitchenOf({ gear, lots, ingredients: own, shapes: ownShapes, batches }:
       gear,
       lots,
       todayMs: 0,
-      thirst: thirstByLot(batches.map(summarise)),
+      thirst: thirstByLot(batches.map(summarise), doughTable(doughs)),
     }
   )
 }

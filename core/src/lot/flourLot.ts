@@ -52,10 +52,17 @@ export function flourLot({ priorSd, batchSd, observations }: FlourLotRequest): F
   }
 }
 
-/** What one batch said of its flour, and in what air that stood. */
-export interface Taught {
-  /** Accepted minus formula, points on the 14 % basis. */
+/** One batch's word about its flour: points, and how far its own figures may be off beyond the feel of it, as after cups. */
+export interface Observation {
+  /** Accepted minus what the table asks of that dough, shape and flour, points on the 14 % basis. */
   readonly points: number
+  /** sd, points; 0 where everything was weighed. */
+  readonly offSd: number
+}
+
+/** What one batch said of its flour, of which family it was, and in what air that stood. */
+export interface Taught extends Observation {
+  readonly family: string
   /** Null where its moisture was typed, or nothing was known of its store. */
   readonly store: { readonly name: string; readonly temperatureC: number; readonly rhPercent: number } | null
 }
@@ -72,12 +79,92 @@ export function lessSure(lot: FlourLot, doubtSd: number): FlourLot {
 }
 
 /** The priors of docs/domain.md, used wherever a maker has not set others. */
-export const lotFromHistory = (observations: readonly number[]): FlourLot =>
-  flourLot({ priorSd: 2, batchSd: 0.8, observations })
+const PRIOR_SD = 2
+const BATCH_SD = 0.8
+/** An observation so many standard deviations from what all others say is shown and left out. */
+const UNLIKE_SD = 3
+
+/** The normal-normal update with each observation as sure as its own figures. */
+function weighed(observations: readonly Observation[]): FlourLot {
+  const weights = observations.map(({ offSd }) => 1 / (BATCH_SD ** 2 + offSd ** 2))
+  const precision = weights.reduce((sum, each) => sum + each, 1 / PRIOR_SD ** 2)
+  const shift = observations.reduce((sum, { points }, n) => sum + points * weights[n]!, 0) / precision
+  const predictiveSd = Math.sqrt(1 / precision + BATCH_SD ** 2)
+  return {
+    shift,
+    sd: Math.sqrt(1 / precision),
+    predictiveSd,
+    startPoints: shift - doubtPoints({ predictiveSd }),
+    n: observations.length,
+  }
+}
+
+/** How many sd an observation lies from what the others make likely. */
+function unlikeness(of: Observation, others: readonly Observation[]): number {
+  const { shift, sd } = weighed(others)
+  return Math.abs(of.points - shift) / Math.hypot(sd, BATCH_SD, of.offSd)
+}
+
+/** Those wildly unlike all others, the worst first, until none is; the rest are believed. */
+export function believable<O extends Observation>(observations: readonly O[]): readonly O[] {
+  const others = (of: O) => observations.filter((each) => each !== of)
+  const worst = observations.reduce<{ of: O | null; sd: number }>(
+    (most, of) => {
+      const sd = unlikeness(of, others(of))
+      return sd > most.sd ? { of, sd } : most
+    },
+    { of: null, sd: UNLIKE_SD },
+  )
+  return worst.of ? believable(others(worst.of)) : observations
+}
+
+/**
+ * What past batches say of a flour, without those wildly unlike the others: of none, a shift of 0, give or take 4 points.
+ */
+export const lotFromHistory = (observations: readonly Observation[]): FlourLot => weighed(believable(observations))
+
+/** Two families agree where they lie within two standard deviations of each other. */
+const AGREE_SD = 2
+
+/**
+ * Of a flour's batches, those that teach a dough of this family: its own; and another's once the two agree, or two others with
+ * each other. What a flour drinks as noodles says little of it as batter until it has been seen twice.
+ */
+export function taughtFor<T extends Taught>(all: readonly T[], family: string): readonly T[] {
+  const families = [...new Set(all.map((each) => each.family))]
+  const lots = new Map(families.map((each) => [each, lotFromHistory(all.filter((one) => one.family === each))]))
+  const agree = (a: string, b: string): boolean => {
+    const [one, two] = [lots.get(a)!, lots.get(b)!]
+    return Math.abs(one.shift - two.shift) <= AGREE_SD * Math.hypot(one.sd, two.sd)
+  }
+  const heard = families.filter((each) => {
+    if (each === family) return true
+    if (families.includes(family)) return agree(each, family)
+    return families.some((other) => other !== each && agree(each, other))
+  })
+  return all.filter((each) => heard.includes(each.family))
+}
+
+/**
+ * Of a flour's thirst what a formula has not in it yet, points: from what it asks towards what is accepted of that flour, and
+ * never beyond it. A formula typed as it was once felt right is poured as it is written.
+ * @example unmet(50, 50, -3) → -3; unmet(47, 50, -3) → 0; unmet(62, 50, -3) → -3
+ */
+export function unmet(asked: number, table: number, shift: number): number {
+  const towards = table + shift - asked
+  return shift < 0 ? Math.min(0, Math.max(shift, towards)) : Math.max(0, Math.min(shift, towards))
+}
+
+/** The other way round: what a formula asks for that is poured to this. */
+export function askedFor(poured: number, table: number, shift: number): number {
+  const accepted = table + shift
+  const isBeyond = shift < 0 ? poured > accepted : poured < accepted
+  return isBeyond ? poured - shift : poured
+}
 
 /** How far the truth about a lot may lie from what is believed of it, to either side, points: two standard deviations. */
 export const giveOrTake = ({ sd }: Pick<FlourLot, 'sd'>): number => 2 * sd
 
 /** What was believed of a lot after each of its batches, the first before any: how the band closes in. */
-export const beliefsOver = (observations: readonly number[]): readonly FlourLot[] =>
+export const beliefsOver = (observations: readonly Observation[]): readonly FlourLot[] =>
   Array.from({ length: observations.length + 1 }, (_, n) => lotFromHistory(observations.slice(0, n)))

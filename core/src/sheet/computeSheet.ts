@@ -12,8 +12,8 @@ import {
 } from '../formula/index.ts'
 import { compositionOf, densityGPerCm3 } from '../formula/index.ts'
 import { MOST_G, ownFlours, type Dough, type Grain, type Shape, type Sheet } from '../model/index.ts'
-import { doubtPoints, holdBackPoints, lessSure, lotFromHistory, type FlourLot } from '../lot/index.ts'
-import { asShape, matchShape } from '../match/index.ts'
+import { doubtPoints, holdBackPoints, lessSure, lotFromHistory, taughtFor, unmet, type FlourLot } from '../lot/index.ts'
+import { asShape, matchShape, windowFor } from '../match/index.ts'
 import { ok, problem, type Result } from '../result.ts'
 import { doughFor, piecesOf } from '../shape/index.ts'
 import { balanceOf } from './balance.ts'
@@ -120,9 +120,9 @@ const ownShift = (dough: Dough, shape: Shape, { ingredients }: Kitchen): number 
   )
 
 /** What this flour's own batches taught, less sure where it stands in another air than it was learned in. */
-function learnedLot(sheet: Sheet, known: readonly Known[], kitchen: Kitchen): Learned {
-  const taught = sheet.useLearned ? (kitchen.thirst.get(lotKey(sheet.rows)) ?? []) : []
-  const lot = lotFromHistory(taught.map(({ points }) => points))
+function learnedLot(sheet: Sheet, { family }: Dough, known: readonly Known[], kitchen: Kitchen): Learned {
+  const taught = sheet.useLearned ? taughtFor(kitchen.thirst.get(lotKey(sheet.rows)) ?? [], family) : []
+  const lot = lotFromHistory(taught)
   const place = placeOf(sheet, kitchen.gear)
   const flours = known.filter(({ part, moistureBy }) => part === 'flour' && moistureBy === 'place')
   const elsewhere = taught.flatMap(({ store }) => (store ? [store] : []))
@@ -167,8 +167,11 @@ export function computeSheet(sheet: Sheet, kitchen: Kitchen): Result<Worked> {
   const known = knownRows(sheet, kitchen)
   if (!known.ok) return known
 
-  const { lot, learnedAt } = learnedLot(sheet, known.value, kitchen)
-  const mixed = mixRows(known.value, lot.shift)
+  const { lot, learnedAt } = learnedLot(sheet, dough, known.value, kitchen)
+  const { best } = windowFor(shape, dough).window
+  const drinks = ownShift(dough, shape, kitchen)
+  const tableFor = (mix: readonly BatchRow[]) => best + flourShift(known.value, mix, drinks)
+  const mixed = mixRows(known.value, (asked14, mix) => unmet(asked14, tableFor(mix), lot.shift))
   if (!mixed.ok) return mixed
   const { rows, paper14, flourOnBase } = mixed.value
   const { scaleStepG, boardMm } = kitchen.gear
@@ -187,7 +190,7 @@ export function computeSheet(sheet: Sheet, kitchen: Kitchen): Result<Worked> {
   const { slope, moisture } = floursAsTheyStand(rows)
   const base = dough.control.by === 'base' ? dough.control.base : 'base'
   const control: Control = flourOnBase === null ? { by: 'hydration' } : { by: 'base', base, flourOnBase }
-  const shift = flourShift(known.value, rows, ownShift(dough, shape, kitchen))
+  const shift = flourShift(known.value, rows, drinks)
   const practice = practiceOf(sheet, dough, shape, unheated, kitchen)
   const worked = unheated.map((row) => ({
     ...row,

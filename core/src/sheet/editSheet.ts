@@ -1,4 +1,5 @@
 /** Changes a maker can make to a work sheet: each a pure function from a sheet to the next one. */
+import { askedFor } from '../lot/index.ts'
 import { isPlainWater, type Sheet, type SheetRow } from '../model/index.ts'
 import { ok, problem, type Result } from '../result.ts'
 import { computeSheet, type Worked } from './computeSheet.ts'
@@ -16,8 +17,8 @@ const withRow = (sheet: Sheet, key: string, change: (row: SheetRow) => SheetRow)
 
 /** Water poured per 100 of flour as it stands (percent): the formula's own figure follows from flour and lot. */
 export function setPoured(worked: Worked, poured: number): Sheet {
-  const { sheet, lot } = worked
-  const paper14 = fromPoured(worked.poured, poured) - lot.shift
+  const { sheet, lot, match, flourShift } = worked
+  const paper14 = askedFor(fromPoured(worked.poured, poured), match.window.best + flourShift, lot.shift)
   return {
     ...sheet,
     rows: sheet.rows.map((row): SheetRow => {

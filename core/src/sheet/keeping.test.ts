@@ -175,6 +175,8 @@ describe('flour in its sack', () => {
   it('what a sack taught in another air is less sure here: more is held back, and it says where it was learned', () => {
     const taught = [1.8, 2.1, 1.9].map((points) => ({
       points,
+      offSd: 0,
+      family: 'semolina',
       store: { name: 'Damp store', temperatureC: 17, rhPercent: 81 },
     }))
     const kitchen = { ...wholeKitchen, lots: [lot({})], thirst: new Map([['sack', taught]]) }

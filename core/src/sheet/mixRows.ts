@@ -27,12 +27,16 @@ const plain = { target: { by: 'flour', grams: 100 }, lossPercent: 0, scaleStepG:
  * The water that is left to pour, with the lot's thirst in it. Where egg, milk or purée bring more than was asked, none is left,
  * and the dough is as wet as they make it.
  */
-function onFlour(known: readonly Known[], shiftPoints: number): Result<Mix> {
+function onFlour(
+  known: readonly Known[],
+  shiftOf: (asked14: number, rows: readonly BatchRow[]) => number,
+): Result<Mix> {
   const index = known.findIndex(({ row }) => row.amount.by === 'hydration')
   const amount = known[index]?.row.amount
   if (amount?.by !== 'hydration') return problem('no-water-row', 'rows')
   const rows = known.map((each) => batchRow(each, written(each)))
   const asked14 = amount.basis === 'basis14' ? amount.percent : basis14Percent(floursOf(rows), amount.percent)
+  const shiftPoints = shiftOf(asked14, rows)
   const solve = { index, percent: asked14 + shiftPoints, basis: 'basis14' } as const
   const asked = solveBatch({ ...plain, rows, solve })
   const wet = asked.ok || asked.problem.code !== 'solved-negative' ? asked : solveBatch({ ...plain, rows })
@@ -55,6 +59,11 @@ function onBase(known: readonly Known[]): Result<Mix> {
   return ok({ rows, flourOnBase, paper14: solved.value.hydration.basis14 })
 }
 
-/** Problems: those of `solveBatch`, and `no-water-row`, `no-flour`, `bases-not-100`. */
-export const mixRows = (known: readonly Known[], shiftPoints: number): Result<Mix> =>
-  known.some(({ row }) => row.base) ? onBase(known) : onFlour(known, shiftPoints)
+/**
+ * `shiftOf`: what the lot's thirst adds to what a formula asks for, points on the 14 % basis; the rows are as written.
+ * Problems: those of `solveBatch`, and `no-water-row`, `no-flour`, `bases-not-100`.
+ */
+export const mixRows = (
+  known: readonly Known[],
+  shiftOf: (asked14: number, rows: readonly BatchRow[]) => number,
+): Result<Mix> => (known.some(({ row }) => row.base) ? onBase(known) : onFlour(known, shiftOf))

@@ -106,9 +106,15 @@ function scaleNotes({ rows }: Reckoned, stepG: number): SheetNote[] {
     }))
 }
 
-function lotNotes({ lot, learnedAt, water, expected14 }: Reckoned): SheetNote[] {
+/** Less than this of a lot's thirst is no word worth, points. */
+const CLEAR_THIRST = 0.05
+
+function lotNotes({ lot, learnedAt, water, paper14, expected14 }: Reckoned): SheetNote[] {
+  const points = expected14 - paper14
   const thirst: SheetNote[] =
-    lot.n > 0 ? [{ code: 'lot-thirst', severity: 'note', points: lot.shift, batches: lot.n, learnedAt }] : []
+    Math.abs(points) >= CLEAR_THIRST
+      ? [{ code: 'lot-thirst', severity: 'note', points, batches: lot.n, learnedAt }]
+      : []
   const hold: SheetNote[] =
     water.holdBackG > 0
       ? [

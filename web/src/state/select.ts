@@ -52,7 +52,7 @@ const selectIngredientTable = createSelector([selectIngredients], (own) =>
   ingredientTable([...tables().ingredientRows, ...own]),
 )
 const selectShapeTable = createSelector([selectOwnShapes], (own) => shapeTable([...tables().shapeRows, ...own]))
-const selectThirst = createSelector([selectEnded], (ended) => ended && thirstByLot(ended))
+const selectThirst = createSelector([selectEnded], (ended) => ended && thirstByLot(ended, tables().doughs))
 
 const selectToday = ({ clock }: AppState) => clock.todayMs
 

@@ -6,7 +6,7 @@ export interface NoteWords {
   readonly text: string
 }
 
-const batchesWords = (n: number) => (n === 1 ? 'one batch' : `${n} batches`)
+export const batchesWords = (n: number) => (n === 1 ? 'one batch' : `${n} batches`)
 
 interface Beside {
   readonly worked: Worked
@@ -88,7 +88,7 @@ const notes: {
       : ''
     return {
       title: `This flour wants ${points} ${note.points < 0 ? 'less' : 'more'}`,
-      text: `Felt right that far ${note.points < 0 ? 'below' : 'above'} paper in ${batchesWords(note.batches)}, give or take ${formatNumber(giveOrTake(lot), 1)}. The water above has it in.${learned}`,
+      text: `So it felt right in ${batchesWords(note.batches)}, give or take ${formatNumber(giveOrTake(lot), 1)}. It is included above.${learned}`,
     }
   },
   'thirsty-flour': (note) => ({
@@ -99,7 +99,7 @@ const notes: {
     title: `Hold back ${grams(note.grams)}`,
     text: `Pour ${grams(note.startG)} first, the rest only if it asks. ${
       note.batches === 0
-        ? 'No batch of this flour is in the log yet, so the margin is wide.'
+        ? 'Nothing is known yet of this flour in such a dough, so the margin is wide.'
         : `${note.batches === 1 ? 'One batch leaves' : `${note.batches} batches leave`} ${formatNumber(note.points, 1)} points of doubt.`
     }`,
   }),

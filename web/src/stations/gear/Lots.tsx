@@ -144,10 +144,7 @@ function useByName(lots: readonly Lot[]): readonly Lot[] {
 }
 
 function LotRow({ lot, kitchen }: { lot: Lot; kitchen: Kitchen }) {
-  const points = useMemo(
-    () => (kitchen.thirst.get(lot.id) ?? []).map((taught) => taught.points),
-    [kitchen.thirst, lot.id],
-  )
+  const taught = useMemo(() => kitchen.thirst.get(lot.id) ?? [], [kitchen.thirst, lot.id])
   const ingredient = kitchen.ingredients.get(lot.ingredient)
   return (
     <li className="border-b border-line py-2">
@@ -184,7 +181,7 @@ function LotRow({ lot, kitchen }: { lot: Lot; kitchen: Kitchen }) {
             onChange={(note) => set(lot.id, { note })}
           />
         </div>
-        {points.length > 0 && <Thirst lot={lot.name} points={points} />}
+        {taught.length > 0 && <Thirst lot={lot.name} taught={taught} />}
       </div>
     </li>
   )

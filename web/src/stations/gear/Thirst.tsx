@@ -1,5 +1,6 @@
-/** How a lot was got to know: what each batch wanted against paper, and the belief that grew of it, with its band. */
-import { beliefsOver, formatNumber, formatPoints, giveOrTake, lotFromHistory } from '@harina/core'
+/** How a lot was got to know: what each batch wanted against the table, and the belief that grew of it, with its band. */
+import { beliefsOver, formatNumber, formatPoints, giveOrTake, lotFromHistory, type Taught } from '@harina/core'
+import { batchesWords } from '#web/words/index.ts'
 import { useMemo } from 'react'
 import { Chart, type Inks } from '../../ui/chart/Chart.tsx'
 import { Term } from '#web/ui/Term.tsx'
@@ -13,15 +14,17 @@ const axis = ({ second, line }: Inks) => ({
   splitLine: { lineStyle: { color: line } },
 })
 
-export function Thirst({ lot, points }: { lot: string; points: readonly number[] }) {
-  const beliefs = useMemo(() => beliefsOver(points), [points])
-  const last = lotFromHistory(points)
+export function Thirst({ lot, taught }: { lot: string; taught: readonly Taught[] }) {
+  const beliefs = useMemo(() => beliefsOver(taught), [taught])
+  const points = useMemo(() => taught.map((each) => each.points), [taught])
+  const last = lotFromHistory(taught)
+  const unlike = points.length - last.n
   const table = useMemo(
     () => ({
-      caption: `${lot}: what its batches wanted against paper, points of water on flour`,
+      caption: `${lot}: what its batches wanted against the table, points of water on flour`,
       head: ['batch', 'wanted', 'believed after it', 'give or take'],
       rows: points.map((wanted, n) => {
-        const belief = beliefs[n + 1] ?? lotFromHistory(points)
+        const belief = beliefs[n + 1]!
         return [String(n + 1), formatPoints(wanted), formatPoints(belief.shift), formatNumber(giveOrTake(belief), 1)]
       }),
     }),
@@ -35,8 +38,9 @@ export function Thirst({ lot, points }: { lot: string; points: readonly number[]
   return (
     <div>
       <p className="small">
-        wants <strong className="text-ink">{formatPoints(last.shift)} points</strong> against paper,{' '}
+        wants <strong className="text-ink">{formatPoints(last.shift)} points</strong> against the table,{' '}
         <Term of="give or take">give or take</Term> {formatNumber(giveOrTake(last), 1)}
+        {unlike > 0 && `; ${batchesWords(unlike)} unlike the others ${unlike === 1 ? 'is' : 'are'} left out`}
       </p>
       <Chart
         table={table}
@@ -58,7 +62,7 @@ export function Thirst({ lot, points }: { lot: string; points: readonly number[]
             interval: Math.ceil(reach),
             axisLabel: {
               ...axis(inks).axisLabel,
-              formatter: (value: number) => (value === 0 ? 'paper' : formatPoints(value).replace('.0', '')),
+              formatter: (value: number) => (value === 0 ? 'table' : formatPoints(value).replace('.0', '')),
             },
           },
           series: [

@@ -299,7 +299,7 @@ export function BatchPage({ batch: whole }: { batch: Batch }) {
           <Fact
             label={<Term of="include past batches">This flour</Term>}
             figure={thirst === null ? 'not said' : `${formatPoints(thirst)} points`}
-            note={thirst === null ? 'never called right' : 'against paper, 14 % flour'}
+            note={thirst === null ? 'says nothing of it' : 'against the table, 14 % flour'}
           />
         )}
         <Fact

@@ -31,7 +31,7 @@ import { TheBowl } from './TheBowl.tsx'
 import { ScaleStrip } from '#web/ui/scale/ScaleStrip.tsx'
 import { StepPage } from '../StepPage.tsx'
 import { Big, Note, useBench } from '../view.tsx'
-import { capital, listed } from '#web/words/index.ts'
+import { batchesWords, capital, listed } from '#web/words/index.ts'
 
 /** What the maker says went on the scale; until then what the plan wants for what is already in the bowl. */
 function useWeighing(rows: readonly PlannedRow[]) {
@@ -231,8 +231,8 @@ function WaterNotes({ plan, heldG }: { plan: Plan; heldG: number }) {
             `${capital(wholeWords(whole))} into the first stop whole, so that the dough has all of it however little of this it takes. `}
           Flour, store and day differ.{' '}
           {plan.water.batches === 0
-            ? 'No batch of this flour is in the log yet'
-            : `${plan.water.batches} of this flour's batches are in the log`}
+            ? 'Nothing is known yet of this flour in such a dough'
+            : `${batchesWords(plan.water.batches)} of this flour ${plan.water.batches === 1 ? 'counts' : 'count'}`}
           , so the answer may lie {formatNumber(doubtPoints(plan.water), 1)} points to either side. Pour to the first
           stop, then feel.
         </Note>
