@@ -321,8 +321,8 @@ describe('until when it is kept', () => {
   })
 
   it('from frozen it cooks a minute or two more', () => {
-    expect(cookingSpan({ minutes: { cook: [4, 7] } }, 'freeze', undefined)).toEqual([5, 9])
-    expect(cookingSpan({ minutes: { cook: [4, 7] } }, 'hold', undefined)).toEqual([4, 7])
+    expect(cookingSpan({ minutes: { cook: [4, 7] }, steps: [] }, 'freeze', undefined)).toEqual([5, 9])
+    expect(cookingSpan({ minutes: { cook: [4, 7] }, steps: [] }, 'hold', undefined)).toEqual([4, 7])
   })
 })
 

@@ -1,5 +1,6 @@
 /** A batch that waits: since when, and until when it may. */
-import type { BenchEvent, Finish, Keeps, Plan, Shape } from '../model/index.ts'
+import type { BenchEvent, Finish, Keeps, Plan, Shape, StepOf } from '../model/index.ts'
+import { fillingHalfMm, frozenExtraMin } from '../sheet/index.ts'
 import { keepsOf, leftAt } from './account.ts'
 import { activeEvents } from './history.ts'
 
@@ -39,13 +40,23 @@ export function keptUntil(plan: Plan, events: readonly BenchEvent[]): number | n
   }
 }
 
-/** In the pot, min: from frozen a minute or two more; dried by the table, or twice as long where it has no figure. */
+/** From frozen an unfilled piece takes a minute or two more. */
+const FROZEN_MIN = [1, 2] as const
+
+/**
+ * In the pot, min: from frozen a minute or two more, or as long as the filling takes to thaw; dried by the table, or twice as long where
+ * it has no figure.
+ */
 export function cookingSpan(
-  { minutes: { cook } }: { readonly minutes: Pick<Plan['minutes'], 'cook'> },
+  { minutes: { cook }, steps }: { readonly minutes: Pick<Plan['minutes'], 'cook'>; readonly steps: Plan['steps'] },
   finish: Finish | null,
   cookDriedMin: Shape['cookDriedMin'],
 ): readonly [number, number] {
   const [low, high] = cook
-  if (finish === 'freeze') return [low + 1, high + 2]
+  if (finish === 'freeze') {
+    const fill = steps.find((step): step is StepOf<'fill'> => step.kind === 'fill')
+    const thaws = fill ? frozenExtraMin(fillingHalfMm(fill.gramsEach)) : 0
+    return [low + Math.max(FROZEN_MIN[0], thaws), high + Math.max(FROZEN_MIN[1], thaws)]
+  }
   return finish === 'dry' ? (cookDriedMin ?? [2 * low, 3 * high]) : cook
 }

@@ -1,8 +1,11 @@
 import type { Lot, Window, Plan, PlannedRow, Shape } from '../model/index.ts'
 import { roundHalfUp } from '../formula/index.ts'
-import { cookedAt, type Pieces } from '../shape/index.ts'
+import type { Pieces } from '../shape/index.ts'
 import {
   benchC,
+  cookTimes,
+  fillingOf,
+  isFilled,
   type Kitchen,
   placeOf,
   type ShapeShare,
@@ -32,9 +35,9 @@ function plannedRow(row: WorkedRow, { heldFlour }: Pick<Worked, 'heldFlour'>, { 
   }
 }
 
-/** The table's time, for the thickness that the last setting really leaves, min. */
-const cookFor = ({ blank, cookFreshMin }: Shape, { sheet }: Pieces): [number, number] =>
-  cookedAt(cookFreshMin, sheet && 'thicknessMm' in blank ? sheet.madeMm / blank.thicknessMm : 1)
+/** Of another shape of the same dough, min. */
+const cookFor = ({ sheet }: Pick<Worked, 'sheet'>, shape: Shape, cut: Pieces): [number, number] =>
+  cookTimes(shape, cut, isFilled(sheet, shape) ? fillingOf(sheet, shape) : null)
 
 /** The window as this flour wants it. */
 const shifted = ({ low, best, high }: Window, points: number): Window => ({
@@ -60,7 +63,7 @@ function shares(
       share,
       own: {
         shape: plannedShape(worked, shape, cut, match.window, 1),
-        cook: cookFor(shape, cut),
+        cook: cookFor(worked, shape, cut),
         steps: [...stepsAs(worked, shape, kitchen)],
       },
     })),
@@ -114,7 +117,7 @@ export function planBatch(worked: Worked, kitchen: Kitchen, at: string, formula:
     densityGPerCm3: batch.densityGPerCm3,
     shape: plannedShape(worked, shape, own?.cut ?? cut, worked.match.window, share),
     also: [...also],
-    minutes: { cook: worked.sheet.asRead?.cookMin ?? cookFor(shape, own?.cut ?? cut), drink: dough.drinkMin },
+    minutes: { cook: worked.sheet.asRead?.cookMin ?? cookFor(worked, shape, own?.cut ?? cut), drink: dough.drinkMin },
     steps: [...planSteps(worked, kitchen)],
     kneads: kitchen.gear.kneads,
     roomC: benchC(kitchen),

@@ -28,6 +28,16 @@ export interface Limits {
 }
 export const USUAL_LIMITS: Limits = { strain: CRACKS_OVER, growthH: GROWTH_H }
 
+/** A cover that saves a tray from cracks may keep it damp for a tenth longer. */
+const DAMPER = 1.1
+/** Of what is damp inside for longer than five days at 20 °C no way is offered. */
+const MOST_GROWTH_H = 120
+/** Of a tray that stays damp for longer than is good wherever it stands: hardly longer than as it is. */
+export const limitsFor = ({ growthH }: Pick<Risks, 'growthH'>): Limits => ({
+  strain: CRACKS_OVER,
+  growthH: Math.max(GROWTH_H, Math.min(MOST_GROWTH_H, DAMPER * growthH)),
+})
+
 export interface ProgrammeRequest {
   readonly layout: Omit<TrayLayout, 'spot'>
   /** Rooms, each under each cover there is. */

@@ -8,7 +8,7 @@ import { CRACKS_OVER, forecastTray, legsOf, onCurve, requestOf, risksOf, trayIn 
 import { learntDrying } from './learnt.ts'
 import { otherwise, waysOtherwise } from './otherwise.ts'
 import { dryingBodyOf, pieceBodyOf } from './piece.ts'
-import { programmes, USUAL_LIMITS } from './programme.ts'
+import { limitsFor, programmes, USUAL_LIMITS } from './programme.ts'
 
 const samplePlan = planBatch(workSheet(testSheet), testKitchen, '2031-03-01T07:00:00Z', null)
 const START_MS = Date.parse('2031-03-01T08:00:00Z')
@@ -488,4 +488,6 @@ describe('otherwise', () => {
 
 it('over two days at 20 °C warm and wet is too long, and a strain over 0.26 may crack', () => {
   expect(USUAL_LIMITS).toEqual({ growthH: 48, strain: 0.26 })
+  // What is damp for longer as it is may stay so hardly longer; beyond five days no way is good.
+  expect([20, 100, 300].map((growthH) => limitsFor({ growthH }).growthH)).toEqual([48, 110.00000000000001, 120])
 })

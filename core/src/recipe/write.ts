@@ -109,8 +109,8 @@ const METHOD_WORDS = {
   drop: 'dropped',
 } as const
 
-function stepsOf({ dough, shape, practice, sheet }: Worked): readonly string[] {
-  const { kneadMin = dough.kneadMin, cookMin = shape.cookFreshMin } = sheet.asRead ?? {}
+function stepsOf({ dough, shape, practice, sheet, cookMin }: Worked): readonly string[] {
+  const { kneadMin = dough.kneadMin } = sheet.asRead ?? {}
   const waterC = practice.waterC
   return [
     ...(waterC === null ? [] : [`Water at ${figure(waterC, 0)} °C.`]),

@@ -17,6 +17,8 @@ import { asShape, matchShape, windowFor } from '../match/index.ts'
 import { ok, problem, type Result } from '../result.ts'
 import { doughFor, piecesOf } from '../shape/index.ts'
 import { balanceOf } from './balance.ts'
+import { cookTimes } from './cookTimes.ts'
+import { fillingOf } from './filling.ts'
 import { keepingOf } from './keeping.ts'
 import { heldFlourShare } from './heldFlour.ts'
 import { isFilled } from './perishable.ts'
@@ -200,6 +202,7 @@ export function computeSheet(sheet: Sheet, kitchen: Kitchen): Result<Worked> {
   const match = matchShape(shape, dough, tableReading({ control, paper14, flourShift: shift }))
   // What goes on the scale is cut, not what was asked of it: the board then counts as the sheet does.
   const usableG = worked.reduce((sum, row) => sum + row.weighedG, 0) * (1 - sheet.lossPercent / 100)
+  const cut = piecesOf(shape.blank, usableG, batch.densityGPerCm3, boardMm, rolling)
   const core = {
     sheet,
     dough,
@@ -218,7 +221,8 @@ export function computeSheet(sheet: Sheet, kitchen: Kitchen): Result<Worked> {
     flourShift: shift,
     match,
     usableG,
-    cut: piecesOf(shape.blank, usableG, batch.densityGPerCm3, boardMm, rolling),
+    cut,
+    cookMin: sheet.asRead?.cookMin ?? cookTimes(shape, cut, isFilled(sheet, shape) ? fillingOf(sheet, shape) : null),
     balance: balanceOf(worked, batch, kitchen.lots),
     practice,
     portionG: sheet.target.by === 'portions' ? sheet.target.gramsEach : null,

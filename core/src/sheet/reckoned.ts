@@ -69,6 +69,8 @@ export interface Reckoned {
   /** The dough as weighed, less what is lost on the way, g. */
   readonly usableG: number
   readonly cut: Pieces
+  /** Fresh, as it is made, min from the return of the boil; a recipe's own figure wins. */
+  readonly cookMin: readonly [number, number]
   readonly balance: Balance
   readonly practice: Practice
   /** As the sheet's own shape. */

@@ -20,7 +20,7 @@ export function learntTimes(taught: readonly ShapeTaught[], shape: Shape, finish
   const isDried = finish === 'dry'
   const logs = taught.flatMap(({ shape: id, pot }) => {
     if (id !== shape.id || !pot || (pot.finish === 'dry') !== isDried) return []
-    const [from, to] = cookingSpan({ minutes: { cook: [...pot.cook] } }, pot.finish, shape.cookDriedMin)
+    const [from, to] = cookingSpan({ minutes: { cook: [...pot.cook] }, steps: [] }, pot.finish, shape.cookDriedMin)
     return [Math.log(pot.minutes / ((from + to) / 2))]
   })
   const n = logs.length

@@ -57,6 +57,8 @@ export function timesOf(
   const [from, to] = cookingSpan(plan, finish, shape.cookDriedMin)
   const factor = cooking?.factor ?? 1
   const table = [from * factor, to * factor] as const
-  const span = [table[0] * learnt, table[1] * learnt] as const
+  // What is filled is cooked by its filling: times of one's own may lengthen it, never shorten it.
+  const moved = plan.steps.some(({ kind }) => kind === 'fill') ? Math.max(1, learnt) : learnt
+  const span = [table[0] * moved, table[1] * moved] as const
   return { span, tasteAtMin: span[0], table }
 }

@@ -1,5 +1,5 @@
 import type { Gear, RackTray } from '@harina/core'
-import { clockHour, legsOf, spotsOf, turnsOf, USUAL_LIMITS, type Programmes } from '@harina/core/rack'
+import { clockHour, legsOf, spotsOf, limitsFor, turnsOf, type Programmes } from '@harina/core/rack'
 import { useEffect, useRef, useState } from 'react'
 import { findProgrammes } from '#web/workers/drying.ts'
 import type { TrayForecast } from '#web/workers/dryingJobs.ts'
@@ -12,7 +12,7 @@ export type Search =
   | { readonly is: 'failed' }
 
 /** The search through the rooms of this kitchen, from what the tray is by now; given up with the page it stands on. */
-export function useProgramme(tray: RackTray, { nowH, model, world }: TrayForecast) {
+export function useProgramme(tray: RackTray, { nowH, model, world, growthH }: TrayForecast) {
   const [search, setSearch] = useState<Search>({ is: 'idle' })
   const running = useRef<AbortController | null>(null)
   const stop = () => running.current?.abort()
@@ -26,7 +26,7 @@ export function useProgramme(tray: RackTray, { nowH, model, world }: TrayForecas
         {
           layout: tray.layout,
           spots: spotsOf(gear),
-          limits: USUAL_LIMITS,
+          limits: limitsFor({ growthH }),
           model,
           world,
           startsAt: clockHour(tray.laidAt),
