@@ -90,3 +90,48 @@ it('36 h of cold rest and 48 h of fridge are no two days', () => {
   const left = leftOf(spentBy([{ minutes: 36 * 60, temperatureC: 4 }], limits), limits, 20)
   expect(left.fridgeLeftH).toBeCloseTo(12, 9)
 })
+
+it('in a hot room a rest goes into the fridge where the dough bears it, and is no longer than the room allows where not', () => {
+  const at = (id: string, celsius: number) => {
+    const kitchen = {
+      ...wholeKitchen,
+      gear: {
+        ...wholeKitchen.gear,
+        places: wholeKitchen.gear.places.map((place) => ({ ...place, temperatureC: celsius })),
+      },
+    }
+    const dough = doughs.find((each) => each.id === id)!
+    return work(startSheet(dough, shapesFor(dough, shapes)[0]!, kitchen), kitchen).practice
+  }
+  expect(at('salted-thick', 21)).toMatchObject({ restMin: 120, restCold: false })
+  expect(at('salted-thick', 35)).toMatchObject({ restMin: 120, restCold: true })
+  expect(at('sw-hand', 35)).toMatchObject({ restMin: 45, restCold: false })
+})
+
+it('water is no hotter than it boils where the maker is', () => {
+  const high = { ...wholeKitchen, gear: { ...wholeKitchen.gear, altitudeM: 2500 } }
+  for (const dough of doughs) {
+    const sheet = { ...startSheet(dough, shapesFor(dough, shapes)[0]!, high), waterC: 100 }
+    expect(work(sheet, high).practice.waterC ?? 0).toBeLessThanOrEqual(92)
+    expect(work(sheet, wholeKitchen).practice.waterC).toBe(100)
+  }
+})
+
+it('fat shortens what is dried: by its own, and by oil', () => {
+  const dough = doughs.find(({ id }) => id === 'sw-hand')!
+  const sheet = startSheet(
+    dough,
+    shapes.find(({ id }) => id === 'little-ears')!,
+    wholeKitchen,
+  )
+  const oil = (percent: number) => ({
+    key: 'oil',
+    ingredient: 'olive-oil',
+    amount: { by: 'percent' as const, percent },
+  })
+  const months = (percent: number) =>
+    work(percent === 0 ? sheet : { ...sheet, rows: [...sheet.rows, oil(percent)] }).keeping.driedMonths!
+  expect(months(0)).toBeGreaterThan(6)
+  expect(months(1)).toBe(6)
+  expect(months(3)).toBe(3)
+})

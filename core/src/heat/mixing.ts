@@ -9,7 +9,7 @@ const ICE_J = 2.05
 const MELTING_J_PER_G = 334
 
 /** From this dough temperature on, starch gels; it begins to swell at 55 to 60 °C. */
-const GELS_C = 65
+export const GELS_C = 65
 
 /**
  * Heat capacity of a food, J/g·K, by its water and fat (fractions of mass), the rest as solids: 4.18, 2.0 and 1.42.

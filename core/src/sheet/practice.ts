@@ -1,4 +1,5 @@
 /** How this sheet is worked once the schools are settled: heat of the water, rest, salt in the pot, the share held back. */
+import { boilingPointC } from '../heat/index.ts'
 import { asShape } from '../match/index.ts'
 import type { Sheet, Dough, Shape } from '../model/index.ts'
 import { setsFor, type SchoolSets } from './school.ts'
@@ -70,6 +71,14 @@ function safeRest(rest: Rest, dough: Dough, rows: readonly WorkedRow[], roomC: n
 /** What the rows alone do not say. */
 const NOTHING_MORE = { carbonatePercent: 0, filled: false, scalded: false, potatoBase: false }
 
+/** By the sea water boils at 99.97 °C, and nobody writes that. */
+const SAME_C = 0.05
+/** Water is no hotter than it boils at this height. */
+function atMostTheBoil(waterC: number | null, altitudeM: number): number | null {
+  const boilC = boilingPointC(altitudeM)
+  return waterC === null || waterC <= boilC + SAME_C ? waterC : Math.floor(boilC)
+}
+
 export function practiceOf(
   sheet: Sheet,
   dough: Dough,
@@ -82,7 +91,7 @@ export function practiceOf(
   return {
     sets,
     // What a shape needs no school takes from it.
-    waterC: sheet.waterC ?? asShape(shape, dough)?.waterC ?? waterCFor(dough, sets),
+    waterC: atMostTheBoil(sheet.waterC ?? asShape(shape, dough)?.waterC ?? waterCFor(dough, sets), gear.altitudeM),
     ...safeRest({ ...restOf(dough, sets.rest), ...restAsRead(sheet) }, dough, rows, benchC(kitchen)),
     potSaltGPerL: asShape(shape, dough)?.potSaltGPerL ?? sets.potSaltGPerL ?? dough.pot.saltGPerL,
   }

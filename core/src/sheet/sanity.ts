@@ -1,7 +1,8 @@
 /** Checks that hold for any dough: what a careful colleague would say on reading the sheet. */
 import { MOST_ALKALI_PERCENT } from '../alkali/index.ts'
 import { asShape } from '../match/index.ts'
-import { isDairyOrEgg, ownFlours } from '../model/index.ts'
+import { ownFlours } from '../model/index.ts'
+import { spoilageOf } from '../safety/index.ts'
 import { SETS_STARCH_C } from './perishable.ts'
 import type { Reckoned } from './reckoned.ts'
 import type { WorkedRow } from './workedRow.ts'
@@ -78,11 +79,16 @@ function alkaliNotes({ batch, dough, rows }: Sheet): SanityNote[] {
   if (percent > MOST_ALKALI_PERCENT + 1e-9)
     return [{ code: 'alkali-over', severity: 'danger', percent, limit: MOST_ALKALI_PERCENT }, ...handling]
   const soda = rows.filter(isRawSoda).reduce((sum, row) => sum + row.onFlour, 0)
-  if (soda > 0 && percent === 0)
-    return [{ code: 'raw-soda', severity: soda > MUCH_SODA_PERCENT ? 'caution' : 'note', percent: soda }]
+  const raw: SanityNote[] =
+    soda > 0 ? [{ code: 'raw-soda', severity: soda > MUCH_SODA_PERCENT ? 'caution' : 'note', percent: soda }] : []
+  if (raw.length > 0 && percent === 0) return raw
   if (outside(percent, range.low, range.high))
-    return [{ code: 'alkali-outside', severity: 'caution', percent, low: range.low, high: range.high }, ...handling]
-  return handling
+    return [
+      { code: 'alkali-outside', severity: 'caution', percent, low: range.low, high: range.high },
+      ...raw,
+      ...handling,
+    ]
+  return [...raw, ...handling]
 }
 
 /**
@@ -186,9 +192,11 @@ function moistureNotes({ dough, batch, balance, control }: Sheet): SanityNote[] 
     : window
 }
 
-/** Milk, curd and egg in the rows, whatever the shape: such a dough is never dried in room air. */
+/** Milk, egg, curd, drinks and purées in the rows, whatever the shape: such a dough is never dried in room air. */
 function keepingNotes({ rows }: Sheet): SanityNote[] {
-  const moist = rows.filter((row) => row.grams > 0 && isDairyOrEgg(row.ingredient)).map((row) => row.ingredient.name)
+  const moist = rows
+    .filter(({ grams, ingredient }) => grams > 0 && spoilageOf(ingredient) !== 'plain')
+    .map((row) => row.ingredient.name)
   return moist.length > 0 ? [{ code: 'never-dry', severity: 'caution', ingredients: moist }] : []
 }
 

@@ -1,4 +1,6 @@
 import { COARSE_PERCENT, resolutionPercent } from '../formula/index.ts'
+import { GELS_C } from '../heat/index.ts'
+import { scalded } from './keeping.ts'
 import { holdBackPoints } from '../lot/index.ts'
 import { DAMPEST } from './knownRows.ts'
 import { fromPoured, type Reckoned } from './reckoned.ts'
@@ -11,6 +13,13 @@ export type SheetNote =
   | SanityNote
   | StandingNote
   | { readonly code: 'shape-unlisted'; readonly severity: 'note' }
+  /** A dough without gluten is held by starch that hot water sets; this one ends cooler than that. */
+  | {
+      readonly code: 'scald-short'
+      readonly severity: 'note' | 'caution'
+      readonly doughC: number
+      readonly setsC: number
+    }
   /** Other rows bring all the water, and so many points more than was asked. */
   | { readonly code: 'no-water-left'; readonly severity: 'caution'; readonly points: number }
   | {
@@ -109,6 +118,18 @@ function scaleNotes({ rows }: Reckoned, stepG: number): SheetNote[] {
 /** Less than this of a lot's thirst is no word worth, points. */
 const CLEAR_THIRST = 0.05
 
+/** Hot water for a dough without gluten that does not cook its starch. °C. */
+const HOT_FROM_C = 60
+
+function scaldNotes(worked: Reckoned, kitchen: Kitchen, expectsGluten: boolean): SheetNote[] {
+  const { practice, water, control, shape } = worked
+  if (expectsGluten || control.by === 'base' || water.totalG === 0 || (practice.waterC ?? 0) < HOT_FROM_C) return []
+  const { doughC, starchGels } = scalded(worked, kitchen)
+  // A press packs its crumbs together as well.
+  const severity = shape.method === 'extrude' ? 'note' : 'caution'
+  return starchGels ? [] : [{ code: 'scald-short', severity, doughC, setsC: GELS_C }]
+}
+
 function lotNotes({ lot, learnedAt, water, paper14, expected14 }: Reckoned): SheetNote[] {
   const points = expected14 - paper14
   const thirst: SheetNote[] =
@@ -143,6 +164,7 @@ export function sheetNotes(worked: Reckoned, kitchen: Kitchen): readonly SheetNo
       ? [{ code: 'cut-over-board', severity: 'caution', cutMm: blank.cutMm, boardMm } as const]
       : []),
     ...wetterNote(worked),
+    ...scaldNotes(worked, kitchen, expectsGluten),
     ...sanityNotes(worked, expectsGluten),
     ...scaleNotes(worked, scaleStepG),
     ...moistureNote(worked, kitchen),

@@ -294,6 +294,13 @@ describe('the worlds that agree with the scale', () => {
     expect(high).toBeNull()
   })
 
+  it('a weighing with the wrong tray is a slip, and moves the hour little', () => {
+    const all = weighed([2, 4, 6, 8])
+    const usual = ensembleOf({ ...asked, weighIns: all }).hoursToTarget!
+    const slip = ensembleOf({ ...asked, weighIns: [...all, { h: 7, grams: 770 }] }).hoursToTarget!
+    expect(Math.abs(slip / usual - 1)).toBeLessThan(0.15)
+  })
+
   it('a thousand weighings, a slip among them, and two at once are borne', () => {
     const often = weighed(Array.from({ length: 1000 }, (_, n) => n / 100))
     const slip = [...weighed([2, 4]), { h: 5, grams: 790 }]

@@ -184,6 +184,10 @@ const notes: {
           title: `${formatNumber(note.percent, note.percent < 2 ? 1 : 0)} % is more than usual`,
           text: `${note.ingredient}: up to ${note.max} % on flour is usual. More tears a thin sheet, bleeds into the pot or tastes of nothing else.`,
         },
+  'scald-short': (note, { units }) => ({
+    title: `The dough ends at ${units.temperature(note.doughC)}`,
+    text: `Its starch sets from about ${units.temperature(note.setsC)}, and little else holds it. Use hotter water, warm the flour and the bowl, or pour the water in two goes.`,
+  }),
   'never-dry': (note) => ({
     title: 'Not for the drying rack',
     text: `${note.ingredients.join(', ')}: never dried in room air. Cook, chill or freeze. Local food rules come first.`,
