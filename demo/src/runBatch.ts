@@ -32,7 +32,7 @@ export interface BatchStory {
   readonly sheet: Sheet
   readonly kitchen: Kitchen
   readonly startMs: number
-  /** What this flour really wants, points above paper on the 14 % basis. */
+  /** What this flour really wants, points above what the formula asks on the 14 % basis. */
   readonly thirst: number
   /** `chased`: judged too soon, so water and flour ran after each other. */
   readonly temper: 'patient' | 'chased'
@@ -53,6 +53,8 @@ class Bench {
   constructor(
     private readonly id: string,
     readonly plan: Plan,
+    /** What the formula asks for, 14 % basis. */
+    readonly asked14: number,
     private ms: number,
     private readonly random: Random,
   ) {}
@@ -149,7 +151,7 @@ function work(bench: Bench, step: PlannedStep, story: BatchStory, random: Random
     case 'feel':
       // A dough that is felt again after it was called right has been worked since.
       if (bench.state.feels.at(-1)?.feel !== 'right')
-        correctUntilRight(bench, plan.hydration.paper14 + story.thirst, story, random)
+        correctUntilRight(bench, bench.asked14 + story.thirst, story, random)
       return bench.done()
     case 'prepare':
     case 'drink':
@@ -200,7 +202,7 @@ export function runBatch(story: BatchStory, random: Random): Batch {
   const worked = computeSheet(story.sheet, story.kitchen)
   if (!worked.ok) throw new Error(`demo: ${story.sheet.name}: ${worked.problem.code}`)
   const plan = planBatch(worked.value, story.kitchen, iso(story.startMs), story.formula)
-  const bench = new Bench(story.id, plan, story.startMs, random)
+  const bench = new Bench(story.id, plan, worked.value.asked14, story.startMs, random)
   const stopsAt = story.restingSinceMin === undefined ? null : mainRest(plan)
   for (let step = currentStep(plan, bench.state); step; step = currentStep(plan, bench.state)) {
     if (step.id === stopsAt?.id) return resting(story, bench, stopsAt.id, stopsAt.best)

@@ -113,5 +113,5 @@ it('six portions of a hand shape, from the first screen to the log and through a
   await goTo(page, new URL(logPath, here.site.url).href)
   await press(page, 'Start the next from it')
   await at(page, /^\/formula$/)
-  await sees(page, 'One batch leaves')
+  await sees(page, 'Hold back')
 })

@@ -135,3 +135,22 @@ it('fat shortens what is dried: by its own, and by oil', () => {
   expect(months(1)).toBe(6)
   expect(months(3)).toBe(3)
 })
+
+it('the label’s salt is all sodium times 2.5, that of alkali and soda with it; potassium is told', () => {
+  const dough = doughs.find(({ id }) => id === 'alk-low')!
+  const sheet = startSheet(dough, shapesFor(dough, shapes)[0]!, wholeKitchen)
+  const swapped = (ingredient: string) =>
+    work({
+      ...sheet,
+      rows: sheet.rows.map((row) =>
+        row.key === work(sheet).rows.find(({ part }) => part === 'alkali')!.key ? { ...row, ingredient } : row,
+      ),
+    })
+  const [sodium, potassium] = [swapped('sodium-carbonate-anhydrous'), swapped('potassium-carbonate')]
+  const alkaliG = sodium.rows.find(({ part }) => part === 'alkali')!.grams
+  const saltG = sodium.batch.saltPercent * sodium.batch.flourG
+  expect((sodium.balance.saltGPer100G * sodium.batch.doughG - saltG) / 100).toBeCloseTo(2.5 * 0.434 * alkaliG, 6)
+  expect(sodium.balance.potassiumMgPer100G).toBe(0)
+  expect(potassium.balance.potassiumMgPer100G).toBeGreaterThan(100)
+  expect(potassium.balance.saltGPer100G).toBeLessThan(sodium.balance.saltGPer100G)
+})

@@ -33,6 +33,9 @@ export const ingredientObject = () =>
     salt: fraction,
     /** g of Na₂CO₃ equivalent per g. Baking soda is 0 until it has been baked. */
     carbonate: z.optional(between(0, 2)),
+    /** Beside what is in its salt: of an alkali. */
+    sodium: z.optional(fraction),
+    potassium: z.optional(fraction),
     densityGPerMl: between(0.01, 25),
     /** Share of its water that is free to wet flour soon. */
     availableWater: fraction,

@@ -65,7 +65,7 @@ export const planSchema = z.lazy(() =>
     ]),
     body: z.enum(bodies),
     hydration: z.strictObject({
-      /** What the formula asks for, on the 14 % basis, before the lot's own thirst. */
+      /** On the 14 % basis, without the lot's own thirst: where the dough lies in the table's windows. */
       paper14: reckoned,
       expected14: reckoned,
       effective: reckoned,

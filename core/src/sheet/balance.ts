@@ -14,9 +14,13 @@ export interface Balance {
   /** Protein of the flours, fraction of their mass. */
   readonly flourProtein: number
   readonly kJPer100G: number
+  /** As a label has it: sodium × 2.5, that of alkali and soda with it. */
   readonly saltGPer100G: number
+  readonly potassiumMgPer100G: number
 }
 
+/** Labels count all sodium as salt. */
+const SALT_PER_SODIUM = 2.5
 /** kJ per g. Fibre is counted as starch, so the figure runs a little high. */
 const KJ_PER_G = { protein: 17, fat: 37, starch: 17 }
 
@@ -60,7 +64,12 @@ export function balanceOf(rows: readonly WorkedRow[], batch: BatchResult, lots: 
     cost: costOf(rows, lots),
     flourProtein: sumOf(flours, (row) => row.grams * protein(row)) / batch.flourG,
     kJPer100G: (100 * sumOf(rows, energyKJ)) / batch.doughG,
-    saltGPer100G: (batch.saltPercent * batch.flourG) / batch.doughG,
+    saltGPer100G:
+      (batch.saltPercent * batch.flourG +
+        100 * SALT_PER_SODIUM * sumOf(rows, ({ grams, ingredient }) => grams * (ingredient.sodium ?? 0))) /
+      batch.doughG,
+    potassiumMgPer100G:
+      (1e5 * sumOf(rows, ({ grams, ingredient }) => grams * (ingredient.potassium ?? 0))) / batch.doughG,
   }
 }
 

@@ -175,9 +175,10 @@ export function computeSheet(sheet: Sheet, kitchen: Kitchen): Result<Worked> {
   const tableFor = (mix: readonly BatchRow[]) => best + flourShift(known.value, mix, drinks)
   const mixed = mixRows(known.value, (asked14, mix) => unmet(asked14, tableFor(mix), lot.shift))
   if (!mixed.ok) return mixed
-  const { rows, paper14, flourOnBase } = mixed.value
+  const { rows, asked14, flourOnBase } = mixed.value
   const { scaleStepG, boardMm } = kitchen.gear
   const expected14 = hydrationOf(rows).basis14
+  const paper14 = flourOnBase === null ? expected14 - lot.shift : expected14
   const rolling = rollingFor({ sheet, dough, hydration14: expected14 }, shape, kitchen.gear)
   const target = resolvedTarget(sheet, mixed.value, (count) =>
     piecesTargetG(doughFor(count, shape.blank, densityOf(rows), boardMm, rolling), rows, scaleStepG),
@@ -210,6 +211,7 @@ export function computeSheet(sheet: Sheet, kitchen: Kitchen): Result<Worked> {
     rows: worked,
     batch,
     control,
+    asked14,
     paper14,
     expected14,
     lot,

@@ -9,7 +9,7 @@ export interface Mix {
   /** On 100 of flour. */
   readonly rows: readonly BatchRow[]
   /** What the formula comes to, 14 % basis, before the lot's own thirst: more than it asks for where no water is left to pour. */
-  readonly paper14: number
+  readonly asked14: number
   /** Flour on 100 of base; null where the sheet counts on flour. */
   readonly flourOnBase: number | null
 }
@@ -42,7 +42,7 @@ function onFlour(
   const wet = asked.ok || asked.problem.code !== 'solved-negative' ? asked : solveBatch({ ...plain, rows })
   if (!wet.ok) return wet
   return ok({
-    paper14: wet.value.hydration.basis14 - shiftPoints,
+    asked14: wet.value.hydration.basis14 - shiftPoints,
     flourOnBase: null,
     rows: rows.map((row, i) => ({ ...row, percent: wet.value.rows[i]?.percent ?? row.percent })),
   })
@@ -56,7 +56,7 @@ function onBase(known: readonly Known[]): Result<Mix> {
   const rows = known.map((each) => batchRow(each, (100 * written(each)) / flourOnBase))
   const solved = solveBatch({ ...plain, rows })
   if (!solved.ok) return solved
-  return ok({ rows, flourOnBase, paper14: solved.value.hydration.basis14 })
+  return ok({ rows, flourOnBase, asked14: solved.value.hydration.basis14 })
 }
 
 /**

@@ -51,9 +51,11 @@ export interface Reckoned {
   readonly rows: readonly WorkedRow[]
   readonly batch: BatchResult
   readonly control: Control
-  /** What the formula asks for, 14 % basis; then with the lot's own thirst. Percent. */
-  readonly paper14: number
+  /** What the formula comes to, 14 % basis, percent; and with what of the lot's thirst it has not in it yet. */
+  readonly asked14: number
   readonly expected14: number
+  /** The latter without the lot's thirst: where the dough lies in the table's windows. */
+  readonly paper14: number
   readonly lot: FlourLot
   /** Where the flour stood that taught its thirst, where that is another air than today's. */
   readonly learnedAt: string | null

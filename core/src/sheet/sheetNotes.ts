@@ -92,10 +92,10 @@ function moistureNote(worked: Reckoned, kitchen: Kitchen): SheetNote[] {
 /** Less is rounding. Points. */
 const CLEARLY_WETTER = 0.05
 
-function wetterNote({ sheet, poured, paper14 }: Reckoned): SheetNote[] {
+function wetterNote({ sheet, poured, asked14 }: Reckoned): SheetNote[] {
   const amount = sheet.rows.find((row) => row.amount.by === 'hydration')?.amount
   if (amount?.by !== 'hydration') return []
-  const points = paper14 - (amount.basis === 'basis14' ? amount.percent : fromPoured(poured, amount.percent))
+  const points = asked14 - (amount.basis === 'basis14' ? amount.percent : fromPoured(poured, amount.percent))
   return points > CLEARLY_WETTER ? [{ code: 'no-water-left', severity: 'caution', points }] : []
 }
 
@@ -130,8 +130,8 @@ function scaldNotes(worked: Reckoned, kitchen: Kitchen, expectsGluten: boolean):
   return starchGels ? [] : [{ code: 'scald-short', severity, doughC, setsC: GELS_C }]
 }
 
-function lotNotes({ lot, learnedAt, water, paper14, expected14 }: Reckoned): SheetNote[] {
-  const points = expected14 - paper14
+function lotNotes({ lot, learnedAt, water, asked14, expected14 }: Reckoned): SheetNote[] {
+  const points = expected14 - asked14
   const thirst: SheetNote[] =
     Math.abs(points) >= CLEAR_THIRST
       ? [{ code: 'lot-thirst', severity: 'note', points, batches: lot.n, learnedAt }]

@@ -100,6 +100,12 @@ export function spanOfMinutes(from: number, to: number): string {
   return low.endsWith(' min') && high.endsWith(' min') ? `${low.replace(' min', '')} to ${high}` : `${low} to ${high}`
 }
 
+/** As one says it beforehand: whole minutes, short ones by halves. @example [8.5, 12.3] → 9 to 12 min */
+export const aboutMinutes = ([from, to]: readonly [number, number]): string => {
+  const said = (minutes: number) => (minutes < 3 ? Math.round(2 * minutes) / 2 : Math.round(minutes))
+  return spanOfMinutes(said(from), said(to))
+}
+
 /** As the clock in the pot tells it. @example [3.97, 6.02] → 4 to 6 min */
 export const minuteSpan = ([from, to]: readonly [number, number]): string =>
   spanOfMinutes(toTheSixth(from), toTheSixth(to))

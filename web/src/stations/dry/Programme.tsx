@@ -26,6 +26,9 @@ const sooner = (found: Found, asItIsH: number | null): string => {
 const sameSpot = (a: Spot, b: Spot): boolean =>
   a.place === b.place && a.air === b.air && a.cover?.name === b.cover?.name
 
+const staysPut = ({ legs }: Found, tray: RackTray): boolean =>
+  legs.length === 1 && sameSpot(legs[0]!.spot, tray.spots.at(-1)!.spot)
+
 /** Its first room at once, and a call for each of the others; whether it is stored. */
 async function follow({ legs }: Found, { running, tray, forecast }: Props): Promise<boolean> {
   const [first, ...later] = legs
@@ -111,7 +114,9 @@ export function Programme(props: Props) {
         </p>
       )}
       {search.is === 'found' &&
-        (search.found.best ? (
+        (search.found.best && staysPut(search.found.best, tray) ? (
+          <p role="status">No room or cover here is better than where it stands.</p>
+        ) : search.found.best ? (
           <Better {...props} best={search.found.best} onDone={forget} />
         ) : (
           <p role="status">{noWay(forecast)}</p>

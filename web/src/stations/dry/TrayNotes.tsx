@@ -90,9 +90,9 @@ function WarmWet({ forecast: { warmWetH, coreWetH, coreWetNowH, growthH } }: { f
       grade={long ? 'caution' : 'note'}
     >
       {coreWetNowH > 0.25 && (past === all ? 'All of it is past. ' : `${past} of that is past. `)}
-      Taken as a whole, the piece is for {hoursShort(warmWetH)}. Germs can grow as much as in {hoursShort(growthH)} at
-      20 °C{long ? '; over two days is long' : ''}. Throw away what is sour, slimy or spotted. Your local food code
-      comes first.
+      Averaged over the piece it is {hoursShort(warmWetH)}. Germs can grow as much as in {hoursShort(growthH)} at 20 °C
+      {long ? '; over two days is long' : ''}. Throw away what is sour, slimy or spotted. Your local food code comes
+      first.
     </Note>
   )
 }

@@ -112,7 +112,7 @@ it('for a tray that was too long warm and wet no way is offered that adds to it,
 it('of the hours warm and wet inside it says how many are past, and what they come to', async () => {
   at('/dry/demo-rack-2-tray-1')
   expect((await screen.findByText(/Germs can grow/)).textContent).toMatch(
-    /^(?:\d+ h|[\d.]+ days) of that is past\. Taken/,
+    /^(?:\d+ h|[\d.]+ days) of that is past\. Averaged/,
   )
 })
 

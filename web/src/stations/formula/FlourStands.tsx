@@ -7,6 +7,7 @@ import { useSheet } from './useSheet.ts'
 export function FlourStands({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
   const { edit, done } = useSheet()
   const { flourState } = worked.sheet
+  const points = worked.expected14 - worked.asked14
   const { temperature } = useUnits()
   return (
     <div role="group" aria-label="Where the flour stands" className="flex flex-wrap items-center gap-2">
@@ -53,7 +54,7 @@ export function FlourStands({ worked, kitchen }: { worked: Worked; kitchen: Kitc
             checked={worked.sheet.useLearned}
             onChange={(event) => edit((sheet) => ({ ...sheet, useLearned: event.target.checked }))}
           />
-          {`include past batches${worked.lot.n > 0 ? ` (${formatPoints(worked.lot.shift)})` : ''}`}
+          {`include past batches${Math.abs(points) >= 0.05 ? ` (${formatPoints(points)})` : ''}`}
         </label>
       ) : null}
     </div>

@@ -1,6 +1,6 @@
 import { formatNumber, type Worked } from '@harina/core'
 import { useUnits } from '../../ui/units.ts'
-import { minuteSpan, restWords } from '../../words/index.ts'
+import { aboutMinutes, restWords } from '../../words/index.ts'
 
 function Fact({ name, figure, note }: { name: string; figure: string; note: string }) {
   return (
@@ -65,7 +65,7 @@ export function FootFacts({ worked }: { worked: Worked }) {
         figure={`${dough.kneadMin[0]} to ${dough.kneadMin[1]} min`}
         note={`rest ${restWords(practice)}, ${practice.restCold ? 'in the fridge' : 'covered'}${dough.restMin.low > 0 ? `; ${dough.restMin.low} min at least` : ''}`}
       />
-      <Fact name="Cook, fresh" figure={minuteSpan(worked.cookMin)} note={shape.doneSign} />
+      <Fact name="Cook, fresh" figure={aboutMinutes(worked.cookMin)} note={shape.doneSign} />
       <PortionFact worked={worked} />
     </div>
   )

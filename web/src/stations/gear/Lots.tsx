@@ -201,7 +201,7 @@ export function Lots({ kitchen }: { kitchen: Kitchen }) {
   return (
     <Section
       title="Sacks and jars"
-      lead="Each lot with what is left, what it cost, and what it has wanted against paper as its batches were called right."
+      lead="Each lot with what is left, what it cost, and how much more water or less it has wanted than the table."
     >
       <label className="flex items-center gap-2">
         <span className="small whitespace-nowrap">Add a lot of</span>

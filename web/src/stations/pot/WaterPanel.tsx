@@ -20,6 +20,11 @@ function Figure({ label, figure, note }: { label: string; figure: string; note?:
 
 const plain = (value: number) => formatNumber(value, value < 10 && value % 1 !== 0 ? 1 : 0)
 
+const saltWords = ([low, high]: readonly [number, number], mass: (grams: number, stepG?: number) => string): string => {
+  const [from, to] = [mass(low, 0.1), mass(high, 0.1)]
+  return from === to ? from : `${from} to ${to}`
+}
+
 function Plate({ basket }: { basket: Basket }) {
   const { running, cooking, finish } = basket
   const { plan } = running.batch
@@ -28,9 +33,9 @@ function Plate({ basket }: { basket: Basket }) {
   if (!plate) return null
   return (
     <p className="small leading-snug">
-      {mass(100)} become about {mass(plate.cookedG)}, with {mass(plate.saltG, 0.1)} of salt
-      {plate.doughSaltG > 0.05 && `, ${mass(plate.doughSaltG, 0.1)} of it the dough’s own before some washes out`}. Into
-      a broth about {mass(plate.clingsG)} of this water go along
+      {mass(100)} become about {mass(plate.cookedG)}, with {saltWords(plate.saltG, mass)} of salt
+      {plate.doughSaltG > 0.05 && `; of the dough’s own ${mass(plate.doughSaltG, 0.1)} most washes out`}. Into a broth
+      about {mass(plate.clingsG)} of this water go along
       {plate.clingsSaltG > 0.05 && ` with ${mass(plate.clingsSaltG, 0.1)} of salt`}
       {plan.rows.some(({ part }) => part === 'alkali') &&
         ': alkaline, and yellow; shake it off well, and change the water after some turns'}

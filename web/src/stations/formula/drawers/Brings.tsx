@@ -36,7 +36,10 @@ function Feeds({ worked }: { worked: Worked }) {
       <Line name="energy">
         {formatNumber(of(balance.kJPer100G), 0)} kJ, {formatNumber(of(balance.kJPer100G) / 4.184, 0)} kcal
       </Line>
-      <Line name="salt in the dough">{formatNumber(of(balance.saltGPer100G), 2)} g</Line>
+      <Line name="salt in the dough (sodium × 2.5)">{formatNumber(of(balance.saltGPer100G), 2)} g</Line>
+      {balance.potassiumMgPer100G > 1 && (
+        <Line name="potassium, from its alkali">{formatNumber(of(balance.potassiumMgPer100G), 0)} mg</Line>
+      )}
       {balance.cost ? (
         <Line name="costs">{formatNumber((balance.cost.total * each) / usableG, 2)}</Line>
       ) : (
