@@ -133,7 +133,14 @@ const shots: readonly Shot[] = [
     },
   },
   { name: 'shape-map', at: '/shape/map', shows: 'Water on 100 of flour' },
-  { name: 'dry', at: '/dry/demo-rack-2-tray-1', shows: 'Warm and wet' },
+  {
+    name: 'dry',
+    at: '/dry/demo-rack-2-tray-1',
+    shows: 'Warm and wet',
+    before: async (page) => {
+      await page.waitForFunction(() => !document.body.innerText.includes('being worked out'))
+    },
+  },
   { name: 'dry-phone', at: '/dry/demo-rack-1-tray-2', shows: 'Dry enough to pack', size: PHONE },
   { name: 'log', at: '/log/demo-6', shows: 'Gale' },
   { name: 'gear', at: '/gear', shows: 'Where flour stands' },
