@@ -1,6 +1,6 @@
 import type { BenchAction, BenchEvent, Plan, PlannedStep } from '../model/index.ts'
 import { testKitchen, testSheet, workSheet } from '../testing/testKitchen.ts'
-import { doughLimits, lainUntil, leftAt } from './account.ts'
+import { doughLimits, lainUntil, leftAt, piecesLeftAt } from './account.ts'
 import { keptUntil } from './kept.ts'
 import { planBatch } from './planBatch.ts'
 
@@ -107,4 +107,12 @@ it('taken back, nothing was poured; frozen, nothing runs; an older plan goes by 
     coldH: 24,
   })
   expect(doughLimits({ steps: [cook] })).toEqual({ warmMin: 120, coldH: 48 })
+})
+
+it('filled pieces have their own limit on top of the dough’s, and a hot bench halves both', () => {
+  const filled: PlannedStep = { ...air, keeps: { ...air.keeps, roomMin: 60, fridgeH: 24 } }
+  const at = (roomC: number) =>
+    piecesLeftAt({ ...simple, roomC, steps: [...simple.steps.slice(0, 1), filled, cook] }, eventsOf(poured), atMs(0))
+  expect(at(21)).toEqual({ roomLeftMin: 60, fridgeLeftH: 24 })
+  expect(at(35)).toEqual({ roomLeftMin: 30, fridgeLeftH: 24 })
 })

@@ -1,13 +1,11 @@
 /** Warm and cold minutes of a batch, from mixing on: over rests, work, airing, pauses, splits and the fridge. */
-import { leftOf, spentBy, type Left, type Lying } from '../safety/index.ts'
+import { FREEZER_C, FRIDGE_C, leftOf, spentBy, warmShare, type Left, type Lying } from '../safety/index.ts'
 import type { BenchEvent, Keeps, Plan, PlannedStep, StepOf } from '../model/index.ts'
 import { activeEvents } from './history.ts'
 import { applyEvent, currentStep } from './replay.ts'
 import { initialState, type BenchState } from './state.ts'
 
 const MINUTE_MS = 60_000
-const FRIDGE_C = 4
-const FREEZER_C = -18
 /** Flour, water and salt, for plans that do not say. */
 const USUAL = { warmMin: 120, coldH: 48 }
 
@@ -69,4 +67,14 @@ export function lainUntil(plan: Plan, events: readonly BenchEvent[], untilMs: nu
 export function leftAt(plan: Plan, events: readonly BenchEvent[], atMs: number): Left {
   const limits = doughLimits(plan)
   return leftOf(spentBy(lainUntil(plan, events, atMs), limits), limits, plan.roomC)
+}
+
+/** The same of its pieces once they are shaped: the shape's own limits on top, in this room. */
+export function piecesLeftAt(plan: Plan, events: readonly BenchEvent[], atMs: number): Left {
+  const { roomLeftMin, fridgeLeftH } = leftAt(plan, events, atMs)
+  const { roomMin = Infinity, fridgeH = Infinity } = keepsOf(plan) ?? {}
+  return {
+    roomLeftMin: Math.min(roomMin * warmShare(plan.roomC), roomLeftMin),
+    fridgeLeftH: Math.min(fridgeH, fridgeLeftH),
+  }
 }

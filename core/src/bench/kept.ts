@@ -1,7 +1,7 @@
 /** A batch that waits: since when, and until when it may. */
 import type { BenchEvent, Finish, Keeps, Plan, Shape, StepOf } from '../model/index.ts'
 import { fillingHalfMm, frozenExtraMin } from '../sheet/index.ts'
-import { keepsOf, leftAt } from './account.ts'
+import { keepsOf, piecesLeftAt } from './account.ts'
 import { activeEvents } from './history.ts'
 
 const HOUR_MS = 3_600_000
@@ -30,7 +30,7 @@ export function keptUntil(plan: Plan, events: readonly BenchEvent[]): number | n
   const { atMs, keeps, finish } = since
   switch (finish) {
     case 'hold':
-      return atMs + Math.min(keeps.fridgeH, leftAt(plan, events, atMs).fridgeLeftH) * HOUR_MS
+      return atMs + piecesLeftAt(plan, events, atMs).fridgeLeftH * HOUR_MS
     case 'freeze':
       return atMs + keeps.freezerMonths * MONTH_MS
     case 'dry':

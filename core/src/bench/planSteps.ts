@@ -15,7 +15,7 @@ import {
   type Worked,
   fillingOf,
 } from '../sheet/index.ts'
-import { warmShare } from '../safety/index.ts'
+import { FRIDGE_C, warmShare } from '../safety/index.ts'
 import { bodyOf } from './body.ts'
 import { isPoured } from './jug.ts'
 import { readyItems } from './ready.ts'
@@ -24,7 +24,6 @@ import { readyItems } from './ready.ts'
 const SCALDS_C = 60
 /** Below this hands can work it. °C. */
 const HAND_WARM_C = 45
-const FRIDGE_C = 4
 /** What hands, hopper and roller take at a time, g. */
 export const LUMP_G = 400
 /** A dough laid out flat, and crumbs or clods torn open to cool. Half of its thickness, mm. */
@@ -346,7 +345,7 @@ function finishSteps({ worked, kitchen }: Making, shape: Shape): readonly Planne
   if (chill.length > 0 || !waits) return [...chill, ...cook]
   const keeping = keepingOf(worked, shape, kitchen)
   const { dough, roomMin, fridgeH, freezerMonths, driedMonths, wet } = keeping
-  const minutes = [...airing(shape.airBeforeCookMin, keeping)] as [number, number]
+  const minutes = [...airing(shape.airBeforeCookMin, keeping, benchC(kitchen))] as [number, number]
   return [
     { id: 'air', kind: 'air', minutes, keeps: { dough, roomMin, fridgeH, freezerMonths, driedMonths, wet: [...wet] } },
     ...cook,

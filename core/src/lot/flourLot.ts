@@ -34,14 +34,11 @@ export interface FlourLot {
   readonly n: number
 }
 
-/**
- * What past batches say about a flour lot's thirst: a normal-normal update around a prior of no shift.
- * @example no history → start 4.3 points below; after three batches under 2
- */
-export function flourLot({ priorSd, batchSd, observations }: FlourLotRequest): FlourLot {
-  const precision = 1 / priorSd ** 2 + observations.length / batchSd ** 2
-  const sum = observations.reduce((total, points) => total + points, 0)
-  const shift = sum / batchSd ** 2 / precision
+/** The normal-normal update: what is believed before, and each observation with its own sd, points. */
+function updated(priorSd: number, batchSd: number, observations: readonly Observation[]): FlourLot {
+  const weights = observations.map(({ offSd }) => 1 / (batchSd ** 2 + offSd ** 2))
+  const precision = weights.reduce((sum, each) => sum + each, 1 / priorSd ** 2)
+  const shift = observations.reduce((sum, { points }, n) => sum + points * weights[n]!, 0) / precision
   const predictiveSd = Math.sqrt(1 / precision + batchSd ** 2)
   return {
     shift,
@@ -51,6 +48,17 @@ export function flourLot({ priorSd, batchSd, observations }: FlourLotRequest): F
     n: observations.length,
   }
 }
+
+/**
+ * What past batches say about a flour lot's thirst: a normal-normal update around a prior of no shift.
+ * @example no history → start 4.3 points below; after three batches under 2
+ */
+export const flourLot = ({ priorSd, batchSd, observations }: FlourLotRequest): FlourLot =>
+  updated(
+    priorSd,
+    batchSd,
+    observations.map((points) => ({ points, offSd: 0 })),
+  )
 
 /** One batch's word about its flour: points, and how far its own figures may be off beyond the feel of it, as after cups. */
 export interface Observation {
@@ -84,20 +92,7 @@ const BATCH_SD = 0.8
 /** An observation so many standard deviations from what all others say is shown and left out. */
 const UNLIKE_SD = 3
 
-/** The normal-normal update with each observation as sure as its own figures. */
-function weighed(observations: readonly Observation[]): FlourLot {
-  const weights = observations.map(({ offSd }) => 1 / (BATCH_SD ** 2 + offSd ** 2))
-  const precision = weights.reduce((sum, each) => sum + each, 1 / PRIOR_SD ** 2)
-  const shift = observations.reduce((sum, { points }, n) => sum + points * weights[n]!, 0) / precision
-  const predictiveSd = Math.sqrt(1 / precision + BATCH_SD ** 2)
-  return {
-    shift,
-    sd: Math.sqrt(1 / precision),
-    predictiveSd,
-    startPoints: shift - doubtPoints({ predictiveSd }),
-    n: observations.length,
-  }
-}
+const weighed = (observations: readonly Observation[]): FlourLot => updated(PRIOR_SD, BATCH_SD, observations)
 
 /** How many sd an observation lies from what the others make likely. */
 function unlikeness(of: Observation, others: readonly Observation[]): number {

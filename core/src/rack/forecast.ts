@@ -224,7 +224,12 @@ export function forecastTray(
     high,
     never: hoursToTarget === null && there.reaches === 'never',
     endsAt: there.moisture,
-    band: bandOf(courses, startG, hours),
+    // A world that is dry sooner goes on drying: followed as far as is drawn.
+    band: bandOf(
+      courses.map((course) => courseIn(request, course.world, drawnH, LONGEST_H)),
+      startG,
+      hours,
+    ),
     world,
     curve,
     weighings: weighIns.length,

@@ -70,6 +70,10 @@ export function limitsOf({ rows, carbonatePercent, filled, scalded, potatoBase }
   }
 }
 
+/** How cold a household's two are. */
+export const FRIDGE_C = 4
+export const FREEZER_C = -18
+
 const WARM_OVER_C = 8
 const COLD_TO_C = 5
 const STOPS_AT_C = -10

@@ -211,9 +211,9 @@ describe('heat and air', () => {
   })
 
   it('air before the pot ends where the dough has lain warm long enough; what wants more is dried, not aired', () => {
-    expect(airing([15, 30], { roomMin: 60 })).toEqual([15, 30])
-    expect(airing([15, 90], { roomMin: 60 })).toEqual([15, 60])
-    expect(airing([60, 90], { roomMin: 60 })).toEqual([0, 60])
+    expect(airing([15, 30], { roomMin: 60 }, 20)).toEqual([15, 30])
+    expect(airing([15, 90], { roomMin: 60 }, 20)).toEqual([15, 60])
+    expect(airing([60, 90], { roomMin: 60 }, 20)).toEqual([0, 60])
   })
 
   it('cooked pulses and bean curd spoil like egg; their flours and starches do not', () => {

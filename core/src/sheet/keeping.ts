@@ -6,7 +6,7 @@
 import { scald } from '../heat/index.ts'
 import type { Dough, Shape, WetReason } from '../model/index.ts'
 import { benchC, placeOf, type Kitchen } from './kitchen.ts'
-import { limitsOf, spoilageOf } from '../safety/index.ts'
+import { limitsOf, spoilageOf, warmShare } from '../safety/index.ts'
 import { isFilled, isPerishable, SETS_STARCH_C } from './perishable.ts'
 import type { Keeping, Reckoned } from './reckoned.ts'
 import type { WorkedRow } from './workedRow.ts'
@@ -85,8 +85,10 @@ export function keepingOf(
 /** Air before the pot stays within what the dough may lie open; what wants longer than that is dried, not aired. */
 export function airing(
   [low, high]: Shape['airBeforeCookMin'],
-  { roomMin }: Pick<Keeping, 'roomMin'>,
+  keeping: Pick<Keeping, 'roomMin'>,
+  roomC: number,
 ): readonly [number, number] {
+  const roomMin = keeping.roomMin * warmShare(roomC)
   return low >= roomMin ? [0, roomMin] : [low, Math.min(high, roomMin)]
 }
 

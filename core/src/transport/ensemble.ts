@@ -20,8 +20,6 @@ export interface Weighed {
   /** Standard deviation of one reading. */
   readonly scaleSdG: number
   readonly maxH: number
-  /** How far courses are followed beyond their target, for pictures. */
-  readonly atLeastH?: number
 }
 
 export interface Ensemble {
@@ -209,10 +207,10 @@ function worldsOf(asked: Weighed): { readonly worlds: readonly World[]; readonly
 const hoursIn = ({ hoursToTarget }: Course): number => hoursToTarget ?? Infinity
 
 export function ensembleOf(asked: Weighed): Ensemble {
-  const { tray, maxH, atLeastH = 0 } = asked
+  const { tray, maxH } = asked
   const { worlds, residualG } = worldsOf(asked)
   const courses = worlds
-    .map((world) => courseIn(tray, world, atLeastH, maxH))
+    .map((world) => courseIn(tray, world, 0, maxH))
     .sort((a, b) => (hoursIn(a) === hoursIn(b) ? 0 : hoursIn(a) - hoursIn(b)))
   const hours = courses.map(hoursIn)
   const logs = worlds.map(rateOf)

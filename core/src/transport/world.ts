@@ -100,6 +100,8 @@ const FIRST_S = 20
 /** Coming into another air, the next step is not longer. */
 const CHANGED_S = 300
 const LONGEST_STEP_S = 2 * HOUR_S
+/** However steep it is, a run comes to its end. */
+const LEAST_STEP_S = 1
 /** Weight of a step's end: more than half damps what is stiff, little more keeps second order's small error. A new front is followed by its end alone. */
 const LATE = 0.55
 const DAMPED_STEPS = 4
@@ -341,7 +343,7 @@ function watch(run: WorldRun, mean: number, dt: number, pieceC: number): void {
   if (run.lagAt18 === null && run.mean > LAGS_FROM_X && mean <= LAGS_FROM_X) run.lagAt18 = run.core - run.surface
   const moved = Math.abs(mean - run.mean)
   run.mean = mean
-  run.step = dt * Math.min(1.6, Math.max(0.3, run.piece.stride / Math.max(moved, 1e-9)))
+  run.step = Math.max(LEAST_STEP_S, dt * Math.min(1.6, Math.max(0.3, run.piece.stride / Math.max(moved, 1e-9))))
 }
 
 /** Goes on in one air until so many hours are over, or until `stop` says so after a step. */
@@ -381,7 +383,7 @@ export interface Course {
   readonly core: readonly number[]
 }
 
-/** A tray from its start through its airs and turns, as far as it is told to go; `onStep` hears of each step. */
+/** A tray from its start through its airs and turns, as far as it is told to go. */
 function throughIn(tray: Tray, run: WorldRun, untilH: number, stop?: () => boolean): void {
   const airs = tray.climate.map((air) => feltIn(run, air))
   const turns = tray.turnsH ?? []
@@ -406,18 +408,11 @@ export function runIn(tray: Tray, world: World, untilH: number): WorldRun {
   return run
 }
 
-/** The course of a tray in a world: to its target and past `atLeastH`, or so far as is looked. `seen` is shown each step. */
-export function courseIn(
-  tray: Tray,
-  world: World,
-  atLeastH: number,
-  maxH: number,
-  seen?: (run: WorldRun) => void,
-): Course {
+/** The course of a tray in a world: to its target and past `atLeastH`, or so far as is looked. */
+export function courseIn(tray: Tray, world: World, atLeastH: number, maxH: number): Course {
   const run = startIn(tray, world)
   const h = [0]
   const [mean, surface, core] = [[run.mean], [run.surface], [run.core]]
-  seen?.(run)
   const written = () => {
     const hour = run.seconds / HOUR_S
     if (hour > h.at(-1)!) {
@@ -425,7 +420,6 @@ export function courseIn(
       mean.push(run.mean)
       surface.push(run.surface)
       core.push(run.core)
-      seen?.(run)
     }
     return run.reachedS !== null && hour >= atLeastH
   }

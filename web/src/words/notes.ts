@@ -88,7 +88,7 @@ const notes: {
       : ''
     return {
       title: `This flour wants ${points} ${note.points < 0 ? 'less' : 'more'}`,
-      text: `So it felt right in ${batchesWords(note.batches)}, give or take ${formatNumber(giveOrTake(lot), 1)}. It is included above.${learned}`,
+      text: `That is what ${batchesWords(note.batches)} wanted, give or take ${formatNumber(giveOrTake(lot), 1)}. It is included above.${learned}`,
     }
   },
   'thirsty-flour': (note) => ({

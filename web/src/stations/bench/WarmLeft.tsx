@@ -1,8 +1,8 @@
 /** How long the dough may still lie warm, once that is soon: every warm minute from mixing on counts. */
-import { doughLimits, leftAt, specOf, warmShare, type Left, type Plan } from '@harina/core'
+import { doughLimits, leftAt, piecesLeftAt, specOf, warmShare, type Left, type Plan } from '@harina/core'
 import { useMemo } from 'react'
 import { useNow } from '#web/ui/useNow.ts'
-import { hoursWords } from '#web/words/index.ts'
+import { counted, hoursWords } from '#web/words/index.ts'
 import { Note, useBench } from './view.tsx'
 
 const MINUTE_MS = 60_000
@@ -10,19 +10,22 @@ const MINUTE_MS = 60_000
 const SOON_MIN = 40
 
 /** What is left of warm and cold at this minute. */
-export function useLeft(): Left {
+function useLeft(left: typeof leftAt): Left {
   const { running } = useBench()
   const { plan, events } = running.batch
   const minute = Math.floor(useNow(10_000) / MINUTE_MS)
-  return useMemo(() => leftAt(plan, events, minute * MINUTE_MS), [plan, events, minute])
+  return useMemo(() => left(plan, events, minute * MINUTE_MS), [left, plan, events, minute])
 }
 
+/** The same for shaped pieces. */
+export const usePiecesLeft = (): Left => useLeft(piecesLeftAt)
+
 /** What a dough of this plan may lie at its own bench, min. */
-export const warmLimitMin = (plan: Plan): number => doughLimits(plan).warmMin * warmShare(plan.roomC)
+const warmLimitMin = (plan: Plan): number => doughLimits(plan).warmMin * warmShare(plan.roomC)
 
 export function WarmLeft() {
   const { running, step, live } = useBench()
-  const { roomLeftMin } = useLeft()
+  const { roomLeftMin } = useLeft(leftAt)
   const { plan } = running.batch
   const clock = running.state.timers[step.id]
   const lies = !specOf(step).kept && !['cook', 'drop', 'rinse', 'verdict', 'air', 'temper'].includes(step.kind)
@@ -31,12 +34,12 @@ export function WarmLeft() {
   if (roomLeftMin > Math.max(SOON_MIN, wanted)) return null
   const limit = hoursWords(warmLimitMin(plan) / 60)
   return roomLeftMin > 0 ? (
-    <Note title={`May lie warm for ${Math.floor(roomLeftMin)} more min`} grade="caution">
+    <Note title={`It may lie warm for ${counted(Math.floor(roomLeftMin), 'more minute')}`} grade="caution">
       At this bench it is {limit} in all, from mixing on. Then chill, cook or freeze it. Your local food code may allow
       less.
     </Note>
   ) : (
-    <Note title="Warm for too long" grade="caution">
+    <Note title="It has been warm too long" grade="caution">
       It has lain warm for more than {limit} in all. Cook it now for yourself, or throw it away; do not keep, dry or
       serve it.
     </Note>

@@ -115,7 +115,7 @@ export function Programme(props: Props) {
       )}
       {search.is === 'found' &&
         (search.found.best && staysPut(search.found.best, tray) ? (
-          <p role="status">No room or cover here is better than where it stands.</p>
+          <p role="status">It already stands in the best place you have.</p>
         ) : search.found.best ? (
           <Better {...props} best={search.found.best} onDone={forget} />
         ) : (

@@ -201,7 +201,7 @@ export function Lots({ kitchen }: { kitchen: Kitchen }) {
   return (
     <Section
       title="Sacks and jars"
-      lead="Each lot with what is left, what it cost, and how much more water or less it has wanted than the table."
+      lead="Each lot with what is left, what it cost, and how much more or less water it has wanted than the table says."
     >
       <label className="flex items-center gap-2">
         <span className="small whitespace-nowrap">Add a lot of</span>

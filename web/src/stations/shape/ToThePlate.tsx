@@ -1,5 +1,5 @@
 /** From the board to the plate: airing, cooking, keeping, and what goes with it. */
-import { airing, formatNumber, keepingOf, saucesFor, type Keeping, type Shape, type Worked } from '@harina/core'
+import { airing, benchC, formatNumber, keepingOf, saucesFor, type Keeping, type Shape, type Worked } from '@harina/core'
 import { useKitchen } from '../../state/select.ts'
 import { tables } from '../../state/tables.ts'
 import { Titled } from './Titled.tsx'
@@ -49,7 +49,7 @@ export function ToThePlate({ shape, worked }: { shape: Shape; worked: Worked }) 
   const also = matches.filter((match) => !match.listed && match.because.length > 1)
   const kitchen = useKitchen()
   const keeping = kitchen ? keepingOf(worked, shape, kitchen) : worked.keeping
-  const [airFrom, airTo] = airing(shape.airBeforeCookMin, keeping)
+  const [airFrom, airTo] = airing(shape.airBeforeCookMin, keeping, kitchen ? benchC(kitchen) : 20)
   return (
     <div className="grid gap-x-8 gap-y-4 text-base leading-snug md:grid-cols-[1fr_1.25fr]">
       <div className="flex flex-col gap-4">

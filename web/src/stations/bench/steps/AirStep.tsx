@@ -9,7 +9,7 @@ import { useUnits } from '#web/ui/units.ts'
 import { counted, capital, hoursWords, monthsWords, wetWords } from '#web/words/index.ts'
 import { StepPage } from '../StepPage.tsx'
 import { Note, useBench, useStep } from '../view.tsx'
-import { useLeft } from '../WarmLeft.tsx'
+import { usePiecesLeft } from '../WarmLeft.tsx'
 
 type Choice = readonly [finish: Finish, label: string, words: string]
 
@@ -97,10 +97,9 @@ export function AirStep() {
   const step = useStep('air')
   const { batch, state } = running
   const cook = batch.plan.steps.find((each): each is StepOf<'cook'> => each.kind === 'cook')
-  const left = useLeft()
-  const warmMin = Math.floor(Math.min(step.keeps.roomMin, left.roomLeftMin))
-  // What the dough has lain already is taken off.
-  const fridgeH = Math.floor(Math.min(step.keeps.fridgeH, left.fridgeLeftH))
+  const left = usePiecesLeft()
+  const warmMin = Math.floor(left.roomLeftMin)
+  const fridgeH = Math.floor(left.fridgeLeftH)
   const choices = choicesOf(step, cook, fridgeH)
   const [picked, setPicked] = useState<Finish | null>(state.finish)
   const chosen = choices.find(([finish]) => finish === picked) ?? choices[0]
@@ -148,7 +147,7 @@ export function AirStep() {
               Then cook, chill or freeze them. Every warm minute from mixing on counts. Your local code may say sooner.
             </Note>
           ) : (
-            <Note title="Warm for too long" grade="caution">
+            <Note title="They have been warm too long" grade="caution">
               Cook them now for yourself, or throw them away; do not keep, dry or serve them.
             </Note>
           )}
