@@ -24,7 +24,7 @@ import { sampleKitchen, sampleWorked } from '../testing/sampleKitchen.ts'
 import { recordTap, redoTap, undoTap } from './bench.ts'
 import { editDraft } from './editDraft.ts'
 import { changeGear, setGear } from './gear.ts'
-import { selectWorked } from './select.ts'
+import { selectWorked } from './worked.ts'
 import { store } from './store.ts'
 import { change, put } from './workspace.ts'
 

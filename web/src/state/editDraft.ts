@@ -3,8 +3,9 @@ import { ok, problem, sheetSchema, type Result, type Sheet } from '@harina/core'
 import { Refused } from '../storage/index.ts'
 import { sheetEdited } from './draftSlice.ts'
 import { tellFailure } from './failure.ts'
-import { selectKitchen, workOut } from './select.ts'
+import { selectKitchen } from './select.ts'
 import { store } from './store.ts'
+import { workOut } from './worked.ts'
 
 /** What a change makes of the sheet, if that is nothing that could be shown. A sheet that is broken already may be put right in steps. */
 function fault(from: Sheet, to: Sheet): Result<never> | null {

@@ -1,6 +1,5 @@
 /** What is worked out from what is held: each figure once, and anew only when what it hangs on has changed. */
 import {
-  computeSheet,
   currentStep,
   defaultUnits,
   HELD,
@@ -66,14 +65,6 @@ export const selectKitchen = createSelector(
   },
 )
 
-/** A sheet to its figures; asked again for the same sheet in the same kitchen it answers from memory. */
-export const workOut = weakMapMemoize(computeSheet)
-
-/** The draft's figures; null while there is no draft or the kitchen is not known. */
-export const selectWorked = createSelector([selectSheet, selectKitchen], (sheet, kitchen) =>
-  sheet && kitchen ? workOut(sheet, kitchen) : null,
-)
-
 export interface RunningBatch {
   readonly batch: Batch
   readonly state: BenchState
@@ -101,7 +92,6 @@ export const useKitchen = (): Kitchen | null => useApp(selectKitchen)
 export const familyOf = (kitchen: Pick<Kitchen, 'doughs'> | null, dough: string): Dough['family'] =>
   kitchen?.doughs.get(dough)?.family ?? 'semolina'
 export const useFamily = ({ sheet }: Plan): Dough['family'] => familyOf(useKitchen(), sheet.dough)
-export const useWorked = () => useApp(selectWorked)
 export const useKept = (): readonly RunningBatch[] => useApp(selectKept)
 export const useAtBench = (): readonly RunningBatch[] => useApp(selectAtBench)
 /** Every open batch, at the bench or kept: its clocks run on. */

@@ -2,7 +2,7 @@
 import { doughsAt, formatNumber, methodMap, tableReading, type Kitchen, type MapRow } from '@harina/core'
 import { useMemo, useState, type CSSProperties } from 'react'
 import { FamilyMark, familyInk, familyName } from '../../ui/family.tsx'
-import { useWorked } from '../../state/select.ts'
+import { useWorked } from '../../state/worked.ts'
 import { methodWords } from '../../words/index.ts'
 import { PrintButton } from '../../ui/PrintButton.tsx'
 import { Term } from '#web/ui/Term.tsx'

@@ -2,7 +2,7 @@
 import { shapesForSauce, tableReading, matchShape, type Kitchen, type Sauce } from '@harina/core'
 import { useMemo, useState } from 'react'
 import { useNavigate } from 'react-router'
-import { useWorked } from '../../state/select.ts'
+import { useWorked } from '../../state/worked.ts'
 import { ShapeThumb } from '../../ui/ShapeEngraving.tsx'
 import { tables } from '../../state/tables.ts'
 import { gradeWords, traitWords } from '../../words/index.ts'

@@ -1,7 +1,7 @@
 import { formatPercent, tableReading } from '@harina/core'
 import { act, cleanup } from '@testing-library/react'
 import { sheetEdited } from '../../state/draftSlice.ts'
-import { selectWorked } from '../../state/select.ts'
+import { selectWorked } from '../../state/worked.ts'
 import { store } from '../../state/store.ts'
 import { fireEvent, putWorkspace, renderAt, sampleWorkspace, screen, within } from '../../testing/renderApp.tsx'
 import ShapeStation from './ShapeStation.tsx'
