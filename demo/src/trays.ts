@@ -1,5 +1,13 @@
 /** What became of a tray on the rack: where it stood, when somebody weighed it, and how it ended. */
-import type { BenchAction, BenchEvent, Laying, PieceBody, Spot, TrayLayout } from '@harina/core'
+import {
+  DRIED_MOISTURE,
+  type BenchAction,
+  type BenchEvent,
+  type Laying,
+  type PieceBody,
+  type Spot,
+  type TrayLayout,
+} from '@harina/core'
 import { airsThrough, clockHour, LONGEST_H, trayIn } from '@harina/core/rack'
 import { courseIn, gramsAt, worldOfRate } from '@harina/core/transport'
 import type { Random } from './random.ts'
@@ -34,7 +42,14 @@ export function trayEvents(
   random: Random,
 ): BenchEvent[] {
   const tray = `${id}-tray-${number}`
-  const layout: TrayLayout = { body, moisture, laid: story.laid, faces: story.faces, spot: story.spots[0]![1] }
+  const layout: TrayLayout = {
+    body,
+    moisture,
+    laid: story.laid,
+    faces: story.faces,
+    target: DRIED_MOISTURE,
+    spot: story.spots[0]![1],
+  }
   const legs = story.spots.map(([fromH, spot]) => ({ fromH, spot }))
   const climate = airsThrough(legs, clockHour(iso(laidMs)))
   const course = courseIn(trayIn(layout, climate), worldOfRate(story.scaleD), LONGEST_H, LONGEST_H)

@@ -279,7 +279,9 @@ describe('what was accepted', () => {
     const { thirst } = summarise({ id: 'b', plan, events: [poured, more, right, stamp({ type: 'closed' }, 90)] })
     const taught = {
       ...testKitchen,
-      thirst: new Map([['lot-a', [{ points: thirst!, offSd: 0, family: 'semolina', store: null }]]]),
+      thirst: new Map([
+        ['lot-a', [{ batch: 'b', atMs: 0, points: thirst!, offSd: 0, family: 'semolina', store: null }]],
+      ]),
     }
     const again = planBatch(workSheet(nextSheet(plan, state, taught), taught), taught, plan.at, null)
     expect(Math.abs(again.hydration.effective - (100 * 232) / 452)).toBeLessThan(0.5)
@@ -326,7 +328,7 @@ it('a closed batch teaches its lot what it was accepted at; one never called rig
   expect(storyOf({ id: 'b1', plan, events: run }).corrections).toBe(1)
   expect(summary.thirst).toBeCloseTo((100 * 226.04) / 452 - plan.shape.window.best, 6)
   expect([...thirstByLot([summary], testKitchen.doughs)]).toEqual([
-    ['lot-a', [{ points: summary.thirst, offSd: 0, family: 'semolina', store: null }]],
+    ['lot-a', [{ batch: 'b', atMs: 0, points: summary.thirst, offSd: 0, family: 'semolina', store: null }]],
   ])
   expect(
     thirstByLot([summarise({ id: 'b2', plan, events: run.filter((e) => e.type !== 'felt') })], testKitchen.doughs).size,

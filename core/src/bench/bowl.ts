@@ -4,7 +4,7 @@ import type { BenchState } from './state.ts'
 import { stepsNow, type StepChanges } from './steps.ts'
 import { pouredWindow } from '../sheet/index.ts'
 import { piecesOf, type Pieces, type Rolling } from '../shape/index.ts'
-import { own, type Plan, type PlannedRow, type StepOf, type Window } from '../model/index.ts'
+import { DRIED_MOISTURE, own, type Plan, type PlannedRow, type StepOf, type Window } from '../model/index.ts'
 
 type Contents = Pick<BenchState, 'weighedG' | 'pouredG' | 'addedFlourG' | 'addedSaltG'>
 
@@ -219,9 +219,9 @@ export function boardFlour({ additions }: Pick<BenchState, 'additions'>): { gram
   }
 }
 
-/** Dry enough to be kept, fraction of mass. */
-export const DRIED_MOISTURE = 0.125
+/** What its last tray is dried to, fraction of mass. */
+export const driedTo = ({ trays }: Pick<BenchState, 'trays'>): number => trays.at(-1)?.layout.target ?? DRIED_MOISTURE
 
 /** What so much of this dough weighs once it is dry enough to be packed: its solids over what they then are of it. */
-export const driedG = (plan: Plan, state: Contents, freshG: number): number =>
-  (freshG * (1 - doughMoisture(plan, state))) / (1 - DRIED_MOISTURE)
+export const driedG = (plan: Plan, state: Contents & Pick<BenchState, 'trays'>, freshG: number): number =>
+  (freshG * (1 - doughMoisture(plan, state))) / (1 - driedTo(state))

@@ -101,6 +101,7 @@ function stepDone(plan: Plan, state: BenchState, id: string, at: string): BenchS
 
 /** What is written under a batch after it was closed: it was eaten later. */
 const ADDED_LATER: ReadonlySet<BenchEvent['type']> = new Set([
+  'flour-counted',
   'dried',
   'judged',
   'noted',
@@ -190,6 +191,10 @@ export function applyEvent(plan: Plan, state: BenchState, event: BenchEvent): Be
       return { ...state, upAt: event.upAt }
     case 'cooked':
       return { ...state, cookedMin: event.minutes }
+    case 'core-measured':
+      return { ...state, cores: [...state.cores, { at, celsius: event.celsius }] }
+    case 'flour-counted':
+      return { ...state, counts: event.counts }
     case 'dried':
       return { ...state, driedG: event.grams }
     case 'tray-laid':

@@ -61,6 +61,10 @@ export interface BenchState extends StepChanges {
   /** When it is to be up, with whatever else is; null by itself. */
   readonly upAt: string | null
   readonly cookedMin: number | null
+  /** The middles of pieces, by thermometer, °C. */
+  readonly cores: readonly { readonly at: string; readonly celsius: number }[]
+  /** Whether it counts for its flour though it is unlike the others; null while nobody has said. */
+  readonly counts: boolean | null
   /** A tray once it was dry, g. */
   readonly driedG: number | null
   readonly trays: readonly RackTray[]
@@ -95,6 +99,8 @@ export const initialState: BenchState = {
   pot: null,
   upAt: null,
   cookedMin: null,
+  cores: [],
+  counts: null,
   driedG: null,
   trays: [],
   verdict: null,

@@ -31,6 +31,8 @@ export interface BatchStory {
 export interface BatchSummary extends Pick<BatchStory, 'id' | 'onRule' | 'lastFeel' | 'thirst'> {
   /** How far the figures of its thirst may be off, as after cups: sd, points. */
   readonly offSd?: number
+  /** The maker's word on it, where it is unlike the other batches of its flour. */
+  readonly counts?: boolean
   readonly atMs: number
   readonly name: string
   readonly formula: string | null
@@ -68,7 +70,7 @@ export interface ShapeTaught {
 }
 
 /** Raised when a summary holds something else than before: those kept in a browser are then made anew. */
-export const SUMMARY_VERSION = 5
+export const SUMMARY_VERSION = 6
 
 /**
  * The bowl as it was accepted: when it was last called right; or, where another word came after and was answered, as that answer
@@ -164,6 +166,7 @@ export function summarise(batch: Batch): BatchSummary {
     lastFeel,
     thirst,
     ...(offSd > 0 ? { offSd } : {}),
+    ...(thirst !== null && state.counts !== null ? { counts: state.counts } : {}),
     pouredG: state.pouredG,
     scaleStepG: plan.scaleStepG,
     end: state.end?.how ?? null,
@@ -204,14 +207,27 @@ export const unreadableSummary = (id: string, name: string, atMs: number): Batch
 
 /** Observations of each flour's thirst, oldest first, by `lotKey`: what the next plan starts from. */
 export function thirstByLot(
-  batches: readonly Pick<BatchSummary, 'atMs' | 'dough' | 'flour' | 'thirst' | 'offSd' | 'store' | 'end'>[],
+  batches: readonly Pick<
+    BatchSummary,
+    'id' | 'atMs' | 'dough' | 'flour' | 'thirst' | 'offSd' | 'counts' | 'store' | 'end'
+  >[],
   doughs: Kitchen['doughs'],
 ): ReadonlyMap<string, readonly Taught[]> {
   const byLot = new Map<string, Taught[]>()
-  for (const { dough, flour, thirst, offSd = 0, store, end } of [...batches].sort((a, b) => a.atMs - b.atMs)) {
+  for (const { id, atMs, dough, flour, thirst, offSd = 0, counts, store, end } of [...batches].sort(
+    (a, b) => a.atMs - b.atMs,
+  )) {
     if (flour === '' || thirst === null || end !== 'closed') continue
     const known = byLot.get(flour)
-    const taught = { points: thirst, offSd, family: doughs.get(dough)?.family ?? dough, store }
+    const taught: Taught = {
+      batch: id,
+      atMs,
+      points: thirst,
+      offSd,
+      ...(counts === undefined ? {} : { counts }),
+      family: doughs.get(dough)?.family ?? dough,
+      store,
+    }
     if (known) known.push(taught)
     else byLot.set(flour, [taught])
   }

@@ -22,6 +22,7 @@ import sample7 from '../../fixtures/workspace-7.harina.json'
 import sample8 from '../../fixtures/workspace-8.harina.json'
 import sample9 from '../../fixtures/workspace-9.harina.json'
 import sample10 from '../../fixtures/workspace-10.harina.json'
+import sample11 from '../../fixtures/workspace-11.harina.json'
 
 const AT = '2031-03-01T09:00:00+00:00'
 const worked = computeSheet(testSheet, testKitchen)
@@ -110,7 +111,7 @@ it('never throws, whatever it is given', () => {
 
 it('every version has a saved sample that still reads', () => {
   const samples: readonly unknown[] = [
-    ...[sample1, sample2, sample3, sample4, sample5, sample6, sample7, sample8, sample9, sample10],
+    ...[sample1, sample2, sample3, sample4, sample5, sample6, sample7, sample8, sample9, sample10, sample11],
   ]
   for (let version = 1; version <= FILE_VERSION; version += 1)
     expect(readWorkspaceFile(JSON.stringify(samples[version - 1]))).toMatchObject({ ok: true })
@@ -123,7 +124,26 @@ it('version 9 comes over whole: its steps have the names the screen gives them, 
   const kinds = read.value.batches.map(({ plan }) => plan.steps.map(({ id, kind }) => [id, kind]))
   expect(kinds).toEqual(sample9.batches.map(({ plan }) => plan.steps.map(({ id, kind }) => [id, names[kind] ?? kind])))
   expect(kinds.flat().map(([id, kind]) => `${id} ${kind}`)).toContain('then air')
-  expect(read.value.batches.map(({ events }) => events)).toEqual(sample9.batches.map(({ events }) => events))
+  const withoutTarget = read.value.batches.map(({ events }) =>
+    events.map((event) => {
+      if (event.type !== 'tray-laid') return event
+      const { target, ...layout } = event.layout
+      expect(target).toBe(0.125)
+      return { ...event, layout }
+    }),
+  )
+  expect(withoutTarget).toEqual(sample9.batches.map(({ events }) => events))
+})
+
+it('version 10 comes over whole: trays go for the usual target, and an air as it came is known as a guess', () => {
+  const came = { id: 'kitchen', name: 'Kitchen', temperatureC: 21, rhPercent: 60, air: 'still', night: null }
+  const measured = { ...came, id: 'read', name: 'Read', rhPercent: 58 }
+  const old = { ...sample10, gear: { ...sample10.gear, places: [came, measured] } }
+  const read = readWorkspaceFile(JSON.stringify(old))
+  if (!read.ok) throw new Error(read.problem.code)
+  expect(read.value.gear!.places.map(({ guessed }) => guessed)).toEqual([true, undefined])
+  const laid = read.value.batches.flatMap(({ events }) => events.filter(({ type }) => type === 'tray-laid'))
+  expect(laid).toMatchObject([{ layout: { target: 0.125 } }])
 })
 
 it('version 1 comes over whole: every formula, batch and figure, with what is new at its default', () => {

@@ -1,5 +1,5 @@
 import * as fc from 'fast-check'
-import { askedFor, believable, beliefsOver, lotFromHistory, taughtFor, unmet, type Taught } from './flourLot.ts'
+import { askedFor, believable, beliefsOver, lotFromHistory, taughtFor, unlike, unmet, type Taught } from './flourLot.ts'
 
 const seen = (points: number, offSd = 0) => ({ points, offSd })
 
@@ -45,7 +45,7 @@ it('what came from cups moves the belief less, and leaves it less sure', () => {
 })
 
 const told = (family: string, ...points: readonly number[]): readonly Taught[] =>
-  points.map((each) => ({ ...seen(each), family, store: null }))
+  points.map((each) => ({ ...seen(each), batch: 'b', atMs: 0, family, store: null }))
 
 it('nothing goes to another family before two agree', () => {
   const families = (all: readonly Taught[], family: string) => [
@@ -74,4 +74,16 @@ it('goes from what is asked towards what is accepted, by the thirst at the most,
       expect(again + unmet(again, table, shift)).toBeCloseTo(poured, 9)
     }),
   )
+})
+
+it('a batch unlike all others is left out until the maker says that it was so, and one that was off stays out', () => {
+  const others = [1, 1.2, 0.8].map((points) => seen(points))
+  const odd = (counts?: boolean) => ({ ...seen(9), ...(counts === undefined ? {} : { counts }) })
+  expect(believable([...others, odd()])).toEqual(others)
+  expect(unlike([...others, odd()])).toEqual([odd()])
+  expect(lotFromHistory([...others, odd(true)]).n).toBe(4)
+  expect(lotFromHistory([...others, odd(true)]).shift).toBeGreaterThan(lotFromHistory(others).shift + 1)
+  // It goes on being shown, so that the word can be taken back.
+  expect(unlike([...others, odd(true)])).toEqual([odd(true)])
+  expect(lotFromHistory([...others, { ...seen(1.1), counts: false }])).toEqual(lotFromHistory(others))
 })

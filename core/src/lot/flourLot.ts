@@ -66,10 +66,14 @@ export interface Observation {
   readonly points: number
   /** sd, points; 0 where everything was weighed. */
   readonly offSd: number
+  /** What the maker has said of it where it is unlike the others: it was so, or something was wrong. */
+  readonly counts?: boolean
 }
 
 /** What one batch said of its flour, of which family it was, and in what air that stood. */
 export interface Taught extends Observation {
+  readonly batch: string
+  readonly atMs: number
   readonly family: string
   /** Null where its moisture was typed, or nothing was known of its store. */
   readonly store: { readonly name: string; readonly temperatureC: number; readonly rhPercent: number } | null
@@ -100,17 +104,25 @@ function unlikeness(of: Observation, others: readonly Observation[]): number {
   return Math.abs(of.points - shift) / Math.hypot(sd, BATCH_SD, of.offSd)
 }
 
-/** Those wildly unlike all others, the worst first, until none is; the rest are believed. */
-export function believable<O extends Observation>(observations: readonly O[]): readonly O[] {
+/** Those wildly unlike all others, the worst first, until none is; the rest are believed. A maker's word goes before. */
+export function believable<O extends Observation>(all: readonly O[]): readonly O[] {
+  const observations = all.filter(({ counts }) => counts !== false)
   const others = (of: O) => observations.filter((each) => each !== of)
   const worst = observations.reduce<{ of: O | null; sd: number }>(
     (most, of) => {
+      if (of.counts) return most
       const sd = unlikeness(of, others(of))
       return sd > most.sd ? { of, sd } : most
     },
     { of: null, sd: UNLIKE_SD },
   )
   return worst.of ? believable(others(worst.of)) : observations
+}
+
+/** Those that the maker is asked about, or has spoken for: unlike all others. */
+export function unlike<O extends Observation>(all: readonly O[]): readonly O[] {
+  const believed = believable(all)
+  return all.filter((each) => each.counts !== undefined || !believed.includes(each))
 }
 
 /**

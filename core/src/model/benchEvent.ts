@@ -76,6 +76,10 @@ export const benchEventSchema = z.lazy(() =>
     /** Up together with others at this hour; null is by itself again. */
     z.strictObject({ ...base, type: z.literal('up-at'), upAt: z.nullable(timeSchema) }),
     z.strictObject({ ...base, type: z.literal('cooked'), minutes: anyMinutes }),
+    /** The middle of one, by thermometer. */
+    z.strictObject({ ...base, type: z.literal('core-measured'), celsius: between(-30, 120) }),
+    /** What a batch says of its flour, unlike all others of it: it was so, or something was wrong with it. */
+    z.strictObject({ ...base, type: z.literal('flour-counted'), counts: z.boolean() }),
     /** What a tray weighed once it was dry; also long after the batch was closed. */
     z.strictObject({ ...base, type: z.literal('dried'), grams: massG }),
     /** Onto a tray of the rack: so much, without the tray. `pace`: hours of the tray in one of the clock, to practise with. */

@@ -42,9 +42,17 @@ export const spotSchema = z.lazy(() =>
     air: z.enum(AIRS),
     /** Null is open. */
     cover: z.nullable(overSchema),
+    /** These figures are as the place came: nobody has read them off anything. */
+    guessed: z.optional(z.literal(true)),
   }),
 )
 export type Spot = z.infer<typeof spotSchema>
+
+/** Dry enough to be kept, fraction of mass, unless the maker has said otherwise. */
+export const DRIED_MOISTURE = 0.125
+/** Drier is brittle; wetter than this, a water activity of 0.60 on the shelf, something may grow in a jar. */
+export const DRIED_FROM = 0.08
+export const DRIED_TO = 0.13
 
 /** Of the pieces on a tray when they were laid out. */
 export const trayLayoutSchema = z.lazy(() =>
@@ -54,6 +62,8 @@ export const trayLayoutSchema = z.lazy(() =>
     laid: z.enum(LAYINGS),
     /** A closed tray lets the air at one face; a sieve or a rack at both. */
     faces: z.enum(['both', 'one']),
+    /** Where it is packed, water as a fraction of mass. */
+    target: between(DRIED_FROM, DRIED_TO),
     spot: spotSchema,
   }),
 )
@@ -80,4 +90,29 @@ export const trayEventAt9: Upgrade = (event) => {
   if (event['type'] === 'tray-moved') return { ...event, spot: one(event['spot'], spotAt9) }
   if (event['type'] !== 'tray-laid') return event
   return { ...event, layout: one(event['layout'], (layout) => ({ ...layout, spot: one(layout['spot'], spotAt9) })) }
+}
+
+/** As the first kitchen and a fresh place came. */
+const GUESSES = [
+  [21, 60],
+  [20, 55],
+] as const
+/** 11: of an air it is known whether anybody has read it. */
+export const airAt11: Upgrade = (air) =>
+  GUESSES.some(([celsius, rh]) => air['temperatureC'] === celsius && air['rhPercent'] === rh)
+    ? { ...air, guessed: true }
+    : air
+
+/** 11: a target of the maker's own. */
+export const trayEventAt11: Upgrade = (event) => {
+  if (event['type'] === 'tray-moved') return { ...event, spot: one(event['spot'], airAt11) }
+  if (event['type'] !== 'tray-laid') return event
+  return {
+    ...event,
+    layout: one(event['layout'], (layout) => ({
+      ...layout,
+      target: DRIED_MOISTURE,
+      spot: one(layout['spot'], airAt11),
+    })),
+  }
 }

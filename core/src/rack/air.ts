@@ -1,6 +1,5 @@
 /** The air a tray stands in, from spot to spot and from day to night. */
-import { DRIED_MOISTURE } from '../bench/index.ts'
-import type { Gear, Place, Spot } from '../model/index.ts'
+import { DRIED_MOISTURE, type Gear, type Place, type Spot } from '../model/index.ts'
 import { dryBasis, equilibrium, wetBasis, type AirFrom } from '../transport/index.ts'
 
 /** How far is looked: two weeks. */
@@ -62,26 +61,31 @@ export function airsThrough(legs: readonly Leg[], startsAt: number): readonly Ai
   })
 }
 
-type AirOfRoom = Pick<Spot, 'temperatureC' | 'rhPercent' | 'night'>
+/** Whether a dough gets to its target there: `near` is within a few points of humidity of never, `unread` never by air that nobody has read. */
+export type Reaches = 'yes' | 'near' | 'never' | 'unread'
 
-/** Where a spot holds such a dough in the end, day and night together, and whether that is dry enough to pack. */
-export function endsAt({ temperatureC, rhPercent, night }: AirOfRoom) {
-  const target = dryBasis(DRIED_MOISTURE)
+type AirOfRoom = Pick<Spot, 'temperatureC' | 'rhPercent' | 'night' | 'guessed'>
+
+/**
+ * Where a spot holds such a dough in the end, day and night together, and whether that is dry enough to pack. Of air that nobody has
+ * read *never* is not said.
+ */
+export function endsAt(
+  { temperatureC, rhPercent, night, guessed }: AirOfRoom,
+  targetMoisture = DRIED_MOISTURE,
+): { readonly moisture: number; readonly reaches: Reaches } {
+  const target = dryBasis(targetMoisture)
   const airs = night ? [{ temperatureC, rhPercent }, night] : [{ temperatureC, rhPercent }]
   const held = (damper: number) =>
     airs.map(({ temperatureC: celsius, rhPercent: rh }) => equilibrium(Math.min(100, rh + damper), celsius))
   const mean = (all: readonly number[]) => all.reduce((sum, each) => sum + each, 0) / all.length
-  return {
-    moisture: wetBasis(mean(held(0))),
-    /** `near`: within a few points of humidity of never. By day alone it may still get there. */
-    reaches:
-      Math.min(...held(0)) >= target
-        ? ('never' as const)
-        : mean(held(NEAR_NEVER_RH)) >= target
-          ? ('near' as const)
-          : ('yes' as const),
-  }
+  const moisture = wetBasis(mean(held(0)))
+  // By day alone it may still get there.
+  if (Math.min(...held(0)) >= target) return { moisture, reaches: guessed ? 'unread' : 'never' }
+  return { moisture, reaches: mean(held(NEAR_NEVER_RH)) >= target ? 'near' : 'yes' }
 }
+
+type Air = Pick<Spot, 'temperatureC' | 'rhPercent'>
 
 /** A drying tray does not feel less than this: °C, and points of humidity. */
 const FELT_C = 1
@@ -89,18 +93,19 @@ const FELT_RH = 3
 
 /** Whether a room's air, by day or by night, is another than the spot's. */
 export function isOtherAir(room: AirOfRoom, spot: AirOfRoom): boolean {
-  const differ = (a: Omit<AirOfRoom, 'night'>, b: Omit<AirOfRoom, 'night'>) =>
+  const differ = (a: Air, b: Air) =>
     Math.abs(a.temperatureC - b.temperatureC) >= FELT_C || Math.abs(a.rhPercent - b.rhPercent) >= FELT_RH
-  return differ(room, spot) || differ(room.night ?? room, spot.night ?? spot)
+  return Boolean(spot.guessed && !room.guessed) || differ(room, spot) || differ(room.night ?? room, spot.night ?? spot)
 }
 
-export const spotIn = ({ name, temperatureC, rhPercent, night, air }: Place, cover: Spot['cover']): Spot => ({
+export const spotIn = ({ name, temperatureC, rhPercent, night, air, guessed }: Place, cover: Spot['cover']): Spot => ({
   place: name,
   temperatureC,
   rhPercent,
   night,
   air,
   cover,
+  ...(guessed ? { guessed } : {}),
 })
 
 export const overOf = ({ name, open }: Gear['covers'][number]): NonNullable<Spot['cover']> => ({ name, open })

@@ -1,5 +1,5 @@
 /** A tray on the rack as the model sees it: when it is dry, how sure that is, when to weigh it and when to turn it. */
-import { DRIED_MOISTURE, trayHours, type RackTray } from '../bench/index.ts'
+import { trayHours, type RackTray } from '../bench/index.ts'
 import type { Laying, PieceBody, TrayLayout } from '../model/index.ts'
 import {
   atMoistureG,
@@ -18,7 +18,7 @@ import {
   type WeighIn,
   type World,
 } from '../transport/index.ts'
-import { airsThrough, clockHour, endsAt, LONGEST_H, type Leg } from './air.ts'
+import { airsThrough, clockHour, endsAt, LONGEST_H, type Leg, type Reaches } from './air.ts'
 
 /**
  * Share of the surface's exchange with the room. A nest and layers hold damp air of their own that hardly changes: strands of 1 to
@@ -46,13 +46,13 @@ function asItLies({ geometry, halfThicknessMm }: PieceBody, faces: TrayLayout['f
 
 /** The request of a layout in these airs, of a moisture at its start. */
 export const trayIn = (
-  { body, moisture, faces, laid }: Omit<TrayLayout, 'spot'>,
+  { body, moisture, faces, laid, target }: Omit<TrayLayout, 'spot'>,
   climate: readonly AirFrom[],
   model: DryingModel = DRYING_MODEL,
 ): Tray => ({
   ...asItLies(body, faces, laid),
   startMoisture: moisture,
-  targetMoisture: DRIED_MOISTURE,
+  targetMoisture: target,
   climate,
   model,
 })
@@ -116,8 +116,8 @@ export interface Forecast extends Risks {
   /** Nine of ten lie between; `high` is null where it may be never. */
   readonly low: number | null
   readonly high: number | null
-  /** The last air holds it above the target. */
-  readonly never: boolean
+  /** Whether the air it stands in lets it get there at all. */
+  readonly reaches: Reaches
   /** Where that air holds it in the end. */
   readonly endsAt: number
   readonly band: readonly BandPoint[]
@@ -148,8 +148,12 @@ const WEIGH_WITHIN = 0.6
 const WEIGH_CANDIDATES = 12
 
 /** Hours at which so much of the water that has to go is gone. */
-function whenGone(curve: readonly DryingPoint[], start: number, share: number): number | null {
-  const level = start - share * (start - DRIED_MOISTURE)
+function whenGone(
+  curve: readonly DryingPoint[],
+  { moisture, target }: Pick<TrayLayout, 'moisture' | 'target'>,
+  share: number,
+): number | null {
+  const level = moisture - share * (moisture - target)
   const at = curve.findIndex(({ moisture }) => moisture <= level)
   if (at <= 0) return null
   const [before, after] = [curve[at - 1]!, curve[at]!]
@@ -159,7 +163,7 @@ function whenGone(curve: readonly DryingPoint[], start: number, share: number): 
 /** Nests are turned at a third and at two thirds of the way, what lies on a closed tray once, half way. */
 function turnHours({ layout, turnedAt }: RackTray, curve: readonly DryingPoint[]): readonly number[] {
   const shares = layout.laid === 'spread' ? (layout.faces === 'one' ? [0.5] : []) : [1 / 3, 2 / 3]
-  return shares.slice(turnedAt.length).flatMap((share) => whenGone(curve, layout.moisture, share) ?? [])
+  return shares.slice(turnedAt.length).flatMap((share) => whenGone(curve, layout, share) ?? [])
 }
 
 /** Between two points of a curve, straight. */
@@ -214,15 +218,15 @@ export function forecastTray(
   const last = weighIns.at(-1)
   const now = pointAt(middle, Math.min(nowH, LONGEST_H))
   const justWeighed = last && nowH - last.h < 1 ? { ...now, moisture: 1 - dryG / last.grams } : now
-  const isDry = justWeighed.moisture <= DRIED_MOISTURE + 5e-4
-  const there = endsAt(tray.spots.at(-1)!.spot)
+  const isDry = justWeighed.moisture <= layout.target + 5e-4
+  const there = endsAt(tray.spots.at(-1)!.spot, layout.target)
   const risks = risksOf(request, middle)
   return {
     ...risks,
     hoursToTarget,
     low,
     high,
-    never: hoursToTarget === null && there.reaches === 'never',
+    reaches: there.reaches,
     endsAt: there.moisture,
     // A world that is dry sooner goes on drying: followed as far as is drawn.
     band: bandOf(
@@ -233,7 +237,7 @@ export function forecastTray(
     world,
     curve,
     weighings: weighIns.length,
-    targetG: atMoistureG(dryG, DRIED_MOISTURE),
+    targetG: atMoistureG(dryG, layout.target),
     dryG,
     now: justWeighed,
     nowH,

@@ -1,5 +1,4 @@
 /** Which room, which cover, and when: the sequence that has a tray dry soonest without cracking it or leaving it warm and wet. */
-import { DRIED_MOISTURE } from '../bench/index.ts'
 import type { Spot, TrayLayout } from '../model/index.ts'
 import {
   copyOf,
@@ -66,7 +65,7 @@ export interface Programmes {
 }
 
 /** Where the tray may be moved or covered: as its mean passes these, wet basis. Close around 18 %, where cracks are made. */
-const STOPS = [0.32, 0.28, 0.25, 0.23, 0.215, 0.205, 0.195, 0.185, 0.175, 0.165, 0.15, 0.135]
+const STOPS = [0.32, 0.28, 0.25, 0.23, 0.215, 0.205, 0.195, 0.185, 0.175, 0.165, 0.15, 0.135, 0.12, 0.1]
 /** People are asked to move a tray on the quarter hour. */
 const QUARTER_H = 0.25
 const NOON = 12
@@ -195,9 +194,9 @@ export function programmes(request: ProgrammeRequest, tell?: (done: number, of: 
     strain: Math.max(request.limits.strain, crackStrain(start.piece.tray, start.lagAt18) ?? 0),
     growthH: Math.max(request.limits.growthH, start.growthS / HOUR_S),
   }
-  const target = dryBasis(DRIED_MOISTURE)
+  const target = dryBasis(request.layout.target)
   const now = wetBasis(start.mean)
-  const stops = [...STOPS.filter((stop) => stop < now - 0.005 && stop > DRIED_MOISTURE), DRIED_MOISTURE]
+  const stops = [...STOPS.filter((stop) => stop < now - 0.005 && stop > request.layout.target), request.layout.target]
 
   const constants = spots.flatMap((_, spot) => asAsked(request, [{ fromH: nowH, spot }]) ?? [])
   const soonest = (found: readonly Programme[]) =>

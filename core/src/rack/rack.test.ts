@@ -1,6 +1,14 @@
 import fc from 'fast-check'
 import { planBatch, replay, type RackTray } from '../bench/index.ts'
-import { usualCovers, type BenchAction, type BenchEvent, type Spot, type TrayLayout } from '../model/index.ts'
+import {
+  asRead,
+  DRIED_TO,
+  usualCovers,
+  type BenchAction,
+  type BenchEvent,
+  type Spot,
+  type TrayLayout,
+} from '../model/index.ts'
 import { testKitchen, testSheet, workSheet } from '../testing/testKitchen.ts'
 import { courseIn, gramsAt, USUAL_WORLD, worldOfRate } from '../transport/index.ts'
 import { airsThrough, clockHour, endsAt, isNight, isOtherAir, LONGEST_H, overOf, spotsOf, untilChange } from './air.ts'
@@ -9,6 +17,7 @@ import { learntDrying } from './learnt.ts'
 import { otherwise, waysOtherwise } from './otherwise.ts'
 import { dryingBodyOf, pieceBodyOf } from './piece.ts'
 import { limitsFor, programmes, USUAL_LIMITS } from './programme.ts'
+import { activityAt, moistureAt } from './target.ts'
 
 const samplePlan = planBatch(workSheet(testSheet), testKitchen, '2031-03-01T07:00:00Z', null)
 const START_MS = Date.parse('2031-03-01T08:00:00Z')
@@ -21,6 +30,7 @@ const layout: TrayLayout = {
   moisture: 0.35,
   laid: 'spread',
   faces: 'both',
+  target: 0.125,
   spot: lamp,
 }
 
@@ -123,7 +133,7 @@ describe('the forecast', () => {
 
   it('in the damp room it says never; moved upstairs it gets there', () => {
     const below = trays(laid({ layout: { ...layout, spot: store } }))[0]!
-    expect(now(1, below)).toMatchObject({ hoursToTarget: null, weighNextH: null, never: true })
+    expect(now(1, below)).toMatchObject({ hoursToTarget: null, weighNextH: null, reaches: 'never' })
     const up = replay(
       samplePlan,
       eventsOf(laid({ layout: { ...layout, spot: store } }), [24, { type: 'tray-moved', tray: 't', spot: lamp }]),
@@ -233,6 +243,28 @@ it('rooms say whether they dry: yes, nearly never, never', () => {
   expect([53, 54, 57, 58].map(at22)).toEqual(['yes', 'near', 'near', 'never'])
 })
 
+it('never is said only of air that somebody has read', () => {
+  expect(endsAt({ ...store, guessed: true }).reaches).toBe('unread')
+  expect(endsAt({ ...lamp, guessed: true }).reaches).toBe('yes')
+  const read = asRead({ ...store, guessed: true as const }, { temperatureC: 17, rhPercent: 80 })
+  expect(endsAt(read).reaches).toBe('never')
+  expect(isOtherAir(asRead({ ...store, guessed: true as const }, store), { ...store, guessed: true })).toBe(true)
+})
+
+it('dry is where the maker wants it: a drier target takes longer, weighs less, and is out of reach of more rooms', () => {
+  const to = (target: number) => now(0, trays(laid({ layout: { ...layout, target } }))[0]!)
+  const [usual, drier] = [to(0.125), to(0.11)]
+  expect(drier.hoursToTarget!).toBeGreaterThan(usual.hoursToTarget! * 1.05)
+  expect(drier.targetG).toBeCloseTo((600 * 0.65) / 0.89, 6)
+  const room = { temperatureC: 22, rhPercent: 50, night: null }
+  expect([0.125, 0.11].map((target) => endsAt(room, target).reaches)).toEqual(['yes', 'never'])
+  for (const activity of [0.4, 0.5, 0.6]) expect(activityAt(moistureAt(activity))).toBeCloseTo(activity, 9)
+  expect(activityAt(DRIED_TO)).toBeLessThanOrEqual(0.605)
+  const [way] = [programmes({ layout: { ...layout, target: 0.11 }, spots: [lamp], limits: USUAL_LIMITS })]
+  const nearer = programmes({ layout, spots: [lamp], limits: USUAL_LIMITS })
+  expect(way.constant!.hours).toBeGreaterThan(nearer.constant!.hours)
+})
+
 describe('by day and by night', () => {
   const cool = { temperatureC: 15, rhPercent: 72 }
   it('the air changes at eight and at eight, wherever the tray was laid', () => {
@@ -275,7 +307,7 @@ describe('by day and by night', () => {
     expect(hours({ temperatureC, rhPercent }).hoursToTarget! / even).toBeCloseTo(1, 2)
     expect(hours(cool).hoursToTarget!).toBeGreaterThan(even * 1.05)
     const damp = hours({ temperatureC: 17, rhPercent: 85 }, store)
-    expect(damp.never).toBe(true)
+    expect(damp.reaches).toBe('never')
     expect(damp.endsAt).toBeCloseTo(endsAt({ ...store, night: { temperatureC: 17, rhPercent: 85 } }).moisture, 9)
     expect(endsAt({ ...lamp, night: { temperatureC: 17, rhPercent: 85 } }).reaches).toBe('near')
   })

@@ -174,6 +174,8 @@ describe('flour in its sack', () => {
 
   it('what a sack taught in another air is less sure here: more is held back, and it says where it was learned', () => {
     const taught = [1.8, 2.1, 1.9].map((points) => ({
+      batch: 'b',
+      atMs: 0,
       points,
       offSd: 0,
       family: 'semolina',

@@ -12,7 +12,9 @@ const grams = (worked: Worked, key: string) => worked.rows.find((row) => row.key
 const standing = (place: string): Sheet => ({ ...testSheet, flourState: { by: 'place', place } })
 const learned = (points: number[], store: Taught['store'] = null): Kitchen => ({
   ...testKitchen,
-  thirst: new Map([['lot-a', points.map((each) => ({ points: each, offSd: 0, family: 'semolina', store }))]]),
+  thirst: new Map([
+    ['lot-a', points.map((each) => ({ batch: 'b', atMs: 0, points: each, offSd: 0, family: 'semolina', store }))],
+  ]),
 })
 
 it('six portions of 110 g with 2 % loss: the figures of the port’s first case', () => {

@@ -1,5 +1,5 @@
 /** How long a piece cooks: the table's time, moved by thickness, dryness, height and what this kitchen has found. */
-import { cookingSpan, DRIED_MOISTURE } from '../bench/index.ts'
+import { cookingSpan } from '../bench/index.ts'
 import type { Finish, Plan, Shape } from '../model/index.ts'
 import { pieceBodyOf } from '../rack/index.ts'
 import { cook, type Cooking } from '../transport/index.ts'
@@ -11,6 +11,7 @@ export interface Piece {
   /** As it was made. */
   readonly made: Shape['blank']
   readonly finish: Finish | null
+  /** As it goes in: dried, what it was dried to. Fraction of mass. */
   readonly moisture: number
   readonly altitudeM: number
 }
@@ -28,7 +29,7 @@ export interface PieceCooking {
  */
 export function cookingOf({ shape, made, finish, moisture, altitudeM }: Piece): PieceCooking {
   const isDried = finish === 'dry'
-  const startMoisture = isDried ? DRIED_MOISTURE : moisture
+  const startMoisture = moisture
   const body = pieceBodyOf({ ...shape, blank: made })
   const low = cook({ ...body, startMoisture, altitudeM: 0 })
   const high = altitudeM === 0 ? low : cook({ ...body, startMoisture, altitudeM })

@@ -1,13 +1,5 @@
 /** Water, salt and heat for what goes into the pot, and what of it reaches the plate. */
-import {
-  doughG,
-  doughMoisture,
-  DRIED_MOISTURE,
-  potTurns,
-  saltG,
-  type BenchState,
-  type PotTurns,
-} from '../bench/index.ts'
+import { doughG, doughMoisture, driedTo, potTurns, saltG, type BenchState, type PotTurns } from '../bench/index.ts'
 import { heatCapacityJ, pot, boilingPointC } from '../heat/index.ts'
 import { USUAL_POT_L, type Finish, type Gear, type Plan, type Pot } from '../model/index.ts'
 import { saltUptake } from '../transport/index.ts'
@@ -47,7 +39,6 @@ export function waterFor(
   const turns = potTurns(grams, plan.pot, chosen.holdsL)
   const powerKW = chosen.ringKW ?? USUAL_RING_KW
   const pastaC = from.finish === 'freeze' ? FROZEN_C : ROOM_C
-  const pastaMoisture = from.finish === 'dry' ? DRIED_MOISTURE : from.moisture
   const heated = pot({
     litres: turns.litres,
     powerKW,
@@ -56,12 +47,12 @@ export function waterFor(
     altitudeM: gear.altitudeM,
     pastaG: turns.eachG,
     pastaC,
-    pastaMoisture,
+    pastaMoisture: from.moisture,
     saltGPerL: plan.pot.saltGPerL,
   })
   const boilC = boilingPointC(gear.altitudeM)
   const kJPerMin = powerKW * EFFICIENCY * 60
-  const kJPerG = (heatCapacityJ(pastaMoisture) * (boilC - pastaC)) / 1000
+  const kJPerG = (heatCapacityJ(from.moisture) * (boilC - pastaC)) / 1000
   return { ...turns, ...heated, pot: chosen, boilC, basketG: (kJPerMin * BACK_WITHIN_MIN) / kJPerG }
 }
 
@@ -96,7 +87,7 @@ export function onThePlate(
   const cookedMoisture = model.curve?.at(-1)?.moisture
   if (cookedMoisture === undefined) return null
   const moisture = doughMoisture(plan, state)
-  const startMoisture = finish === 'dry' ? DRIED_MOISTURE : moisture
+  const startMoisture = finish === 'dry' ? driedTo(state) : moisture
   // Drying leaves the salt where it is, in less.
   const concentrated = (1 - startMoisture) / (1 - moisture)
   const wholeG = doughG(plan, state)

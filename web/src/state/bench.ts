@@ -59,7 +59,7 @@ async function write(batch: string, actions: readonly BenchAction[]): Promise<bo
 }
 
 /** Stores what one tap did at the bench; whether it is stored. */
-export const recordTap = (batch: Batch, ...actions: BenchAction[]): Promise<boolean> => write(batch.id, actions)
+export const recordTap = ({ id }: Pick<Batch, 'id'>, ...actions: BenchAction[]): Promise<boolean> => write(id, actions)
 
 /** Clocks of the maker's own, numbered in the batch after those it has. */
 export function ownTimers(

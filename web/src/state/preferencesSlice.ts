@@ -1,5 +1,5 @@
 /** What this maker prefers on this device. Kept in localStorage, so that the first paint has the right theme. */
-import { z } from '@harina/core'
+import { DRIED_FROM, DRIED_MOISTURE, DRIED_TO, z } from '@harina/core'
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit'
 import { readLocal, writeLocal } from '../storage/local.ts'
 
@@ -17,6 +17,8 @@ const preferencesSchema = z.object({
   big: z.catch(z.boolean(), false),
   /** Times that were logged move those of the table, in the pot and on the rack. */
   learnt: z.catch(z.boolean(), true),
+  /** How dry the last tray was wanted, fraction of water. */
+  driedTo: z.catch(z.number().check(z.minimum(DRIED_FROM), z.maximum(DRIED_TO)), DRIED_MOISTURE),
   /** The air sensor is read. */
   air: z.catch(z.boolean(), false),
   lastPath: z.catch(z.string().check(z.regex(/^\/\w/), z.maxLength(200)), '/formula'),

@@ -4,6 +4,7 @@ import { hasKept, noteKept, repository } from '../storage/index.ts'
 import { startBenchLock } from './benchLock.ts'
 import { draftHeard, draftLoaded } from './draftSlice.ts'
 import { listening } from './listening.ts'
+import { notify } from './notify.ts'
 import { preferred, writePreferences } from './preferencesSlice.ts'
 import type { First } from './seed.ts'
 import { store, type AppState } from './store.ts'
@@ -62,6 +63,17 @@ interface Session {
   readonly kept: Promise<void>
 }
 
+/** Said once: the next time what is kept is as it is judged. */
+const tellJudgedAnew = (batches: number): void =>
+  notify(
+    `${batches === 1 ? 'One batch of the log says' : `${batches} batches of the log say`} something else of the flour`,
+    {
+      description:
+        'A flour is now judged by the table for its dough and shape, not by the recipe. Gear shows each sack anew.',
+      duration: Infinity,
+    },
+  )
+
 /**
  * Everything that follows from the store being open; a browser that has dropped its work is first asked what to do. What is
  * held is shown before it is followed, and a first workspace before it is stored: both come after it has been `shown`.
@@ -73,7 +85,8 @@ export async function startSession(offer: boolean, shown: Promise<void>): Promis
   const settle = async () => {
     if (first) await repository.seedOnce(shown.then(first.checked))
     else await shown
-    await repository.makeReady()
+    const { judgedAnew } = await repository.makeReady()
+    if (judgedAnew > 0) tellJudgedAnew(judgedAnew)
     noteKept()
     await subscribe()
     const found = store.getState().documents.unreadable.length === 0 ? THIS_BUILD : null

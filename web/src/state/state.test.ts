@@ -8,6 +8,7 @@ describe('preferences', () => {
     big: false,
     air: false,
     learnt: true,
+    driedTo: 0.125,
     theme: 'system',
     sound: true,
     lastPath: '/formula',
@@ -44,6 +45,7 @@ describe('preferences', () => {
       big: false,
       air: false,
       learnt: false,
+      driedTo: 0.12,
     } as const
     writePreferences(preferences)
     expect(readPreferences()).toEqual(preferences)

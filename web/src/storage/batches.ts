@@ -20,6 +20,11 @@ import { summaryOf, summaryTable } from './summaries.ts'
 const carvedBy = (events: readonly BenchEvent[]): ReadonlySet<string> =>
   new Set(activeEvents(events).flatMap((event) => (event.type === 'split' && event.part === 'kept' ? [event.id] : [])))
 
+/** Less is not told of, points. */
+const CLEAR_POINTS = 0.1
+const isOther = (before: number | null, now: number | null): boolean =>
+  before === null || now === null ? before !== now : Math.abs(before - now) >= CLEAR_POINTS
+
 /** How many batches are read at a time, where all of them are wanted. */
 const AT_A_TIME = 200
 
@@ -148,15 +153,23 @@ export function batchTables(db: HarinaDatabase) {
         return now
       }),
 
-    /** Summaries follow from batches: where they were made by an older Harina, or never, they are made now. */
-    freshSummaries: async ({ anew = false } = {}): Promise<void> => {
-      if (areFresh(await db.marks.get('summaries')) && !anew) return
-      await db.transaction('rw', [...all, db.marks], async () => {
+    /**
+     * Summaries follow from batches: where they were made by an older Harina, or never, they are made now. Of how many batches the
+     * older one said something else of their flour.
+     */
+    freshSummaries: async ({ anew = false } = {}): Promise<number> => {
+      if (areFresh(await db.marks.get('summaries')) && !anew) return 0
+      return db.transaction('rw', [...all, db.marks], async () => {
+        const told = new Map((await summaries.all().catch(() => [])).map(({ id, thirst }) => [id, thirst]))
+        let others = 0
         await db.summaries.clear()
         await eachClosed(async (batches) => {
-          await summaries.put(batches.map(summaryOf))
+          const made = batches.map(summaryOf)
+          others += made.filter(({ id, thirst }) => told.has(id) && isOther(told.get(id) ?? null, thirst)).length
+          await summaries.put(made)
         })
         await db.marks.put({ id: 'summaries', version: SUMMARY_VERSION })
+        return others
       })
     },
   }

@@ -9,6 +9,7 @@ import {
   replay,
   summarise,
   type Batch,
+  type BatchSummary,
   type BenchEvent,
 } from '@harina/core'
 import sample from '@harina/core/fixtures/workspace-1.harina.json'
@@ -396,6 +397,18 @@ describe('summaries', () => {
     await repository.makeReady()
     expect(byId(await repository.batches.summaries()).map(({ id }) => id)).toEqual([closed.id, 'second'].sort())
   })
+})
+
+it('where an older Harina judged flours otherwise, it is told once of how many batches', async () => {
+  const { db, repository } = fresh()
+  await repository.merge(() => ({ ...emptyWorkspace, batches: [closed, { ...closed, id: 'second' }] }))
+  const [bucket] = (await db.summaries.toArray()).filter(({ packed }) => packed.includes(`"${closed.id}"`))
+  const wrong = (JSON.parse(bucket!.packed) as BatchSummary[]).map((each) => ({ ...each, thirst: -11.9 }))
+  await db.summaries.put({ bucket: bucket!.bucket, packed: JSON.stringify(wrong) })
+  await db.marks.put({ id: 'summaries', version: 4 })
+  expect(await repository.makeReady()).toEqual({ judgedAnew: wrong.length })
+  expect(byId(await repository.batches.summaries())).toEqual(byId([closed, { ...closed, id: 'second' }].map(summarise)))
+  expect(await repository.makeReady()).toEqual({ judgedAnew: 0 })
 })
 
 describe('a store that closes under the page', () => {

@@ -122,9 +122,10 @@ export function createRepository(db: HarinaDatabase, photosMost = PHOTOS_MOST_CH
     },
 
     /** Makes ready what follows from what is kept; from now on an empty store is one that was dropped. */
-    makeReady: async (): Promise<void> => {
-      await batches.freshSummaries()
+    makeReady: async (): Promise<{ readonly judgedAnew: number }> => {
+      const judgedAnew = await batches.freshSummaries()
       known = true
+      return { judgedAnew }
     },
 
     /** Null: something was found that no schema takes. */

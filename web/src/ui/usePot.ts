@@ -1,5 +1,5 @@
 /** A batch and its pot, the same wherever it is told: how long, in how much water, in how many turns, and which of them is in. */
-import { benchPieces, doughMoisture, type Finish, type Shape, type ShapeTaught } from '@harina/core'
+import { benchPieces, doughMoisture, driedTo, type Finish, type Shape, type ShapeTaught } from '@harina/core'
 import {
   afterFloatOf,
   inPot,
@@ -78,7 +78,7 @@ export function usePot(running: readonly RunningBatch[]): ReadonlyMap<string, Po
           made: plan.shape.blank,
           finish,
           // To what moves no time.
-          moisture: Number(doughMoisture(plan, each.state).toFixed(3)),
+          moisture: Number((finish === 'dry' ? driedTo(each.state) : doughMoisture(plan, each.state)).toFixed(3)),
           altitudeM: kitchen.gear.altitudeM,
         }
         return [{ each, shape, step, piece }]

@@ -11,6 +11,7 @@ export interface Beside {
   readonly plan: Plan
   readonly mass: (grams: number, stepG?: number) => string
   readonly grams: (grams: number) => string
+  readonly temperature: (celsius: number) => string
   /** Where it took the bowl. */
   readonly moved: (event: BenchEvent, what: Addition['what']) => string
   readonly step: (id: string) => PlannedStep | null
@@ -52,6 +53,9 @@ const entries: {
     const other = plan.also.find(({ id }) => id === event.shape)
     return other ? `divided: ${other.name} goes on by itself` : `split: ${formatNumber(100 * event.keeps, 0)} % stay`
   },
+  'core-measured': (event, { temperature }) => `${temperature(event.celsius)} in the middle of one`,
+  'flour-counted': (event) =>
+    event.counts ? 'it was so: it counts for its flour' : 'something was off: it does not count for its flour',
   dried: (event, { grams }) => `${grams(event.grams)} once it was dry`,
   'pot-chosen': (event) => `into ${event.pot.name}`,
   'up-at': (event) => (event.upAt ? `to be up at ${format(event.upAt, 'HH:mm')}` : 'up by itself'),

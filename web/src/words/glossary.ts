@@ -42,6 +42,10 @@ export const glossary = [
     'warm and wet',
     'Out of the fridge and above about 17 % water, where germs can grow; the warmer, the faster. The shorter, the better.',
   ],
+  [
+    'water activity',
+    'How much of the water in a piece is free for what grows in it: 1 in a wet dough, 0.60 where even moulds stop.',
+  ],
   ['give or take', 'Nine times out of ten the answer lies within so much to either side, or nearly.'],
 ] as const satisfies readonly (readonly [string, string])[]
 

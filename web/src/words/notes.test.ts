@@ -20,7 +20,10 @@ const kitchen: Kitchen = {
   lots: sampleWorkspace.lots,
   todayMs: 0,
   thirst: new Map([
-    ['lot-r34', [2.1, 1.8, 2.4].map((points) => ({ points, offSd: 0, family: 'semolina', store: null }))],
+    [
+      'lot-r34',
+      [2.1, 1.8, 2.4].map((points) => ({ batch: 'b', atMs: 0, points, offSd: 0, family: 'semolina', store: null })),
+    ],
   ]),
 }
 const worked = ((): Worked => {
@@ -95,7 +98,7 @@ it('says damp and dry the right way round, and where', () => {
 it('a lot nobody knows is held back widely, and one knows why', () => {
   expect(words(every.find(({ code }) => code === 'hold-back')!)).toEqual({
     title: 'Hold back 15 g',
-    text: 'Pour 402 g first, the rest only if it asks. This flour is new to such a dough, so the margin is wide.',
+    text: 'Pour 402 g first, the rest only if it asks. Nothing is known yet of this flour in such a dough, so the margin is wide.',
   })
 })
 

@@ -99,7 +99,7 @@ const notes: {
     title: `Hold back ${grams(note.grams)}`,
     text: `Pour ${grams(note.startG)} first, the rest only if it asks. ${
       note.batches === 0
-        ? 'This flour is new to such a dough, so the margin is wide.'
+        ? 'Nothing is known yet of this flour in such a dough, so the margin is wide.'
         : `${note.batches === 1 ? 'One batch leaves' : `${note.batches} batches leave`} ${formatNumber(note.points, 1)} points of doubt.`
     }`,
   }),

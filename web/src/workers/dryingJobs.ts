@@ -12,6 +12,7 @@ import {
   trayIn,
   type Forecast,
   type ProgrammeRequest,
+  type Reaches,
   type Risks,
 } from '@harina/core/rack'
 import { remembered } from './jobs.ts'
@@ -45,7 +46,7 @@ export interface WayToDry {
 /** Of one way to dry a tray, what a maker compares. */
 export interface Tried extends Risks {
   readonly hours: number | null
-  readonly never: boolean
+  readonly reaches: Reaches
   readonly endsAt: number
 }
 
@@ -82,9 +83,9 @@ export const dryingJobs = {
     ways.map(({ layout, startsAt, model, world }) => {
       const tray = trayIn(layout, airsThrough([{ fromH: 0, spot: layout.spot }], startsAt), model)
       const course = courseIn(tray, world, 0, LONGEST_H)
-      const { moisture, reaches } = endsAt(layout.spot)
+      const { moisture, reaches } = endsAt(layout.spot, layout.target)
       const hours = course.hoursToTarget
-      return { hours, never: hours === null && reaches === 'never', ...risksOf(tray, course), endsAt: moisture }
+      return { hours, reaches, ...risksOf(tray, course), endsAt: moisture }
     }),
 }
 export type DryingJobs = typeof dryingJobs

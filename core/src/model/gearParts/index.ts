@@ -18,7 +18,7 @@ export type GearPart = keyof typeof gearParts
 export const GEAR_PARTS = Object.keys(gearParts) as GearPart[]
 
 export type { Figure, Figures, GearPartSpec } from './part.ts'
-export { airFigures, type Place } from './place.ts'
+export { airFigures, asRead, type Place } from './place.ts'
 export type { Vessel } from './vessel.ts'
 export { potSchema, USUAL_POT_L, type Pot } from './pot.ts'
 export type { Cover } from './cover.ts'

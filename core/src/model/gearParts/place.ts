@@ -16,11 +16,19 @@ const part = partOf({
     air: z.enum(AIRS),
     /** From evening to morning, where that is another air. */
     night: z.nullable(z.strictObject(figureSchemas(airFigures))),
+    /** As it came: nobody has read these figures off anything. */
+    guessed: z.optional(z.literal(true)),
   }),
 })
 
 export type Place = z.infer<typeof part.schema>
 export const placePart = {
   ...part,
-  fresh: { name: 'New place', temperatureC: 20, rhPercent: 55, air: 'still', night: null },
+  fresh: { name: 'New place', temperatureC: 20, rhPercent: 55, air: 'still', night: null, guessed: true },
 } as const satisfies GearPartSpec<Place>
+
+/** A place, or where a tray stands in it, once somebody has read its air. */
+export const asRead = <P extends Pick<Place, 'temperatureC' | 'rhPercent' | 'guessed'>>(
+  { guessed: _, ...rest }: P,
+  { temperatureC, rhPercent }: Pick<Place, 'temperatureC' | 'rhPercent'>,
+) => ({ ...rest, temperatureC, rhPercent })

@@ -1,10 +1,10 @@
 import { z } from '../../zod.ts'
 import { benchEventSchema } from '../benchEvent.ts'
 import { kindOf } from './kind.ts'
-import { each, one, together, upgradesOf } from '../loose.ts'
+import { each, one, together, upgradesOf, type Upgrade } from '../loose.ts'
 import { planReferences, planSchema, planUpgrades } from '../plan.ts'
 import { under } from '../reference.ts'
-import { trayEventAt9 } from '../tray.ts'
+import { trayEventAt11, trayEventAt9 } from '../tray.ts'
 import { idSchema } from '../text.ts'
 
 /** What the book of one batch takes. */
@@ -19,6 +19,12 @@ export const batchSchema = z.lazy(() =>
 )
 
 export type Batch = z.infer<typeof batchSchema>
+
+/** A browser keeps the events of an open batch apart. */
+const ofEvents =
+  (upgrade: Upgrade): Upgrade =>
+  (batch) =>
+    'events' in batch ? { ...batch, events: each(batch['events'], upgrade) } : batch
 
 export const batchKind = kindOf({
   home: 'batches',
@@ -37,8 +43,7 @@ export const batchKind = kindOf({
   ],
   upgrades: together(
     upgradesOf(planUpgrades, (upgrade) => (batch) => ({ ...batch, plan: one(batch['plan'], upgrade) })),
-    // A browser keeps the events of an open batch apart.
-    { 9: (batch) => ('events' in batch ? { ...batch, events: each(batch['events'], trayEventAt9) } : batch) },
+    { 9: ofEvents(trayEventAt9), 11: ofEvents(trayEventAt11) },
   ),
   since: 1,
   nameOf: ({ plan }) => plan.sheet.name,

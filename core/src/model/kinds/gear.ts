@@ -6,7 +6,7 @@ import { between } from '../ranges.ts'
 import { WORKERS } from '../steps.ts'
 import { kindOf } from './kind.ts'
 import { idSchema, nameSchema, timeSchema } from '../text.ts'
-import { usualCovers } from '../tray.ts'
+import { airAt11, usualCovers } from '../tray.ts'
 import { defaultUnits, unitsSchema } from '../units.ts'
 
 /** A known weight put on a scale, and what it showed. */
@@ -75,7 +75,9 @@ export const defaultGear: Gear = {
   id: 'gear',
   scaleStepG: 1,
   boardMm: 600,
-  places: [{ id: 'kitchen', name: 'Kitchen', temperatureC: 21, rhPercent: 60, air: 'still', night: null }],
+  places: [
+    { id: 'kitchen', name: 'Kitchen', temperatureC: 21, rhPercent: 60, air: 'still', night: null, guessed: true },
+  ],
   vessels: [],
   pots: [],
   rollers: [],
@@ -94,7 +96,7 @@ export const defaultGear: Gear = {
   scaleChecks: [],
 }
 
-/** 2: most of it. 3: presses. 4: who kneads, where the bench stands, when the scale was checked. 6: pots. 7: which eggs. 8: how the air moves, and the rings. 9: nights and covers. */
+/** 2: most of it. 3: presses. 4: who kneads, where the bench stands, when the scale was checked. 6: pots. 7: which eggs. 8: how the air moves, and the rings. 9: nights and covers. 11: which airs were only guessed. */
 const upgrades: Upgrades = {
   2: (gear) => ({ ...defaultGear, ...gear }),
   3: (gear) => ({ ...gear, presses: [] }),
@@ -112,6 +114,7 @@ const upgrades: Upgrades = {
     covers: [...usualCovers],
     readAs: [],
   }),
+  11: (gear) => ({ ...gear, places: each(gear['places'], airAt11) }),
 }
 
 export const gearKind = kindOf({

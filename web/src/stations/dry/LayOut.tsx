@@ -1,17 +1,33 @@
 /** Laying a tray: how much of the batch, on what, in which room and under what. */
-import { doughMoisture, formatPercent, LAYINGS, type Laying, type Place, type TrayLayout } from '@harina/core'
-import { dryingBodyOf, endsAt, overOf, spotIn } from '@harina/core/rack'
+import {
+  doughMoisture,
+  DRIED_FROM,
+  DRIED_MOISTURE,
+  DRIED_TO,
+  formatNumber,
+  formatPercent,
+  LAYINGS,
+  type Laying,
+  type Place,
+  type TrayLayout,
+} from '@harina/core'
+import { activityAt, dryingBodyOf, endsAt, moistureAt, overOf, spotIn } from '@harina/core/rack'
 import { nanoid } from 'nanoid'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
 import { recordTap } from '#web/state/bench.ts'
+import { preferred } from '#web/state/preferencesSlice.ts'
 import { useKitchen, type RunningBatch } from '#web/state/select.ts'
+import { useApp, useAppDispatch } from '#web/state/store.ts'
 import { Choice } from '#web/ui/Choice.tsx'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { Segments } from '#web/ui/Segments.tsx'
+import { Term } from '#web/ui/Term.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { airWords, coverWords, layingWords, roomAirWords } from '#web/words/index.ts'
+import { AskAir, readAirOf } from './AskAir.tsx'
 import { practise, unlaidG } from './rack.ts'
+import { pointsOver } from './TrayNotes.tsx'
 
 /** Hours of the tray in one of the clock, to practise with. */
 const PRACTICE_PACE = 600
@@ -21,19 +37,19 @@ const USUAL_TRAY_G = 400
 const driestOf = (places: readonly Place[]): Place | undefined =>
   [...places].sort((a, b) => endsAt(a).moisture - endsAt(b).moisture)[0]
 
-export function WhereEnds({ place }: { place: Pick<Place, 'temperatureC' | 'rhPercent' | 'night' | 'name'> }) {
-  const { moisture, reaches } = endsAt(place)
+function WhereEnds({ place, target }: { place: Place; target: number }) {
+  const { moisture, reaches } = endsAt(place, target)
   const percent = formatPercent(100 * moisture)
   if (reaches === 'never')
     return (
       <span className="font-semibold text-danger">
-        Never dry in {place.name}: its air holds the dough at {percent} %.
+        Never dry in {place.name}: its air holds the dough at {percent} %, {pointsOver(moisture, target)} too much.
       </span>
     )
   return (
     <span>
-      Its air ends at {percent} %{reaches === 'near' && ': so near the 12.5 wanted that the last of it takes very long'}
-      .
+      Its air ends at {percent} %
+      {reaches === 'near' && `: so near the ${formatPercent(100 * target)} wanted that the last of it takes very long`}.
     </span>
   )
 }
@@ -49,12 +65,17 @@ interface Choices {
   readonly practice: boolean
 }
 
+/** Under this, pieces break in the jar. Fraction of water. */
+const BRITTLE = 0.11
+
 /** The tray as chosen, and laying it; null while there is no room or shape to lay it by. */
 function useTrayToLay(running: RunningBatch) {
   const { batch, state } = running
   const { plan } = batch
   const kitchen = useKitchen()
   const navigate = useNavigate()
+  const dispatch = useAppDispatch()
+  const target = useApp((state) => state.preferences.driedTo)
   const [chosen, setChosen] = useState<Choices>({
     grams: null,
     trayG: state.trays.at(-1)?.trayG ?? USUAL_TRAY_G,
@@ -76,7 +97,14 @@ function useTrayToLay(running: RunningBatch) {
   const lay = async () => {
     const id = nanoid()
     const body = dryingBodyOf({ ...shape, blank: plan.shape.blank })
-    const layout: TrayLayout = { body, moisture, laid, faces, spot: spotIn(place, cover ? overOf(cover) : null) }
+    const layout: TrayLayout = {
+      body,
+      moisture,
+      laid,
+      faces,
+      target,
+      spot: spotIn(place, cover ? overOf(cover) : null),
+    }
     const name = `Tray ${state.trays.length + 1}`
     const pace = practice ? { pace: PRACTICE_PACE } : {}
     if (!(await recordTap(batch, { type: 'tray-laid', tray: id, name, grams, trayG, layout, ...pace }))) return
@@ -84,7 +112,8 @@ function useTrayToLay(running: RunningBatch) {
     void navigate(`/dry/${id}`)
   }
   const choose = (part: Partial<Choices>) => setChosen((before) => ({ ...before, ...part }))
-  return { chosen, choose, lay, places, covers, place, grams, moisture }
+  const dryTo = (driedTo: number) => dispatch(preferred({ driedTo: Math.min(DRIED_TO, Math.max(DRIED_FROM, driedTo)) }))
+  return { chosen, choose, lay, places, covers, place, grams, moisture, target, dryTo }
 }
 type ToLay = NonNullable<ReturnType<typeof useTrayToLay>>
 
@@ -118,7 +147,7 @@ function HowMuch({ tray: { chosen, choose, grams }, stepG }: { tray: ToLay; step
   )
 }
 
-function Room({ tray: { places, place, choose } }: { tray: ToLay }) {
+function Room({ tray: { places, place, choose, target } }: { tray: ToLay }) {
   const { temperature } = useUnits()
   return (
     <div>
@@ -132,14 +161,62 @@ function Room({ tray: { places, place, choose } }: { tray: ToLay }) {
           onChange={(id) => choose({ place: id })}
         />
         <span className="figure">
-          {roomAirWords(place, temperature)}, {airWords[place.air]}
+          {place.guessed ? airWords[place.air] : `${roomAirWords(place, temperature)}, ${airWords[place.air]}`}
         </span>
       </p>
-      <p className="mt-1 leading-snug" role="status">
-        <WhereEnds place={place} />
-      </p>
+      {place.guessed ? (
+        <AskAir
+          key={place.id}
+          name={place.name}
+          temperatureC={place.temperatureC}
+          onRead={(read) => void readAirOf(place, read)}
+        />
+      ) : (
+        <p className="mt-1 leading-snug" role="status">
+          <WhereEnds place={place} target={target} />
+        </p>
+      )}
     </div>
   )
+}
+
+/** As water, or as what the water in it can do: either way the same figure. */
+function DryTo({ tray: { target, dryTo } }: { tray: ToLay }) {
+  return (
+    <div>
+      <p className="flex flex-wrap items-baseline gap-x-2">
+        dry to
+        <QuantityField
+          label="Dry to, percent water"
+          shown={formatPercent(100 * target)}
+          unit="%"
+          min={100 * DRIED_FROM}
+          max={100 * DRIED_TO}
+          widthCh={5}
+          className="text-lg font-semibold"
+          onChange={(percent) => dryTo(percent / 100)}
+        />
+        % water, a <Term of="water activity">water activity</Term> of
+        <QuantityField
+          label="Dry to, water activity"
+          shown={formatNumber(activityAt(target), 2)}
+          unit="count"
+          min={Number(activityAt(DRIED_FROM).toFixed(2))}
+          max={Number(activityAt(DRIED_TO).toFixed(2))}
+          widthCh={5}
+          className="text-lg font-semibold"
+          onChange={(activity) => dryTo(moistureAt(activity))}
+        />
+      </p>
+      <p className="small mt-1 leading-snug">{keepingWords(target)}</p>
+    </div>
+  )
+}
+
+function keepingWords(target: number): string {
+  if (target < BRITTLE) return 'Nothing grows in it, but so dry it breaks easily. Pack it in something stiff.'
+  if (target > DRIED_MOISTURE) return 'Hardly anything grows below 0.60. There is little to spare: a dry, cool shelf.'
+  return 'Nothing grows in it, in an airtight jar.'
 }
 
 export function LayOut({ running }: { running: RunningBatch }) {
@@ -178,6 +255,7 @@ export function LayOut({ running }: { running: RunningBatch }) {
         value={chosen.cover}
         onChange={(cover) => choose({ cover })}
       />
+      <DryTo tray={tray} />
       <label className="small flex items-center gap-2">
         <input
           type="checkbox"

@@ -9,14 +9,16 @@ import type { TrayForecast } from '#web/workers/dryingJobs.ts'
 import { Ribbon } from './Ribbon.tsx'
 import { useProgramme } from './useProgramme.ts'
 
+const SOONEST_MIN = 0.1
+
 interface Props {
   readonly running: RunningBatch
   readonly tray: RackTray
   readonly forecast: TrayForecast
 }
 
-const sooner = (found: Found, asItIsH: number | null): string => {
-  if (asItIsH === null) return 'As it is, never.'
+const sooner = (found: Found, { hoursToTarget: asItIsH, reaches }: TrayForecast): string => {
+  if (asItIsH === null) return reaches === 'never' ? 'As it is, never.' : 'As it is, not in two weeks.'
   const gained = asItIsH - found.hours
   if (gained > 0.25) return `${hoursShort(gained)} sooner than as it is.`
   if (gained < -0.25) return `${hoursShort(-gained)} later than as it is, and whole.`
@@ -40,7 +42,8 @@ async function follow({ legs }: Found, { running, tray, forecast }: Props): Prom
       running.state,
       later.map(({ fromH, spot }) => ({
         name: `${tray.name}: ${spotWords(spot)}`,
-        minutes: ((fromH - forecast.nowH) * 60) / tray.pace,
+        // A way found a while ago may have a move that is due by now.
+        minutes: Math.max(SOONEST_MIN, ((fromH - forecast.nowH) * 60) / tray.pace),
       })),
     ),
   )
@@ -64,7 +67,7 @@ function Better({ best, onDone, ...props }: BetterProps) {
       <Ribbon name="Better" legs={best.legs} toH={best.hours} {...{ longestH, nowH, tray }} />
       <Ribbon name="As it is" legs={asItIs} toH={asItIsH ?? longestH} {...{ longestH, nowH, tray }} />
       <p className="mt-1 leading-snug">
-        Dry after {hoursShort(best.hours - nowH)}. {sooner(best, asItIsH)} Dried this way it seldom cracks.
+        Dry after {hoursShort(best.hours - nowH)}. {sooner(best, forecast)} Dried this way it seldom cracks.
       </p>
       <p className="mt-2 flex flex-wrap gap-4">
         <button

@@ -1,16 +1,24 @@
 /** The trays, each with where it stands: how wet, when dry, or that it never will be. */
-import { DRIED_MOISTURE, formatPercent } from '@harina/core'
+import { formatPercent } from '@harina/core'
 import { Link } from 'react-router'
 import { familyInk } from '#web/ui/family.tsx'
 import { useFamily } from '#web/state/select.ts'
 import { useUnits } from '#web/ui/units.ts'
 import { hourOf, layingWords } from '#web/words/index.ts'
+import type { TrayForecast } from '#web/workers/dryingJobs.ts'
 import { usePastTrays, type OnRack } from './rack.ts'
 import { useForecast } from './useForecast.ts'
 
 interface Props extends OnRack {
   readonly chosen: boolean
   readonly nowMs: number
+}
+
+const notDry: Readonly<Record<TrayForecast['reaches'], string>> = {
+  never: 'never here',
+  unread: 'how damp is it there?',
+  near: 'not in two weeks',
+  yes: 'not in two weeks',
 }
 
 function Standing({ running, tray, nowMs }: Omit<Props, 'chosen'>) {
@@ -30,14 +38,16 @@ function Standing({ running, tray, nowMs }: Omit<Props, 'chosen'>) {
   if (forecast.hoursToTarget === null)
     return (
       <>
-        <strong className="figure text-lg text-danger">{forecast.never ? 'never here' : 'not in two weeks'}</strong>{' '}
-        <span className="small">stops at {formatPercent(100 * forecast.endsAt)} %</span>
+        <strong className="figure text-lg text-danger">{notDry[forecast.reaches]}</strong>{' '}
+        {forecast.reaches === 'never' && (
+          <span className="small">stops at {formatPercent(100 * forecast.endsAt)} %</span>
+        )}
       </>
     )
   return (
     <>
       <strong className="figure text-lg">
-        {formatPercent(100 * Math.max(DRIED_MOISTURE, forecast.now.moisture))} %
+        {formatPercent(100 * Math.max(tray.layout.target, forecast.now.moisture))} %
       </strong>{' '}
       <span className="small">dry {hourOf(tray, forecast.hoursToTarget)}</span>
     </>

@@ -1,5 +1,5 @@
 /** Beside a tray: when it is dry, how sure that is, and what could go wrong with it. */
-import { DRIED_MOISTURE, formatNumber, formatPercent, type RackTray } from '@harina/core'
+import { formatNumber, formatPercent, type RackTray } from '@harina/core'
 import { CRACKS_OVER, endsAt, GROWTH_H, onCurve } from '@harina/core/rack'
 import type { ReactNode } from 'react'
 import { preferred } from '#web/state/preferencesSlice.ts'
@@ -12,6 +12,10 @@ import type { TrayForecast } from '#web/workers/dryingJobs.ts'
 
 /** Longer than a night, h. */
 const LONG_H = 18
+
+/** By so much an air is too damp, points. @example pointsOver(0.129, 0.125) → 0.4 */
+export const pointsOver = (moisture: number, target: number): string =>
+  formatNumber(Math.max(0.1, 100 * (moisture - target)), 1)
 
 function Note({
   title,
@@ -32,7 +36,8 @@ function Note({
 
 function WhenDry({ tray, forecast }: { tray: RackTray; forecast: TrayForecast }) {
   const { mass } = useUnits()
-  const { hoursToTarget, low, high, weighings, never, endsAt: ends, isDry, targetG } = forecast
+  const { hoursToTarget, low, high, weighings, reaches, endsAt: ends, isDry, targetG } = forecast
+  const { target } = tray.layout
   if (isDry)
     return (
       <Note title="Dry enough to pack">
@@ -40,10 +45,15 @@ function WhenDry({ tray, forecast }: { tray: RackTray; forecast: TrayForecast })
       </Note>
     )
   if (hoursToTarget === null)
-    return never ? (
+    return reaches === 'never' ? (
       <Note title="Never in this air" grade="caution">
-        It stops at {formatPercent(100 * ends)} %, {formatNumber(100 * (ends - DRIED_MOISTURE), 1)} too much, and would
-        mould in the jar. Move it to drier or warmer air.
+        It stops at {formatPercent(100 * ends)} %, {pointsOver(ends, target)} too much, and would mould in the jar. Move
+        it to drier or warmer air.
+      </Note>
+    ) : reaches === 'unread' ? (
+      <Note title="How damp is it there?">
+        By the figures it came with it would stop at {formatPercent(100 * ends)} %. Read the air first, then this is
+        worth something.
       </Note>
     ) : (
       <Note title="Not within two weeks" grade="caution">
@@ -97,13 +107,17 @@ function WarmWet({ forecast: { warmWetH, coreWetH, coreWetNowH, growthH } }: { f
   )
 }
 
-function Rooms() {
+function Rooms({ target }: { target: number }) {
   const places = useKitchen()?.gear.places ?? []
   return (
     <Note title="The rooms">
       {places.map((place) => {
-        const { moisture, reaches } = endsAt(place)
-        return (
+        const { moisture, reaches } = endsAt(place, target)
+        return place.guessed ? (
+          <span key={place.id} className="block">
+            Nobody has read the air in {place.name}.
+          </span>
+        ) : (
           <span key={place.id} className="block">
             {place.name} ends at {formatPercent(100 * moisture)} %{reaches === 'never' && ': never dry'}
             {reaches === 'near' && ': very slow at the end'}.
@@ -166,7 +180,7 @@ export function TrayNotes({ tray, forecast }: { tray: RackTray; forecast: TrayFo
       )}
       {!tray.end && <OnTheWay tray={tray} forecast={forecast} />}
       {!tray.end && <Learnt tray={tray} forecast={forecast} />}
-      <Rooms />
+      <Rooms target={tray.layout.target} />
     </>
   )
 }

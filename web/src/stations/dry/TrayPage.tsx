@@ -1,5 +1,5 @@
 /** One tray: what it will weigh and when, one piece cut across as it dries, and what can be done with it. */
-import { trayHours, type BenchAction, type Spot } from '@harina/core'
+import { asRead, trayHours, type BenchAction, type Place, type Spot } from '@harina/core'
 import { isOtherAir, overOf, spotIn } from '@harina/core/rack'
 import { useState, type CSSProperties } from 'react'
 import { Link } from 'react-router'
@@ -14,6 +14,7 @@ import { TextField } from '#web/ui/TextField.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { coverWords, hourOf, layingWords, roomAirWords, spotWords } from '#web/words/index.ts'
 import { playedScale } from '#web/devices/scale.ts'
+import { AskAir, readAirOf } from './AskAir.tsx'
 import { DryingChart } from './DryingChart.tsx'
 import { Programme } from './Programme.tsx'
 import { usePastTrays, type OnRack } from './rack.ts'
@@ -116,7 +117,9 @@ function Move({ tray, onAct }: Pick<OnRack, 'tray'> & { onAct: (action: BenchAct
           className="quiet text-left"
           onClick={() => move({ ...spotIn(place, here.cover), air: here.air })}
         >
-          {place.name} has {roomAirWords(place, temperature)} by now: count with it
+          {here.guessed
+            ? `${place.name} was read: ${roomAirWords(place, temperature)}. Count with it`
+            : `${place.name} has ${roomAirWords(place, temperature)} by now: count with it`}
         </button>
       )}
       {(tray.layout.laid !== 'spread' || tray.layout.faces === 'one') && (
@@ -162,6 +165,11 @@ export function TrayPage({ running, tray, nowMs }: OnRack & { nowMs: number }) {
     void recordTap(batch, action)
   }
   const here = tray.spots.at(-1)!.spot
+  const place = useKitchen()?.gear.places.find(({ name }) => name === here.place)
+  const readAir = async (read: Pick<Place, 'temperatureC' | 'rhPercent'>) => {
+    if (place && !(await readAirOf(place, read))) return
+    act({ type: 'tray-moved', tray: tray.id, spot: asRead(here, read) })
+  }
   return (
     <div
       className="grid gap-x-8 gap-y-4 xl:grid-cols-[minmax(0,1fr)_15.5rem]"
@@ -183,6 +191,9 @@ export function TrayPage({ running, tray, nowMs }: OnRack & { nowMs: number }) {
             Thrown away {hourOf(tray, trayHours(tray, Date.parse(tray.end.at)))}
             {tray.end.why && `: ${tray.end.why}`}
           </p>
+        )}
+        {here.guessed && !tray.end && (
+          <AskAir name={here.place} temperatureC={here.temperatureC} onRead={(read) => void readAir(read)} />
         )}
         {forecast ? (
           <>

@@ -27,16 +27,19 @@ function useTried(ways: readonly Way[]): readonly (Way & { tried: Tried })[] {
 
 const HEADS = ['from the start', 'dry after', 'may it crack?', 'damp in the middle']
 
+const notDry = (reaches: Tried['reaches'], endsAt: number): string => {
+  if (reaches === 'unread') return 'measure the air'
+  return reaches === 'never' ? `never: ${formatPercent(100 * endsAt)} %` : 'over two weeks'
+}
+
 function TriedRow({ name, tried }: { name: string; tried: Tried }) {
-  const { hours, never, endsAt, strain, coreWetH, growthH } = tried
+  const { hours, reaches, endsAt, strain, coreWetH, growthH } = tried
   return (
     <tr className="border-t border-line">
       <th scope="row" className="py-1 font-text font-semibold">
         {name}
       </th>
-      <td className="text-lg font-semibold">
-        {hours !== null ? hoursShort(hours) : never ? `never: ${formatPercent(100 * endsAt)} %` : 'over two weeks'}
-      </td>
+      <td className="text-lg font-semibold">{hours === null ? notDry(reaches, endsAt) : hoursShort(hours)}</td>
       <td className={(strain ?? 0) > CRACKS_OVER ? 'text-danger' : ''}>
         {strain === null ? 'no' : crackWords(strain)}
       </td>

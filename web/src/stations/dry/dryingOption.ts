@@ -1,5 +1,5 @@
 /** A tray's weights as they are drawn: the band, the curve and the weighings, the weight to pack at, and the hours that matter. */
-import { DRIED_MOISTURE, formatPercent, GRAMS_IN, trayHours, trayTimeMs, type RackTray } from '@harina/core'
+import { formatPercent, GRAMS_IN, trayHours, trayTimeMs, type RackTray } from '@harina/core'
 import type { Inks } from '#web/ui/chart/Chart.tsx'
 import type { Option } from '#web/ui/chart/draw.ts'
 import { hourOf, hourOnAxis, type Worded } from '#web/words/index.ts'
@@ -79,7 +79,7 @@ function marks({ tray, forecast, weights: { curve }, stepG, units }: Drawn, { x,
     label: {
       // Under the line, where the curve never comes.
       position: 'insideStartBottom',
-      formatter: `${units.mass(targetG + tray.trayG, stepG)}: dry enough to pack, ${formatPercent(100 * DRIED_MOISTURE)} %`,
+      formatter: `${units.mass(targetG + tray.trayG, stepG)}: dry enough to pack, ${formatPercent(100 * tray.layout.target)} %`,
     },
   }
   const dry = hoursToTarget !== null &&

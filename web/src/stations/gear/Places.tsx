@@ -1,5 +1,5 @@
 /** Rooms, each with its air by day and by night: flour drifts towards it, trays dry in it. */
-import { airFigures, type Gear, type Place } from '@harina/core'
+import { airFigures, asRead, type Gear, type Place } from '@harina/core'
 import { setGear } from '../../state/gear.ts'
 import { useApp } from '../../state/store.ts'
 import { Choice } from '../../ui/Choice.tsx'
@@ -64,11 +64,14 @@ export function Places({ gear }: { gear: Gear }) {
       part="place"
       gear={gear}
       large
+      follows={(now, before) =>
+        now.temperatureC === before.temperatureC && now.rhPercent === before.rhPercent ? now : asRead(now, now)
+      }
       slots={slotsOf}
       under={(place, change) => (
         <>
           <Night place={place} change={change} />
-          <TakeAir air={air} place={place} onTake={(taken) => change((now) => ({ ...now, ...taken }))} />
+          <TakeAir air={air} place={place} onTake={(taken) => change((now) => asRead(now, taken))} />
         </>
       )}
     >

@@ -1,9 +1,9 @@
 /** How a lot was got to know: what each batch wanted against the table, and the belief that grew of it, with its band. */
-import { beliefsOver, formatNumber, formatPoints, giveOrTake, lotFromHistory, type Taught } from '@harina/core'
-import { batchesWords } from '#web/words/index.ts'
+import { beliefsOver, formatNumber, formatPoints, giveOrTake, lotFromHistory, unlike, type Taught } from '@harina/core'
 import { useMemo } from 'react'
 import { Chart, type Inks } from '../../ui/chart/Chart.tsx'
 import { Term } from '#web/ui/Term.tsx'
+import { UnlikeBatch } from '#web/ui/UnlikeBatch.tsx'
 
 const HEIGHT = 132
 
@@ -18,7 +18,7 @@ export function Thirst({ lot, taught }: { lot: string; taught: readonly Taught[]
   const beliefs = useMemo(() => beliefsOver(taught), [taught])
   const points = useMemo(() => taught.map((each) => each.points), [taught])
   const last = lotFromHistory(taught)
-  const unlike = points.length - last.n
+  const told = useMemo(() => unlike(taught), [taught])
   const table = useMemo(
     () => ({
       caption: `${lot}: what its batches wanted against the table, points of water on flour`,
@@ -40,8 +40,10 @@ export function Thirst({ lot, taught }: { lot: string; taught: readonly Taught[]
       <p className="small">
         wants <strong className="text-ink">{formatPoints(last.shift)} points</strong> against the table,{' '}
         <Term of="give or take">give or take</Term> {formatNumber(giveOrTake(last), 1)}
-        {unlike > 0 && `; ${batchesWords(unlike)} unlike the others ${unlike === 1 ? 'is' : 'are'} left out`}
       </p>
+      {told.map((each) => (
+        <UnlikeBatch key={each.batch} taught={each} />
+      ))}
       <Chart
         table={table}
         height={HEIGHT}

@@ -5,12 +5,14 @@ import {
   formatNumber,
   formatPercent,
   formatPoints,
+  lotKey,
   nextSheet,
   plainTextFrom,
   plannedOnRule,
   replay,
   sampleReport,
   storyOf,
+  unlike,
   VERDICTS,
   type Batch,
   type BatchStory,
@@ -33,6 +35,7 @@ import { usePhotos } from '../../state/useStored.ts'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { PhotoRow } from '../../ui/PhotoRow.tsx'
 import { useEntryWords } from '../../ui/useEntryWords.ts'
+import { UnlikeBatch } from '../../ui/UnlikeBatch.tsx'
 import { useUnits } from '../../ui/units.ts'
 import { spanOfMinutes, verdictWords, type Worded } from '../../words/index.ts'
 import { Term } from '#web/ui/Term.tsx'
@@ -267,6 +270,8 @@ export function BatchPage({ batch: whole }: { batch: Batch }) {
   const { plan, state, thirst, corrections, onRule, basis14 } = batch
   const worded = useUnits()
   const photos = usePhotos(batch.id)
+  const ofFlour = useKitchen()?.thirst.get(lotKey(plan.sheet.rows))
+  const far = useMemo(() => unlike(ofFlour ?? []).find((each) => each.batch === batch.id), [ofFlour, batch.id])
   return (
     <article className="flex flex-col gap-4">
       <header>
@@ -333,6 +338,7 @@ export function BatchPage({ batch: whole }: { batch: Batch }) {
           }
         />
       </div>
+      {far && <UnlikeBatch taught={far} />}
       {photos.length > 0 && <PhotoRow photos={photos} plan={plan} />}
       <div className="grid items-start gap-x-8 gap-y-4 md:grid-cols-2">
         <PlannedRows batch={batch} />

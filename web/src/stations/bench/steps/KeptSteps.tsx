@@ -1,6 +1,6 @@
 /** A batch that waits: in the fridge, in the freezer or on the rack, until it is taken out, in whole or in part. */
 import { format } from 'date-fns'
-import { benchPieces, DRIED_MOISTURE, driedG, formatNumber, formatPercent, keptSince, keptUntil } from '@harina/core'
+import { benchPieces, driedTo, driedG, formatNumber, formatPercent, keptSince, keptUntil } from '@harina/core'
 import { nanoid } from 'nanoid'
 import { useState, type ReactNode } from 'react'
 import { Link, useNavigate } from 'react-router'
@@ -207,7 +207,7 @@ export function DryStep() {
       <div className="flex flex-wrap items-end gap-x-12 gap-y-4">
         <Big label="fresh" figure={massFigure(freshG, plan.scaleStepG)} unit={units.mass} />
         <Big
-          label={`dry, at ${formatPercent(100 * DRIED_MOISTURE)} %`}
+          label={`dry, at ${formatPercent(100 * driedTo(state))} %`}
           figure={massFigure(driedG(plan, state, freshG), plan.scaleStepG)}
           unit={units.mass}
           small

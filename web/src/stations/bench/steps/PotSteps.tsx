@@ -3,6 +3,7 @@ import { formatNumber, MOST_MINUTES, type StepOf } from '@harina/core'
 import { floated, mayFloat, turnOut } from '@harina/core/stove'
 import { useMemo } from 'react'
 import { finishStep, recordTap } from '#web/state/bench.ts'
+import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { ShapeEngraving } from '#web/ui/ShapeEngraving.tsx'
 import { useClock } from '#web/ui/useNow.ts'
 import { useUnits } from '#web/ui/units.ts'
@@ -130,6 +131,43 @@ function PotNote({ pot: { water } }: { pot: PotOf }) {
 
 const litreWords = (litres: number): string => `${formatNumber(litres, litres % 1 === 0 ? 0 : 1)} L`
 
+/** Hot through: what is filled is done when its middle has been so hot, °C. */
+const CORE_C = 75
+
+/** The middle of one, by thermometer; the last of them stands. */
+function CoreHeat() {
+  const { running, step } = useBench()
+  const { temperature, temperatureFigure, units } = useUnits()
+  const { plan } = running.batch
+  if (!plan.steps.some(({ kind }) => kind === 'fill')) return null
+  const last = running.state.cores.at(-1)
+  const isCool = last !== undefined && last.celsius < CORE_C
+  return (
+    <p className="flex flex-wrap items-baseline gap-x-2 text-md">
+      The middle of the thickest{' '}
+      <QuantityField
+        key={step.id}
+        label="The middle of one, by thermometer"
+        shown={last ? temperatureFigure(last.celsius) : ''}
+        unit="°C"
+        min={-30}
+        max={120}
+        widthCh={5}
+        className="text-3xl font-semibold"
+        onChange={(celsius) => void recordTap(running.batch, { type: 'core-measured', celsius })}
+      />
+      {units.temperature}.{' '}
+      <span className={isCool ? 'font-semibold text-danger' : ''} role="status">
+        {isCool
+          ? `Not yet: ${temperature(CORE_C)} in the middle. A minute more, then another piece.`
+          : last
+            ? 'Hot through.'
+            : `Done at ${temperature(CORE_C)} in the middle, whatever the clock says.`}
+      </span>
+    </p>
+  )
+}
+
 /** What the dark buttons say, of one turn or of several. */
 const labelsOf = ({ turn, turns }: PotOf, start: string, done: string) =>
   turns === 1
@@ -168,6 +206,7 @@ export function CookStep() {
       }
     >
       <CookingMinutes pot={pot} />
+      <CoreHeat />
     </Timed>
   )
 }

@@ -231,7 +231,7 @@ function WaterNotes({ plan, heldG }: { plan: Plan; heldG: number }) {
             `${capital(wholeWords(whole))} into the first stop whole, so that the dough has all of it however little of this it takes. `}
           Flour, store and day differ.{' '}
           {plan.water.batches === 0
-            ? 'This flour is new to such a dough'
+            ? 'Nothing is known yet of this flour in such a dough'
             : `${batchesWords(plan.water.batches)} of this flour ${plan.water.batches === 1 ? 'counts' : 'count'}`}
           , so the answer may lie {formatNumber(doubtPoints(plan.water), 1)} points to either side. Pour to the first
           stop, then feel.
