@@ -27,52 +27,14 @@ import {
   type Plan,
   type PlannedStep,
   type Shape,
-  type Sheet,
-  type SheetRow,
   type Worked,
 } from '@harina/core'
 import { doughs, shapes } from './index.ts'
+import { rowChanges } from './testing/rowChanges.ts'
 import { withMachines } from './testing/withMachines.ts'
 
 const AT = '2031-03-01T09:00:00Z'
 const kitchen: Kitchen = withMachines
-
-const more = (ingredient: string, percent: number) => (sheet: Sheet) => ({
-  ...sheet,
-  rows: [...sheet.rows, { key: 'changed', ingredient, amount: { by: 'percent', percent } } as SheetRow],
-})
-/** All that is flour is another; or half of it is. */
-const flour = (ingredient: string, share: number) => (sheet: Sheet) => {
-  const flours = sheet.rows.filter((row) => row.flour)
-  const whole = flours.reduce((sum, { amount }) => sum + amount.percent, 0)
-  const scaled = flours.map((row) => ({
-    ...row,
-    amount: { by: 'percent' as const, percent: row.amount.percent * (1 - share) },
-  }))
-  const other: SheetRow = {
-    key: 'other-flour',
-    ingredient,
-    amount: { by: 'percent', percent: whole * share },
-    flour: true,
-  }
-  const kept = share === 1 ? [] : scaled
-  return { ...sheet, rows: [...kept, other, ...sheet.rows.filter((row) => !row.flour)] }
-}
-
-const changes: Readonly<Record<string, (sheet: Sheet) => Sheet>> = {
-  'as started': (sheet) => sheet,
-  egg: more('egg-whole', 12),
-  yolk: more('egg-yolk', 8),
-  milk: more('milk-whole', 10),
-  purée: more('spinach-puree', 15),
-  oil: more('olive-oil', 2),
-  salt: more('salt-fine', 0.5),
-  soda: more('baking-soda', 0.5),
-  replacer: more('egg-replacer-powder', 3),
-  'egg for all the water': more('egg-whole', 130),
-  'another flour': flour('plain-wheat', 1),
-  'half and half': flour('bread-strong', 0.5),
-}
 
 interface Case {
   readonly title: string
@@ -85,7 +47,7 @@ interface Case {
 
 const cases: readonly Case[] = doughs.flatMap((dough) =>
   shapesFor(dough, shapes).flatMap((shape) =>
-    Object.entries(changes).flatMap(([change, apply]) => {
+    Object.entries(rowChanges).flatMap(([change, apply]) => {
       const computed = computeSheet(apply(startSheet(dough, shape, kitchen)), kitchen)
       // What already brings more water than the dough takes is refused in words, and not made.
       if (!computed.ok) return []

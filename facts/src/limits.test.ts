@@ -1,10 +1,21 @@
 /** How long doughs may lie: the worked cases, what is in the table, and no path that adds up to more than the strictest limit. */
-import { leftOf, limitsOf, planSteps, spentBy, spoilageOf, warmShare, type Ingredient } from '@harina/core'
+import {
+  leftOf,
+  limitsOf,
+  planSteps,
+  spentBy,
+  shapesFor,
+  spoilageOf,
+  startSheet,
+  warmShare,
+  type Ingredient,
+  type Sheet,
+} from '@harina/core'
 import { calc } from '@harina/core/calc'
 import cases from '../../core/vectors/limits.json' with { type: 'json' }
 import { calcTables } from './calcTables.ts'
 import { doughs, ingredients, shapes } from './index.ts'
-import { shapesFor, startSheet } from '@harina/core'
+import { rowChanges } from './testing/rowChanges.ts'
 import { wholeKitchen, work } from './testing/wholeKitchen.ts'
 
 interface Case {
@@ -106,6 +117,32 @@ it('in a hot room a rest goes into the fridge where the dough bears it, and is n
   expect(at('salted-thick', 21)).toMatchObject({ restMin: 120, restCold: false })
   expect(at('salted-thick', 35)).toMatchObject({ restMin: 120, restCold: true })
   expect(at('sw-hand', 35)).toMatchObject({ restMin: 45, restCold: false })
+})
+
+it('a rest that this dough does not bear is not given, and it says what forbids it', () => {
+  const cut = (id: string, part: Partial<Sheet>, celsius = 20, change: keyof typeof rowChanges = 'as started') => {
+    const kitchen = {
+      ...wholeKitchen,
+      gear: {
+        ...wholeKitchen.gear,
+        places: wholeKitchen.gear.places.map((place) => ({ ...place, temperatureC: celsius })),
+      },
+    }
+    const dough = doughs.find((each) => each.id === id)!
+    const sheet = rowChanges[change]!(startSheet(dough, shapesFor(dough, shapes)[0]!, kitchen))
+    const { practice, notes } = work({ ...sheet, ...part }, kitchen)
+    const note = notes.find(({ code }) => code === 'rest-cut')
+    expect(note !== undefined).toBe(practice.restAsked !== null)
+    return [practice.restAsked?.forbids ?? null, practice.restMin, practice.restCold]
+  }
+  const night = { schools: { rest: 'overnight' } }
+  expect(cut('sw-hand', night)).toEqual([null, 720, true])
+  expect(cut('gn-potato', night)).toEqual(['dough', 5, false])
+  expect(cut('sw-hand', { asRead: { restMin: 72 * 60 } })).toEqual(['dough', 36 * 60, true])
+  expect(cut('alk-low', { asRead: { restMin: 48 * 60 } }, 20, 'milk')).toEqual(['contents', 24 * 60, true])
+  expect(cut('salted-thick', {})).toEqual([null, 120, false])
+  expect(cut('salted-thick', {}, 35)).toEqual(['heat', 120, true])
+  expect(cut('salted-thick', {}, 20, 'milk')).toEqual(['contents', 60, false])
 })
 
 it('water is no hotter than it boils where the maker is', () => {

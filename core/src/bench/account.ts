@@ -78,3 +78,32 @@ export function piecesLeftAt(plan: Plan, events: readonly BenchEvent[], atMs: nu
     fridgeLeftH: Math.min(fridgeH, fridgeLeftH),
   }
 }
+
+/** What a step lets a dough lie: never longer than it may, whatever the plan says. */
+const within = ({ roomLeftMin, fridgeLeftH }: Left, cold: boolean): number =>
+  Math.max(0, Math.floor(cold ? 60 * fridgeLeftH : roomLeftMin))
+
+/** A rest as it can be offered with so much left, min; at a best of 0 none can. */
+export function offeredRest(step: StepOf<'rest'>, left: Left): Pick<StepOf<'rest'>, 'low' | 'best' | 'high'> {
+  const most = within(left, step.cold)
+  return { low: Math.min(step.low, most), best: Math.min(step.best, most), high: Math.min(step.high, most) }
+}
+
+/** Back from the fridge as long as it may still lie warm, min; at 0 it is worked as it comes out. */
+export const offeredBack = ({ minutes }: StepOf<'temper'>, left: Left): number => Math.min(minutes, within(left, false))
+
+/** In the air before the pot, min; what may not lie for its least is not aired. */
+export function offeredAir(
+  { minutes: [low, high] }: Pick<StepOf<'air'>, 'minutes'>,
+  left: Left,
+): readonly [number, number] {
+  const most = within(left, false)
+  return low > most ? [0, most] : [low, Math.min(high, most)]
+}
+
+/** In the fridge until it is gone on with, whole hours, where that is worth going there for; `mostH` is what its kind of dough bears. */
+export function offeredNightH(mostH: number, { fridgeLeftH }: Left): number | null {
+  const hours = Math.floor(Math.min(mostH, fridgeLeftH))
+  return hours >= WORTH_CHILLING_H ? hours : null
+}
+const WORTH_CHILLING_H = 4

@@ -15,7 +15,16 @@ export interface Practice {
   readonly waterC: number | null
   readonly restMin: number
   readonly restCold: boolean
+  /** The rest that a school or a recipe asks for, where this dough does not bear it; null where it is given. */
+  readonly restAsked: AskedRest | null
   readonly potSaltGPerL: number
+}
+
+export interface AskedRest {
+  readonly restMin: number
+  readonly restCold: boolean
+  /** What forbids it: the kind of dough, what is in it, or the heat of the room. */
+  readonly forbids: 'dough' | 'contents' | 'heat'
 }
 
 type Rest = Pick<Practice, 'restMin' | 'restCold'>
@@ -27,10 +36,7 @@ function restOf({ restMin, restColdH }: Dough, rest: SchoolSets['rest']): Rest {
     case 'long':
       return { restMin: Math.min(restMin.high, Math.max(120, restMin.best)), restCold: false }
     case 'cold':
-      // Some doughs do not keep: a night in the fridge would be the end of them.
-      return restColdH.high < 8
-        ? { restMin: restMin.best, restCold: false }
-        : { restMin: Math.max(8, restColdH.best) * 60, restCold: true }
+      return { restMin: Math.max(NIGHT_MIN, restColdH.best * 60), restCold: true }
     default:
       return { restMin: restMin.best, restCold: false }
   }
@@ -38,14 +44,16 @@ function restOf({ restMin, restColdH }: Dough, rest: SchoolSets['rest']): Rest {
 
 /** A recipe's own rest; a night is in the cold. */
 const restAsRead = ({ asRead }: Sheet): Partial<Rest> =>
-  asRead?.restMin === undefined ? {} : { restMin: asRead.restMin, restCold: asRead.restMin >= NIGHT_MIN }
-const NIGHT_MIN = 360
+  asRead?.restMin === undefined ? {} : { restMin: asRead.restMin, restCold: asRead.restMin >= OVERNIGHT_MIN }
+const OVERNIGHT_MIN = 360
 
 /** A curd dough chills while it rests, half an hour at least. */
 const CURD_REST_MIN = 30
 
 /** An hour in the fridge is the least that cools a lump through, and worth going there for. */
 const LEAST_COLD_MIN = 60
+/** A night in the fridge is eight hours at least. */
+const NIGHT_MIN = 480
 
 /**
  * What is in the dough, and a hot room, may allow less than the school asks: curd rests cold; what would lie warm too long rests in
@@ -53,13 +61,11 @@ const LEAST_COLD_MIN = 60
  */
 function safeRest(rest: Rest, dough: Dough, rows: readonly WorkedRow[], roomC: number): Rest {
   if (rest.restMin < 1) return rest
-  const { coldH, warmMin } = limitsOf({
-    ...NOTHING_MORE,
-    rows: rows.filter(({ grams }) => grams > 0).map(({ ingredient }) => spoilageOf(ingredient)),
-  })
+  const { coldH, warmMin } = contentsLimits(rows)
   const coldMin = 60 * Math.min(coldH, dough.restColdH.high)
   if (isCurdBased(rows)) return { restMin: Math.min(60 * coldH, Math.max(CURD_REST_MIN, rest.restMin)), restCold: true }
-  if (rest.restCold && coldMin >= LEAST_COLD_MIN) return { ...rest, restMin: Math.min(coldMin, rest.restMin) }
+  const bearsIt = coldMin >= Math.max(LEAST_COLD_MIN, Math.min(NIGHT_MIN, rest.restMin))
+  if (rest.restCold && bearsIt) return { ...rest, restMin: Math.min(coldMin, rest.restMin) }
   const warm = rest.restCold ? dough.restMin.best : rest.restMin
   const atMost = warmMin * warmShare(roomC)
   if (warm <= atMost) return { restMin: warm, restCold: false }
@@ -68,7 +74,22 @@ function safeRest(rest: Rest, dough: Dough, rows: readonly WorkedRow[], roomC: n
     : { restMin: atMost, restCold: false }
 }
 
+/** What was asked of a rest and is not given. */
+function notGiven(asked: Rest, given: Rest, dough: Dough, rows: readonly WorkedRow[], roomC: number): AskedRest | null {
+  // Less is not worth a word, and curd is always chilled.
+  const isShorter = given.restMin < asked.restMin - 1
+  if (isCurdBased(rows) ? !asked.restCold || !isShorter : given.restCold === asked.restCold && !isShorter) return null
+  const { coldH } = contentsLimits(rows)
+  if (asked.restCold) return { ...asked, forbids: coldH < dough.restColdH.high ? 'contents' : 'dough' }
+  return { ...asked, forbids: warmShare(roomC) < 1 ? 'heat' : 'contents' }
+}
+
 /** What the rows alone do not say. */
+const contentsLimits = (rows: readonly WorkedRow[]) =>
+  limitsOf({
+    ...NOTHING_MORE,
+    rows: rows.filter(({ grams }) => grams > 0).map(({ ingredient }) => spoilageOf(ingredient)),
+  })
 const NOTHING_MORE = { carbonatePercent: 0, filled: false, scalded: false, potatoBase: false }
 
 /** By the sea water boils at 99.97 °C, and nobody writes that. */
@@ -88,11 +109,14 @@ export function practiceOf(
 ): Practice {
   const { schools, gear } = kitchen
   const sets = setsFor(schools, dough.family, gear.schools, sheet.schools)
+  const asked = { ...restOf(dough, sets.rest), ...restAsRead(sheet) }
+  const rest = safeRest(asked, dough, rows, benchC(kitchen))
   return {
     sets,
     // What a shape needs no school takes from it.
     waterC: atMostTheBoil(sheet.waterC ?? asShape(shape, dough)?.waterC ?? waterCFor(dough, sets), gear.altitudeM),
-    ...safeRest({ ...restOf(dough, sets.rest), ...restAsRead(sheet) }, dough, rows, benchC(kitchen)),
+    ...rest,
+    restAsked: notGiven(asked, rest, dough, rows, benchC(kitchen)),
     potSaltGPerL: asShape(shape, dough)?.potSaltGPerL ?? sets.potSaltGPerL ?? dough.pot.saltGPerL,
   }
 }

@@ -4,7 +4,8 @@ import { scalded } from './keeping.ts'
 import { holdBackPoints } from '../lot/index.ts'
 import { DAMPEST } from './knownRows.ts'
 import { fromPoured, type Reckoned } from './reckoned.ts'
-import { placeOf, type Kitchen } from './kitchen.ts'
+import { benchC, placeOf, type Kitchen } from './kitchen.ts'
+import type { AskedRest } from './practice.ts'
 import { sanityNotes, type SanityNote } from './sanity.ts'
 import { standingNotes, type StandingNote } from './standing.ts'
 
@@ -13,6 +14,8 @@ export type SheetNote =
   | SanityNote
   | StandingNote
   | { readonly code: 'shape-unlisted'; readonly severity: 'note' }
+  /** A rest that was asked for is cut short, or taken in or out of the fridge. */
+  | { readonly code: 'rest-cut'; readonly severity: 'note'; readonly asked: AskedRest; readonly roomC: number }
   /** A dough without gluten is held by starch that hot water sets; this one ends cooler than that. */
   | {
       readonly code: 'scald-short'
@@ -160,6 +163,9 @@ export function sheetNotes(worked: Reckoned, kitchen: Kitchen): readonly SheetNo
   const notes: SheetNote[] = [
     ...standingNotes(worked, kitchen),
     ...(match.listed ? [] : [{ code: 'shape-unlisted', severity: 'note' } as const]),
+    ...(worked.practice.restAsked
+      ? [{ code: 'rest-cut', severity: 'note', asked: worked.practice.restAsked, roomC: benchC(kitchen) } as const]
+      : []),
     ...(blank.type === 'rope' && blank.cutMm > boardMm && !blank.drawn
       ? [{ code: 'cut-over-board', severity: 'caution', cutMm: blank.cutMm, boardMm } as const]
       : []),

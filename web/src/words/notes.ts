@@ -1,4 +1,5 @@
 import { formatNumber, formatPercent, giveOrTake, type SheetNote, type Worked } from '@harina/core'
+import { restWords } from './doughs.ts'
 import { inGrams, type Worded } from './units.ts'
 
 export interface NoteWords {
@@ -192,6 +193,19 @@ const notes: {
     title: 'Not for the drying rack',
     text: `${note.ingredients.join(', ')}: never dried in room air. Cook, chill or freeze. Local food rules come first.`,
   }),
+  'rest-cut': ({ asked, roomC }, { worked: { practice, dough }, units }) => {
+    const given = `${restWords(practice)}${practice.restCold ? ' in the fridge' : ', covered'}`
+    const title = asked.restCold && !practice.restCold ? 'No night in the fridge' : `Rest it ${given}`
+    const why = {
+      dough: `${dough.name} keeps no longer than that.`,
+      contents: 'What is in it spoils sooner than flour and water.',
+      heat: `At ${units.temperature(roomC)} it may not stand warm for ${restWords(asked)}.`,
+    }[asked.forbids]
+    return {
+      title,
+      text: `${why} ${asked.restCold && !practice.restCold ? `It rests ${given} instead.` : `Asked for were ${restWords(asked)}${asked.restCold ? ' in the fridge' : ''}.`}`,
+    }
+  },
   'cut-over-board': (note, { worked: { sheet }, units }) => ({
     title: 'Longer than the board',
     text: `A cut of ${units.length(note.cutMm)} does not fit on ${units.length(note.boardMm)}. Set the board in Gear, or cut ${sheet.name} shorter.`,

@@ -10,12 +10,25 @@ const MINUTE_MS = 60_000
 const SOON_MIN = 40
 
 /** What is left of warm and cold at this minute. */
-function useLeft(left: typeof leftAt): Left {
+function useLeft(left: typeof leftAt, atMs?: number): Left {
   const { running } = useBench()
   const { plan, events } = running.batch
   const minute = Math.floor(useNow(10_000) / MINUTE_MS)
-  return useMemo(() => left(plan, events, minute * MINUTE_MS), [left, plan, events, minute])
+  const then = atMs ?? minute * MINUTE_MS
+  return useMemo(() => left(plan, events, then), [left, plan, events, then])
 }
+
+/** As it was when the step’s clock was started: what was offered then stands. */
+export function useLeftForStep(): Left {
+  const { running, step } = useBench()
+  const clock = running.state.timers[step.id]
+  const ofPieces = step.kind === 'air' || (step.kind === 'rest' && step.of === 'pieces')
+  const left = ofPieces ? piecesLeftAt : leftAt
+  return useLeft(left, clock && Date.parse(clock.startedAt))
+}
+
+/** Of the dough. */
+export const useDoughLeft = (): Left => useLeft(leftAt)
 
 /** The same for shaped pieces. */
 export const usePiecesLeft = (): Left => useLeft(piecesLeftAt)
@@ -25,7 +38,7 @@ const warmLimitMin = (plan: Plan): number => doughLimits(plan).warmMin * warmSha
 
 export function WarmLeft() {
   const { running, step, live } = useBench()
-  const { roomLeftMin } = useLeft(leftAt)
+  const { roomLeftMin } = useDoughLeft()
   const { plan } = running.batch
   const clock = running.state.timers[step.id]
   const lies = !specOf(step).kept && !['cook', 'drop', 'rinse', 'verdict', 'air', 'temper'].includes(step.kind)

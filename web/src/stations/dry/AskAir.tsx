@@ -22,9 +22,9 @@ export function AskAir({
   const [celsius, setCelsius] = useState(temperatureC)
   const { temperatureFigure, units } = useUnits()
   return (
-    <div className="border-l-5 border-ink pl-3">
+    <div className="mt-2 border-l-5 border-ink pl-3">
       <p className="text-md">
-        How damp is {name}? A hygrometer shows{' '}
+        How damp is the air in {name}? A hygrometer shows{' '}
         <QuantityField
           label={`Humidity in ${name}, percent`}
           shown=""

@@ -216,7 +216,7 @@ function DryTo({ tray: { target, dryTo } }: { tray: ToLay }) {
 function keepingWords(target: number): string {
   if (target < BRITTLE) return 'Nothing grows in it, but so dry it breaks easily. Pack it in something stiff.'
   if (target > DRIED_MOISTURE) return 'Hardly anything grows below 0.60. There is little to spare: a dry, cool shelf.'
-  return 'Nothing grows in it, in an airtight jar.'
+  return 'In an airtight jar nothing grows in it.'
 }
 
 export function LayOut({ running }: { running: RunningBatch }) {

@@ -1,9 +1,10 @@
 /** A batch that cannot simply go on: set aside, handed over, put away until tomorrow, split, or given up. */
 import {
   backFromFridgeMin,
-  chilledBefore,
   benchPieces,
+  chilledBefore,
   doughMoisture,
+  offeredNightH,
   plainTextFrom,
   stepsOf,
   type BenchAction,
@@ -20,6 +21,7 @@ import { useKitchen } from '#web/state/select.ts'
 import { useUnits } from '#web/ui/units.ts'
 import { counted, hoursWords } from '#web/words/index.ts'
 import { useBench } from '../view.tsx'
+import { useDoughLeft } from '../WarmLeft.tsx'
 
 const reasons = ['Too wet to save', 'Too dry to save', 'Ran out of time', 'Not needed after all']
 
@@ -135,10 +137,10 @@ function Tomorrow({ tap }: { tap: (action: BenchAction) => void }) {
   const { running } = useBench()
   const { plan } = running.batch
   const dough = useKitchen()?.doughs.get(plan.sheet.dough)
-  const hours = dough?.restColdH.high ?? 24
+  const hours = offeredNightH(dough?.restColdH.high ?? 24, useDoughLeft())
   const what = chilledBefore(stepsOf(plan, running.state), running.step)
   const minutes = backFromFridgeMin(what, plan.roomC, doughMoisture(plan, running.state))
-  if (hours < 4 || !isMixed(running) || running.step?.kind === 'temper') return null
+  if (hours === null || !isMixed(running) || running.step?.kind === 'temper') return null
   return (
     <Way title="Tomorrow, from the fridge">
       <p className="mb-2 leading-snug">

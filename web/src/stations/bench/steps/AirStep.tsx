@@ -1,5 +1,5 @@
 /** What becomes of shaped pieces: the pot, the fridge, the freezer or the rack. */
-import { benchPieces, formatNumber, type Finish, type StepOf } from '@harina/core'
+import { benchPieces, formatNumber, offeredAir, type Finish, type StepOf } from '@harina/core'
 import { useState } from 'react'
 import { finishStep, recordTap } from '#web/state/bench.ts'
 import { useKitchen } from '#web/state/select.ts'
@@ -9,7 +9,7 @@ import { useUnits } from '#web/ui/units.ts'
 import { counted, capital, hoursWords, monthsWords, wetWords } from '#web/words/index.ts'
 import { StepPage } from '../StepPage.tsx'
 import { Note, useBench, useStep } from '../view.tsx'
-import { usePiecesLeft } from '../WarmLeft.tsx'
+import { useLeftForStep, usePiecesLeft } from '../WarmLeft.tsx'
 
 type Choice = readonly [finish: Finish, label: string, words: string]
 
@@ -21,7 +21,8 @@ const into: Readonly<Record<StepOf<'cook'>['how'], string>> = {
 }
 
 function choicesOf(
-  { minutes: [low, high], keeps }: StepOf<'air'>,
+  [low, high]: readonly [number, number],
+  { keeps }: StepOf<'air'>,
   cook: StepOf<'cook'> | undefined,
   fridgeH: number,
 ): readonly Choice[] {
@@ -50,7 +51,7 @@ function NotTheRack({ keeps }: Pick<StepOf<'air'>, 'keeps'>) {
   )
 }
 
-function InTheAir({ minutes: [low, high], openMin }: Pick<StepOf<'air'>, 'minutes'> & { openMin: number | null }) {
+function InTheAir({ minutes: [low, high], openMin }: { minutes: readonly [number, number]; openMin: number | null }) {
   if (high === 0) return null
   const planned = `In the air ${low > 0 ? `${low} to ${high}` : `up to ${high}`} minutes`
   return (
@@ -100,14 +101,15 @@ export function AirStep() {
   const left = usePiecesLeft()
   const warmMin = Math.floor(left.roomLeftMin)
   const fridgeH = Math.floor(left.fridgeLeftH)
-  const choices = choicesOf(step, cook, fridgeH)
+  const minutes = offeredAir(step, useLeftForStep())
+  const choices = choicesOf(minutes, step, cook, fridgeH)
   const [picked, setPicked] = useState<Finish | null>(state.finish)
   const chosen = choices.find(([finish]) => finish === picked) ?? choices[0]
   const shape = useKitchen()?.shapes.get(batch.plan.shape.id)
   const made = benchPieces(batch.plan, state)
   const { mass } = useUnits()
   const clock = state.timers[step.id]
-  const [low, high] = step.minutes
+  const [low, high] = minutes
   const nowMs = useNow(10_000)
   const openMin = clock ? Math.max(0, nowMs - Date.parse(clock.startedAt)) / 60_000 : null
   return (
@@ -141,7 +143,7 @@ export function AirStep() {
       }}
       aside={
         <>
-          <InTheAir minutes={step.minutes} openMin={openMin} />
+          <InTheAir minutes={minutes} openMin={openMin} />
           {warmMin > 0 ? (
             <Note title={`${counted(warmMin, 'minute')} left at room heat`} grade="caution">
               Then cook, chill or freeze them. Every warm minute from mixing on counts. Your local code may say sooner.

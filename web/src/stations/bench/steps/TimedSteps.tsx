@@ -1,10 +1,12 @@
 /** The steps that a clock runs for, from a steaming potato to a dough back from the fridge. */
-import { formatNumber, isWorkedWarm, kneading, WORKERS, type StepOf } from '@harina/core'
+import { formatNumber, isWorkedWarm, kneading, offeredBack, offeredRest, WORKERS, type StepOf } from '@harina/core'
 import { KNEADING_WARMS_C } from '@harina/core/heat'
 import { finishStep } from '#web/state/bench.ts'
 import { useNow } from '#web/ui/useNow.ts'
 import { useUnits } from '#web/ui/units.ts'
+import { StepPage } from '../StepPage.tsx'
 import { Note, useBench, useStep } from '../view.tsx'
+import { useLeftForStep } from '../WarmLeft.tsx'
 import { InTheBowl } from './BowlRule.tsx'
 import { BoardFlour } from './BoardFlour.tsx'
 import { FeelAgain } from './FeelAgain.tsx'
@@ -173,18 +175,31 @@ export function KneadStep() {
 export function RestStep() {
   const step = useStep('rest')
   const { running } = useBench()
-  const { low, high, cold } = step
+  const { cold } = step
+  const { low, best, high } = offeredRest(step, useLeftForStep())
   const { title, lead, sign, past } = restedWords(step, running.batch.plan.body)
   const tempers = running.batch.plan.steps.some(({ kind }) => kind === 'temper')
+  const done = useDone()
+  if (best < 1)
+    return (
+      <StepPage
+        title="No rest any more"
+        lead="It has lain as long as it may. Go on at once."
+        action={{ label: 'Go on', run: done }}
+        aside={null}
+      >
+        <InTheBowl />
+      </StepPage>
+    )
   return (
     <Timed
       timer={step.id}
       title={title}
       lead={lead}
-      minutes={step.best}
+      minutes={best}
       startLabel={cold ? 'In the fridge' : 'Start the rest'}
       doneLabel={cold ? 'Out of the fridge' : 'Rested, go on'}
-      onDone={useDone()}
+      onDone={done}
       aside={
         cold ? (
           <>
@@ -250,6 +265,7 @@ export function TemperStep() {
   const index = Number(/^back-(\d+)$/.exec(step.id)?.[1] ?? 0)
   const since = state.chilled[index - 1]
   const hours = since ? (nowMs - Date.parse(since.at)) / 3_600_000 : null
+  const minutes = Math.max(1, offeredBack(step, useLeftForStep()))
   return (
     <Timed
       timer={step.id}
@@ -259,13 +275,13 @@ export function TemperStep() {
           ? 'Wrapped still, so that it does not sweat dry nor wet.'
           : `In the fridge for ${hours < 1 ? `${counted(hours * 60, 'minute')}` : `${formatNumber(hours, 1)} hours`}. Take it out when you are ready for it; it stays wrapped.`
       }
-      minutes={step.minutes}
+      minutes={minutes}
       startLabel="It is out"
       doneLabel="Supple, go on"
       onDone={useDone()}
       aside={
         <>
-          <Note title={`About ${formatNumber(step.minutes, 0)} min to come back`}>
+          <Note title={`About ${formatNumber(minutes, 0)} min to come back`}>
             For a dough pressed three centimetres flat, in {temperature(running.batch.plan.roomC)}. Cut in two and laid
             flatter it takes half of that.
           </Note>
