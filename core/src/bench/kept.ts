@@ -1,6 +1,6 @@
 /** A batch that waits: since when, and until when it may. */
 import type { BenchEvent, Finish, Keeps, Plan, Shape, StepOf } from '../model/index.ts'
-import { fillingHalfMm, frozenExtraMin } from '../sheet/index.ts'
+import { frozenMore } from '../sheet/index.ts'
 import { keepsOf, piecesLeftAt } from './account.ts'
 import { activeEvents } from './history.ts'
 
@@ -40,9 +40,6 @@ export function keptUntil(plan: Plan, events: readonly BenchEvent[]): number | n
   }
 }
 
-/** From frozen an unfilled piece takes a minute or two more. */
-const FROZEN_MIN = [1, 2] as const
-
 /**
  * In the pot, min: from frozen a minute or two more, or as long as the filling takes to thaw; dried by the table, or twice as long where
  * it has no figure.
@@ -55,8 +52,8 @@ export function cookingSpan(
   const [low, high] = cook
   if (finish === 'freeze') {
     const fill = steps.find((step): step is StepOf<'fill'> => step.kind === 'fill')
-    const thaws = fill ? frozenExtraMin(fillingHalfMm(fill.gramsEach)) : 0
-    return [low + Math.max(FROZEN_MIN[0], thaws), high + Math.max(FROZEN_MIN[1], thaws)]
+    const [least, most] = frozenMore(fill ?? null)
+    return [low + least, high + most]
   }
   return finish === 'dry' ? (cookDriedMin ?? [2 * low, 3 * high]) : cook
 }

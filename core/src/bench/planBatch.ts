@@ -3,9 +3,7 @@ import { roundHalfUp } from '../formula/index.ts'
 import type { Pieces } from '../shape/index.ts'
 import {
   benchC,
-  cookTimes,
-  fillingOf,
-  isFilled,
+  cookTimesOn,
   type Kitchen,
   placeOf,
   type ShapeShare,
@@ -36,9 +34,6 @@ function plannedRow(row: WorkedRow, { heldFlour }: Pick<Worked, 'heldFlour'>, { 
 }
 
 /** Of another shape of the same dough, min. */
-const cookFor = ({ sheet }: Pick<Worked, 'sheet'>, shape: Shape, cut: Pieces): [number, number] =>
-  cookTimes(shape, cut, isFilled(sheet, shape) ? fillingOf(sheet, shape) : null)
-
 /** The window as this flour wants it. */
 const shifted = ({ low, best, high }: Window, points: number): Window => ({
   low: low + points,
@@ -63,7 +58,7 @@ function shares(
       share,
       own: {
         shape: plannedShape(worked, shape, cut, match.window, 1),
-        cook: cookFor(worked, shape, cut),
+        cook: [...cookTimesOn(worked.sheet, shape, cut)],
         steps: [...stepsAs(worked, shape, kitchen)],
       },
     })),
@@ -117,7 +112,10 @@ export function planBatch(worked: Worked, kitchen: Kitchen, at: string, formula:
     densityGPerCm3: batch.densityGPerCm3,
     shape: plannedShape(worked, shape, own?.cut ?? cut, worked.match.window, share),
     also: [...also],
-    minutes: { cook: worked.sheet.asRead?.cookMin ?? cookFor(worked, shape, own?.cut ?? cut), drink: dough.drinkMin },
+    minutes: {
+      cook: worked.sheet.asRead?.cookMin ?? [...cookTimesOn(worked.sheet, shape, own?.cut ?? cut)],
+      drink: dough.drinkMin,
+    },
     steps: [...planSteps(worked, kitchen)],
     kneads: kitchen.gear.kneads,
     roomC: benchC(kitchen),

@@ -17,8 +17,7 @@ import { asShape, matchShape, windowFor } from '../match/index.ts'
 import { ok, problem, type Result } from '../result.ts'
 import { doughFor, piecesOf } from '../shape/index.ts'
 import { balanceOf } from './balance.ts'
-import { cookTimes } from './cookTimes.ts'
-import { fillingOf } from './filling.ts'
+import { cookTimesOn } from './cookTimes.ts'
 import { keepingOf } from './keeping.ts'
 import { heldFlourShare } from './heldFlour.ts'
 import { isFilled } from './perishable.ts'
@@ -224,7 +223,7 @@ export function computeSheet(sheet: Sheet, kitchen: Kitchen): Result<Worked> {
     match,
     usableG,
     cut,
-    cookMin: sheet.asRead?.cookMin ?? cookTimes(shape, cut, isFilled(sheet, shape) ? fillingOf(sheet, shape) : null),
+    cookMin: sheet.asRead?.cookMin ?? cookTimesOn(sheet, shape, cut),
     balance: balanceOf(worked, batch, kitchen.lots),
     practice,
     portionG: sheet.target.by === 'portions' ? sheet.target.gramsEach : null,

@@ -1,6 +1,8 @@
 /** Minutes in the pot, from the table to the piece as it is made: a wall by its thickness, a filled piece by its filling. */
 import { cookedAt, type Pieces } from '../shape/index.ts'
-import type { Filling, Shape } from '../model/index.ts'
+import type { Filling, Shape, Sheet } from '../model/index.ts'
+import { fillingOf } from './filling.ts'
+import { isFilled } from './perishable.ts'
 
 export type Span = [number, number]
 
@@ -29,6 +31,13 @@ export function cookTimes(
   return [low * middle, high * middle]
 }
 
+/** The same of a sheet: filled, unless it is made without. */
+export const cookTimesOn = (
+  sheet: Pick<Sheet, 'filling' | 'unfilled'>,
+  shape: Shape,
+  cut: Pick<Pieces, 'sheet'>,
+): Span => cookTimes(shape, cut, isFilled(sheet, shape) ? fillingOf(sheet, shape) : null)
+
 const FROZEN_C = -18
 const BOILS_C = 100
 /** Of a filling that is six tenths water: melting it, and warming it as ice, J/kg. */
@@ -46,4 +55,13 @@ export function frozenExtraMin(halfMm: number): number {
   const half = halfMm / 1000
   const heat = FILLING_KG_PER_M3 * (MELTS_J_PER_KG - FROZEN_C * ICE_J_PER_KG_K)
   return (heat / BOILS_C / 60) * (half / POT_W_PER_M2_K + half ** 2 / (2 * FILLING_W_PER_M_K))
+}
+
+/** From frozen an unfilled piece takes a minute or two more. */
+const FROZEN_MIN = [1, 2] as const
+
+/** So many minutes more from frozen, no fewer and no more; as long as a filling takes to thaw. */
+export function frozenMore(filling: Pick<Filling, 'gramsEach'> | null): readonly [number, number] {
+  const thaws = filling ? frozenExtraMin(fillingHalfMm(filling.gramsEach)) : 0
+  return [Math.max(FROZEN_MIN[0], thaws), Math.max(FROZEN_MIN[1], thaws)]
 }

@@ -5,6 +5,7 @@ import { doughFor, piecesOf, type Pieces } from '../shape/index.ts'
 import { MOST_ALSO, type AlsoShape, type Shape } from '../model/index.ts'
 import type { Kitchen } from './kitchen.ts'
 import { type Worked } from './computeSheet.ts'
+import { cookTimesOn } from './cookTimes.ts'
 import { tableReading } from './reckoned.ts'
 import { rollingFor } from './rollPlan.ts'
 import { shapesFor } from './startSheet.ts'
@@ -49,6 +50,14 @@ export function shapeShares(worked: Worked, kitchen: Kitchen): Result<readonly S
   return restG < -1e-6
     ? problem('shapes-over-dough', 'alsoShapes', { overG: -restG })
     : ok([part(main, Math.max(0, restG)), ...others])
+}
+
+/** Minutes in the pot of a sheet's dough as any shape, as thick as it would be made. */
+export function cookMinAs(worked: Worked, shape: Shape, kitchen: Kitchen): readonly [number, number] {
+  const { sheet, dough, usableG, batch, cookMin } = worked
+  if (shape.id === worked.shape.id) return cookMin
+  const rolling = rollingFor({ sheet, dough, hydration14: worked.expected14 }, shape, kitchen.gear)
+  return cookTimesOn(sheet, shape, piecesOf(shape.blank, usableG, batch.densityGPerCm3, kitchen.gear.boardMm, rolling))
 }
 
 /** Shapes this dough may be cut into besides those it is; what is dropped or pressed needs another dough altogether. */

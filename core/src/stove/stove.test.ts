@@ -68,8 +68,8 @@ describe('how long', () => {
     const thin: Shape = { ...shape, blank: { type: 'sheet', thicknessMm: 1, widthMm: 40, lengthMm: 40 }, wallMm: 1 }
     const thick = { ...plan, shape: { ...plan.shape, blank: { ...thin.blank, thicknessMm: 2 } } } as typeof plan
     const wall = { ...thin, wallMm: 2 }
-    const usual = times({ ...thick, shape: { ...thick.shape, blank: thin.blank } }, thin, 'dry', 0.35, 0).span
-    const doubled = times(thick, { ...wall, blank: thin.blank }, 'dry', 0.35, 0).span
+    const usual = times({ ...thick, shape: { ...thick.shape, blank: thin.blank } }, thin, 'dry', 0.125, 0).span
+    const doubled = times(thick, { ...wall, blank: thin.blank }, 'dry', 0.125, 0).span
     expect(doubled[0] / usual[0]).toBeGreaterThan(3)
     expect(doubled[0] / usual[0]).toBeLessThan(4.2)
   })
@@ -83,7 +83,8 @@ describe('in how much water', () => {
     expect(first.minutesToBoil).toBeGreaterThan(10)
     expect(first.litres).toBeLessThanOrEqual(9)
     // Frozen takes more heat, dried less.
-    const most = (finish: 'freeze' | 'dry') => waterFor(900, plan, { moisture: 0.35, finish }, kettle, gear).basketG
+    const most = (finish: 'freeze' | 'dry') =>
+      waterFor(900, plan, { moisture: finish === 'dry' ? 0.125 : 0.35, finish }, kettle, gear).basketG
     expect(most('freeze')).toBeLessThan(first.basketG)
     expect(most('dry')).toBeGreaterThan(first.basketG)
   })
@@ -108,7 +109,7 @@ it('the plate has the salt of the water taken up and what stays of the dough’s
   // Of the dough's own, three to four fifths wash out.
   expect(plate.saltG[0]).toBeCloseTo(uptakeG + 0.2 * plate.doughSaltG, 6)
   expect(plate.saltG[1]).toBeCloseTo(uptakeG + 0.4 * plate.doughSaltG, 6)
-  const dried = onThePlate(plan, made, cookingOf(pieceOf(plan, shape, 'dry', 0.35, 0)), 'dry')!
+  const dried = onThePlate(plan, made, cookingOf(pieceOf(plan, shape, 'dry', 0.125, 0)), 'dry')!
   expect(dried.cookedG).toBeGreaterThan(plate.cookedG)
 })
 

@@ -2,7 +2,7 @@
 import { cookingSpan } from '../bench/index.ts'
 import type { Finish, Plan, Shape } from '../model/index.ts'
 import { pieceBodyOf } from '../rack/index.ts'
-import { cook, type Cooking } from '../transport/index.ts'
+import { cookedThrough, type Cooking } from '../transport/index.ts'
 import type { LearntTimes } from './learnt.ts'
 
 /** A piece as it goes in. */
@@ -31,11 +31,12 @@ export function cookingOf({ shape, made, finish, moisture, altitudeM }: Piece): 
   const isDried = finish === 'dry'
   const startMoisture = moisture
   const body = pieceBodyOf({ ...shape, blank: made })
-  const low = cook({ ...body, startMoisture, altitudeM: 0 })
-  const high = altitudeM === 0 ? low : cook({ ...body, startMoisture, altitudeM })
+  const low = cookedThrough({ ...body, startMoisture, altitudeM: 0 })
+  const high = altitudeM === 0 ? low : cookedThrough({ ...body, startMoisture, altitudeM })
   const listed = pieceBodyOf(shape)
   const isListed = listed.geometry === body.geometry && listed.halfThicknessMm === body.halfThicknessMm
-  const thickness = !isDried || isListed ? 1 : low.doneMin / cook({ ...listed, startMoisture, altitudeM: 0 }).doneMin
+  const thickness =
+    !isDried || isListed ? 1 : low.doneMin / cookedThrough({ ...listed, startMoisture, altitudeM: 0 }).doneMin
   return { factor: (high.doneMin / low.doneMin) * thickness, model: high }
 }
 

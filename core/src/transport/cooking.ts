@@ -24,9 +24,10 @@ export interface CookPoint {
 export interface Cooking {
   readonly alDenteMin: number
   readonly doneMin: number
-  /** Null where the water that goes in decides nothing: what is wet already is done when it is hot. */
+  /** Null for what is wet already: nobody knows what it takes up. */
   readonly curve: readonly CookPoint[] | null
   readonly massGainDone: number | null
+  /** It is done when it is hot, and the water that goes in decides nothing. */
   readonly heatOnly: boolean
 }
 
@@ -58,7 +59,8 @@ const HOT_C = 75
 
 const MINUTE_S = 60
 const CURVE_POINTS = 64
-const LONGEST_MIN = 24 * 60
+/** Of any piece that can be asked for; steps grow, so that long ones cost no more. */
+const LONGEST_MIN = 2 * 365 * 24 * 60
 
 /**
  * How fast what cooks goes at the boil of this height, m above the sea, against 100 °C: by Arrhenius.
@@ -143,7 +145,30 @@ function heatS(body: Body, altitudeM: number): number {
  * @example cook({ geometry: 'cylinder', halfThicknessMm: 0.85, startMoisture: 0.125, altitudeM: 0 })
  * → { alDenteMin: 9.0, doneMin: 10.8 }
  */
-export function cook({ geometry, halfThicknessMm, startMoisture, altitudeM }: CookRequest, cells = CELLS): Cooking {
+export const cook = (request: CookRequest, cells = CELLS): Cooking => cookWaiting(request, () => Infinity, cells)
+
+/** From this moisture on (wet basis) a dough has some of the water its starch wants; at half water, all of it. */
+const WATER_OF_ITS_OWN = 0.3
+/** So long a piece may wait for water at any rate while it has little of its own: thin ones are hot in seconds, and not done then. */
+const MAY_WAIT_S = 300
+
+/**
+ * As `cook`, but the wetter the dough, the less it waits for water; from half water on heat alone decides. A thick fresh piece is done
+ * in minutes, not when water has crept to its middle.
+ * @example cookedThrough({ geometry: 'sphere', halfThicknessMm: 8, startMoisture: 0.42, altitudeM: 0 }).doneMin → 9.4
+ */
+export const cookedThrough = (request: CookRequest): Cooking => {
+  const share = (request.startMoisture - WATER_OF_ITS_OWN) / (HEAT_ONLY_FROM - WATER_OF_ITS_OWN)
+  const own = Math.min(1, Math.max(0, share))
+  return cookWaiting(request, (hotS, faster) => hotS / own ** 2 + (MAY_WAIT_S / faster) * (1 / own - 1), CELLS)
+}
+
+/** `longestS`: of a piece that is hot to its middle after so many seconds, when it is done without more water; `faster` as `atBoil`. */
+function cookWaiting(
+  { geometry, halfThicknessMm, startMoisture, altitudeM }: CookRequest,
+  longestS: (hotS: number, faster: number) => number,
+  cells: number,
+): Cooking {
   const body = bodyOf(geometry, halfThicknessMm / 1000, cells)
   const faster = atBoil(altitudeM)
   const start = dryBasis(startMoisture)
@@ -172,7 +197,9 @@ export function cook({ geometry, halfThicknessMm, startMoisture, altitudeM }: Co
     [(run) => -drierWithin(run, gels), centreOf],
     [-AL_DENTE_CORE, gels + DONE_MORE],
   ) as [number, number]
-  const doneMin = minutes(Math.max(softS, hotS))
+  const longest = longestS(hotS, faster)
+  const waited = (seconds: number) => Math.max(Math.min(seconds, longest), hotS)
+  const doneMin = minutes(waited(softS))
   const run = startRun(body, start)
   const curve = Array.from({ length: CURVE_POINTS }, (_, n): CookPoint => {
     const min = doneMin * (n / (CURVE_POINTS - 1)) ** 2
@@ -180,11 +207,11 @@ export function cook({ geometry, halfThicknessMm, startMoisture, altitudeM }: Co
     return { min, moisture: wetBasis(meanOf(run)), coreFraction: drierWithin(run, gels) }
   })
   return {
-    alDenteMin: minutes(Math.max(firmS, hotS)),
+    alDenteMin: minutes(waited(firmS)),
     doneMin,
     curve,
     massGainDone: (1 + meanOf(run)) / (1 + start),
-    heatOnly: false,
+    heatOnly: longest < softS,
   }
 }
 

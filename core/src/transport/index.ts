@@ -23,4 +23,4 @@ export {
   type World,
   type WorldRun,
 } from './world.ts'
-export { cook, saltUptake, type CookRequest, type Cooking } from './cooking.ts'
+export { cook, cookedThrough, saltUptake, type CookRequest, type Cooking } from './cooking.ts'

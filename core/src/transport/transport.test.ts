@@ -2,7 +2,7 @@ import * as fc from 'fast-check'
 import { seriesErrors } from '../testing/seriesMean.ts'
 import { GEOMETRIES } from '../model/index.ts'
 import { bodyOf, CELLS } from './body.ts'
-import { cook, drierWithin } from './cooking.ts'
+import { cook, cookedThrough, drierWithin } from './cooking.ts'
 import { advance, centreOf, meanOf, startRun } from './diffusion.ts'
 import { dry, dryHours } from './drying.ts'
 import { DRYING_MODEL, type AirFrom, type Tray } from './tray.ts'
@@ -333,6 +333,27 @@ describe('in the pot', () => {
     const cores = curve!.map(({ coreFraction }) => coreFraction)
     expect(cores).toEqual([...cores].sort((a, b) => b - a))
     expect(massGainDone).toBeCloseTo((1 - 0.125) / (1 - curve!.at(-1)!.moisture), 6)
+  })
+
+  it('a fresh piece never waits for water longer than it need, and half water is no edge', () => {
+    const bodies = (['slab', 'cylinder', 'sphere'] as const).flatMap((geometry) =>
+      [0.5, 1, 2, 4, 8].map((halfThicknessMm) => ({ geometry, halfThicknessMm, altitudeM: 0 })),
+    )
+    for (const body of bodies) {
+      const done = (startMoisture: number) => cookedThrough({ ...body, startMoisture }).doneMin
+      expect(done(0.4999) / done(0.5001)).toBeCloseTo(1, 1)
+      for (const moisture of [0.125, 0.29, 0.35, 0.42, 0.47]) {
+        expect(done(moisture)).toBeLessThanOrEqual(cook({ ...body, startMoisture: moisture }).doneMin)
+        expect(done(moisture)).toBeGreaterThanOrEqual(done(0.6) * 0.99)
+      }
+    }
+    // A strand of two millimetres is not cut short; gnocchi of sixteen take minutes, not an hour.
+    const strand = { geometry: 'cylinder', halfThicknessMm: 1, startMoisture: 0.38, altitudeM: 0 } as const
+    expect(cookedThrough(strand)).toEqual(cook(strand))
+    const dumpling = { geometry: 'sphere', halfThicknessMm: 8, startMoisture: 0.42, altitudeM: 0 } as const
+    expect(cook(dumpling).doneMin).toBeGreaterThan(40)
+    expect(cookedThrough(dumpling)).toMatchObject({ heatOnly: true })
+    expect(cookedThrough(dumpling).doneMin).toBeLessThan(10)
   })
 
   it('a wet dough is done when it is hot', () => {

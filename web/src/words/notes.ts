@@ -194,17 +194,19 @@ const notes: {
     text: `${note.ingredients.join(', ')}: never dried in room air. Cook, chill or freeze. Local food rules come first.`,
   }),
   'rest-cut': ({ asked, roomC }, { worked: { practice, dough }, units }) => {
-    const given = `${restWords(practice)}${practice.restCold ? ' in the fridge' : ', covered'}`
-    const title = asked.restCold && !practice.restCold ? 'No night in the fridge' : `Rest it ${given}`
-    const why = {
-      dough: `${dough.name} keeps no longer than that.`,
-      contents: 'What is in it spoils sooner than flour and water.',
-      heat: `At ${units.temperature(roomC)} it may not stand warm for ${restWords(asked)}.`,
+    const [given, wanted] = [restWords(practice), restWords(asked)]
+    const isNight = asked.restCold && !practice.restCold
+    const keeps = isNight ? 'does not keep that long, even cold' : 'keeps no longer than that'
+    const text = {
+      dough: `${dough.name} ${keeps}.`,
+      contents: isNight
+        ? `With what is in it the dough ${keeps}.`
+        : 'What is in it spoils sooner than flour and water.',
+      heat: `At ${units.temperature(roomC)} it may not stand warm for ${wanted}.`,
     }[asked.forbids]
-    return {
-      title,
-      text: `${why} ${asked.restCold && !practice.restCold ? `It rests ${given} instead.` : `Asked for were ${restWords(asked)}${asked.restCold ? ' in the fridge' : ''}.`}`,
-    }
+    if (isNight) return { title: 'No night in the fridge', text: `${text} It rests ${given} instead.` }
+    if (practice.restCold !== asked.restCold) return { title: `Rest it in the fridge, ${given}`, text }
+    return { title: `Rest it ${given}, not ${wanted}`, text }
   },
   'cut-over-board': (note, { worked: { sheet }, units }) => ({
     title: 'Longer than the board',

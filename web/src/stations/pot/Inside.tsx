@@ -9,7 +9,7 @@ const FONT = 'Barlow Semi Condensed'
 
 export function Inside({ basket }: { basket: Basket }) {
   const { cooking, span } = basket
-  const curve = cooking?.model.curve
+  const curve = cooking?.model.heatOnly ? null : cooking?.model.curve
   // The table's times are the anchor: where the model has a tenth of raw core left, it is firm by the table.
   const firm = curve?.find(({ coreFraction }) => coreFraction <= 0.1)
   const scale = firm && firm.min > 0 ? span[0] / firm.min : 1

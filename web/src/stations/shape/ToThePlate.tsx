@@ -1,9 +1,22 @@
 /** From the board to the plate: airing, cooking, keeping, and what goes with it. */
-import { airing, benchC, formatNumber, keepingOf, saucesFor, type Keeping, type Shape, type Worked } from '@harina/core'
+import {
+  airing,
+  benchC,
+  cookMinAs,
+  fillingOf,
+  formatNumber,
+  frozenMore,
+  isFilled,
+  keepingOf,
+  saucesFor,
+  type Keeping,
+  type Shape,
+  type Worked,
+} from '@harina/core'
 import { useKitchen } from '../../state/select.ts'
 import { tables } from '../../state/tables.ts'
 import { Titled } from './Titled.tsx'
-import { hoursWords, monthsWords, spanOfMinutes, traitWords, wetWords } from '../../words/index.ts'
+import { aboutMinutes, hoursWords, monthsWords, spanOfMinutes, traitWords, wetWords } from '../../words/index.ts'
 
 /** No tenth where there is none. */
 const plain = (value: number): string => formatNumber(value, Number.isInteger(value) ? 0 : 1)
@@ -49,6 +62,8 @@ export function ToThePlate({ shape, worked }: { shape: Shape; worked: Worked }) 
   const also = matches.filter((match) => !match.listed && match.because.length > 1)
   const kitchen = useKitchen()
   const keeping = kitchen ? keepingOf(worked, shape, kitchen) : worked.keeping
+  const minutes = kitchen ? cookMinAs(worked, shape, kitchen) : shape.cookFreshMin
+  const filling = isFilled(worked.sheet, shape) ? fillingOf(worked.sheet, shape) : null
   const [airFrom, airTo] = airing(shape.airBeforeCookMin, keeping, kitchen ? benchC(kitchen) : 20)
   return (
     <div className="grid gap-x-8 gap-y-4 text-base leading-snug md:grid-cols-[1fr_1.25fr]">
@@ -68,12 +83,12 @@ export function ToThePlate({ shape, worked }: { shape: Shape; worked: Worked }) 
                 'fresh',
                 shape.cookFreshMin[1] === 0
                   ? 'steamed or baked, not boiled'
-                  : `${spanOfMinutes(...shape.cookFreshMin)} ${shape.heat ? '' : 'from the return of the boil'}`,
+                  : `${aboutMinutes(minutes)}${shape.heat ? '' : ' from the return of the boil'}`,
               ],
               ...(shape.cookDriedMin && keeping.driedMonths !== null
                 ? ([['dried', spanOfMinutes(...shape.cookDriedMin)]] as const)
                 : []),
-              ['frozen', 'a minute or two more; do not thaw'],
+              ['frozen', `${aboutMinutes(frozenMore(filling))} more; do not thaw`],
               ['done', shape.doneSign],
               [
                 'pot',
