@@ -171,6 +171,9 @@ it('fat shortens what is dried: by its own, and by oil', () => {
   expect(months(0)).toBeGreaterThan(6)
   expect(months(1)).toBe(6)
   expect(months(3)).toBe(3)
+  // And it is said, before anybody hangs it up.
+  const said = (percent: number) => work({ ...sheet, rows: [...sheet.rows, oil(percent)] }).keeping.rancid
+  expect([said(0.01), said(1)]).toEqual([undefined, true])
 })
 
 it('the label’s salt is all sodium times 2.5, that of alkali and soda with it; potassium is told', () => {

@@ -344,12 +344,9 @@ function finishSteps({ worked, kitchen }: Making, shape: Shape): readonly Planne
   const waits = shape.airBeforeCookMin[1] > 0 || shape.fillingG !== undefined || shape.group === 'gnocchi'
   if (chill.length > 0 || !waits) return [...chill, ...cook]
   const keeping = keepingOf(worked, shape, kitchen)
-  const { dough, roomMin, fridgeH, freezerMonths, driedMonths, wet } = keeping
+  const { perishable: _, wet, ...keeps } = keeping
   const minutes = [...airing(shape.airBeforeCookMin, keeping, benchC(kitchen))] as [number, number]
-  return [
-    { id: 'air', kind: 'air', minutes, keeps: { dough, roomMin, fridgeH, freezerMonths, driedMonths, wet: [...wet] } },
-    ...cook,
-  ]
+  return [{ id: 'air', kind: 'air', minutes, keeps: { ...keeps, wet: [...wet] } }, ...cook]
 }
 
 /** From the divided dough to the pot, as one of the shapes it is made into. */

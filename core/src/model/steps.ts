@@ -49,6 +49,8 @@ const keepsSchema = z.lazy(() =>
     dough: z.optional(z.strictObject({ warmMin: between(0, 100_000), coldH: between(0, 100_000) })),
     freezerMonths: between(0, 1000),
     driedMonths: z.nullable(between(0.01, 1000)),
+    /** It would keep longer dry, but for its fat. */
+    rancid: z.optional(z.literal(true)),
     /** Empty for a dough that may be dried. */
     wet: z.array(wetReasonSchema).check(z.maxLength(62)),
   }),

@@ -22,8 +22,10 @@ const RANCID: readonly (readonly [fatPercent: number, months: number])[] = [
   [3, 3],
   [1.8, 6],
 ]
-const driedFor = (months: number | null, fatPercent: number): number | null =>
-  months && Math.min(months, ...RANCID.filter(([over]) => fatPercent > over).map(([, most]) => most))
+function driedFor(months: number | null, fatPercent: number): Pick<Keeping, 'driedMonths' | 'rancid'> {
+  const most = Math.min(Infinity, ...RANCID.filter(([over]) => fatPercent > over).map(([, limit]) => limit))
+  return months !== null && most < months ? { driedMonths: most, rancid: true } : { driedMonths: months }
+}
 
 /** Best quality in the freezer, months. */
 const FREEZER_MONTHS = { plain: 3, wet: 2 }
@@ -78,7 +80,7 @@ export function keepingOf(
     freezerMonths: Math.min(freezerMonths, isDry ? FREEZER_MONTHS.plain : FREEZER_MONTHS.wet),
     wet,
     perishable: filled || rows.some(isPerishable),
-    driedMonths: isDry ? driedFor(driedMonths, batch.fatPercent) : null,
+    ...(isDry ? driedFor(driedMonths, batch.fatPercent) : { driedMonths: null }),
   }
 }
 

@@ -31,6 +31,8 @@ export interface Keeping {
   readonly freezerMonths: number
   /** Null: it is not dried. */
   readonly driedMonths: number | null
+  /** Dry it would keep longer, but for its fat. */
+  readonly rancid?: true
 }
 
 /** Poured = slope × (14 % basis) + offset: how the windows lie on the rule for this flour today. Percent. */

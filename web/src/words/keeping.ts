@@ -1,5 +1,5 @@
 /** How long something keeps, never rounded up. */
-import type { Finish, PlannedStep, WetReason } from '@harina/core'
+import type { Finish, Keeps, PlannedStep, WetReason } from '@harina/core'
 import { counted } from './units.ts'
 
 /** How long a rest may be: in minutes up to an hour and a half, in hours else. @example 30, 90 → 30 to 90 minutes */
@@ -30,6 +30,10 @@ export function wetWords({ wet }: { readonly wet: readonly WetReason[] }): strin
   )
   return names.join(', ')
 }
+
+/** How long it keeps dry, and why no longer. @example 3 months, then its fat turns rancid */
+export const driedWords = ({ driedMonths, rancid }: Pick<Keeps, 'driedMonths' | 'rancid'>): string =>
+  `${monthsWords(driedMonths ?? 0)}${rancid ? ', then its fat turns rancid' : ''}`
 
 /** Where a batch waits. */
 export const keptWhere = ({ kind }: Pick<PlannedStep, 'kind'>): string =>

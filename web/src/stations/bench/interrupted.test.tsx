@@ -37,8 +37,18 @@ it('handed over with a word, and taken on', async () => {
   expect((await benchState()).hands).toMatchObject({ who: 'Late bench', taken: true })
 })
 
-it('into the fridge, and back by a clock of its own before it goes on', async () => {
+it('back from the fridge it may not lie warm for longer than it still may', async () => {
   await beginBatch({ minutesAgo: 90, upTo: 'divide' }, POURED)
+  await press('Pause, hand over or stop')
+  fireEvent.click(panel('Tomorrow, from the fridge').getByRole('button', { name: 'Into the fridge' }))
+  await settle()
+  expect(screen.getByText(/It may lie warm for only 30 more minutes/)).toBeTruthy()
+  await press(/^It is out/)
+  expect((await benchState()).timers['back-1']!.minutes).toBe(30)
+})
+
+it('into the fridge, and back by a clock of its own before it goes on', async () => {
+  await beginBatch({ minutesAgo: 20, upTo: 'divide' }, POURED)
   await press('Pause, hand over or stop')
   expect(panel('Tomorrow, from the fridge').getByText(/36 hours cold at the most/)).toBeTruthy()
   fireEvent.click(panel('Tomorrow, from the fridge').getByRole('button', { name: 'Into the fridge' }))

@@ -16,7 +16,15 @@ import {
 import { useKitchen } from '../../state/select.ts'
 import { tables } from '../../state/tables.ts'
 import { Titled } from './Titled.tsx'
-import { aboutMinutes, hoursWords, monthsWords, spanOfMinutes, traitWords, wetWords } from '../../words/index.ts'
+import {
+  aboutMinutes,
+  hoursWords,
+  driedWords,
+  monthsWords,
+  spanOfMinutes,
+  traitWords,
+  wetWords,
+} from '../../words/index.ts'
 
 /** No tenth where there is none. */
 const plain = (value: number): string => formatNumber(value, Number.isInteger(value) ? 0 : 1)
@@ -48,7 +56,7 @@ function keepRows(keeping: Keeping): readonly (readonly [string, string])[] {
     [
       'dried',
       driedMonths !== null
-        ? `${monthsWords(driedMonths)} in a closed jar`
+        ? `in a closed jar ${driedWords(keeping)}`
         : wet
           ? `never in room air: ${wet}`
           : 'not this shape',

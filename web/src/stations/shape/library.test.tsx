@@ -210,7 +210,7 @@ it('all of a shape is told: tools with what stands in for them, mistakes, cookin
   expect(panel()).toMatch(/25 pieces a minute in practised hands; 10 while learning, 45 at full speed/)
   fireEvent.click(screen.getByRole('tab', { name: 'To the plate' }))
   expect(panel()).toMatch(/fresh4 to 7 min from the return of the boil/)
-  expect(panel()).toMatch(/dried9 months in a closed jar/)
+  expect(panel()).toMatch(/driedin a closed jar 9 months/)
   expect(panel()).toMatch(/Bitter greens.*its cup catches bits/)
   cleanup()
   await open('/library')

@@ -6,7 +6,7 @@ import { useKitchen } from '#web/state/select.ts'
 import { ShapeEngraving } from '#web/ui/ShapeEngraving.tsx'
 import { useNow } from '#web/ui/useNow.ts'
 import { useUnits } from '#web/ui/units.ts'
-import { counted, capital, hoursWords, monthsWords, wetWords } from '#web/words/index.ts'
+import { counted, capital, hoursWords, driedWords, monthsWords, wetWords } from '#web/words/index.ts'
 import { StepPage } from '../StepPage.tsx'
 import { Note, useBench, useStep } from '../view.tsx'
 import { useLeftForStep, usePiecesLeft } from '../WarmLeft.tsx'
@@ -34,9 +34,7 @@ function choicesOf(
     ...(keeps.freezerMonths > 0
       ? [['freeze', 'Into the freezer', `flat on a tray, then bagged, ${monthsWords(keeps.freezerMonths)}`] as const]
       : []),
-    ...(keeps.driedMonths === null
-      ? []
-      : [['dry', 'On the rack', `${monthsWords(keeps.driedMonths)}, once they are dry through`] as const]),
+    ...(keeps.driedMonths === null ? [] : [['dry', 'On the rack', `dry through, ${driedWords(keeps)}`] as const]),
   ]
 }
 

@@ -9,7 +9,7 @@ import { useKitchen } from '#web/state/select.ts'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { ShapeEngraving } from '#web/ui/ShapeEngraving.tsx'
 import { useUnits } from '#web/ui/units.ts'
-import { counted, hoursWords, monthsWords } from '#web/words/index.ts'
+import { counted, hoursWords, driedWords, monthsWords } from '#web/words/index.ts'
 import { StepPage } from '../StepPage.tsx'
 import { Big, Note, useBench } from '../view.tsx'
 
@@ -216,7 +216,7 @@ export function DryStep() {
       </div>
       <p className="max-w-184 text-lg leading-snug">
         Of every {mass(100)} on the tray, {mass(driedG(plan, state, 100), 0.1)} are left when it is dry enough to keep.
-        {keeps.driedMonths !== null && ` Then it keeps about ${monthsWords(keeps.driedMonths)}, dry and dark.`}
+        {keeps.driedMonths !== null && ` Dry and dark it keeps about ${driedWords(keeps)}.`}
       </p>
       <Link
         to={state.trays[0] ? `/dry/${state.trays[0].id}` : `/dry/new-${running.batch.id}`}

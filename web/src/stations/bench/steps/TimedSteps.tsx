@@ -281,7 +281,12 @@ export function TemperStep() {
       onDone={useDone()}
       aside={
         <>
-          <Note title={`About ${formatNumber(minutes, 0)} min to come back`}>
+          {minutes < step.minutes && (
+            <Note title={`It may lie warm for only ${counted(minutes, 'more minute')}`} grade="caution">
+              Flatten it, and work it as soon as it bends.
+            </Note>
+          )}
+          <Note title={`About ${formatNumber(step.minutes, 0)} min to come back`}>
             For a dough pressed three centimetres flat, in {temperature(running.batch.plan.roomC)}. Cut in two and laid
             flatter it takes half of that.
           </Note>
