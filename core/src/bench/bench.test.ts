@@ -328,7 +328,10 @@ it('a closed batch teaches its lot what it was accepted at; one never called rig
   expect(storyOf({ id: 'b1', plan, events: run }).corrections).toBe(1)
   expect(summary.thirst).toBeCloseTo((100 * 226.04) / 452 - plan.shape.window.best, 6)
   expect([...thirstByLot([summary], testKitchen.doughs)]).toEqual([
-    ['lot-a', [{ batch: 'b', atMs: 0, points: summary.thirst, offSd: 0, family: 'semolina', store: null }]],
+    [
+      'lot-a',
+      [{ batch: 'b1', atMs: Date.parse(plan.at), points: summary.thirst, offSd: 0, family: 'semolina', store: null }],
+    ],
   ])
   expect(
     thirstByLot([summarise({ id: 'b2', plan, events: run.filter((e) => e.type !== 'felt') })], testKitchen.doughs).size,

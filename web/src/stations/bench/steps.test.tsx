@@ -1,7 +1,7 @@
 /** Steps that are made from dough and machines: each shows what its own dough wants, and records what was done. */
 import { addRow, computeSheet, jugOf, lumps, onTheScaleG, pourGo, replay } from '@harina/core'
 import { cleanup } from '@testing-library/react'
-import { openBatch, press, screen, settle, typeInto, fireEvent, within } from '../../testing/renderApp.tsx'
+import { act, openBatch, press, screen, settle, typeInto, fireEvent, within } from '../../testing/renderApp.tsx'
 import { BATCH, beginBatch, benchState, workedAs } from '../../testing/runBench.tsx'
 import { sampleMachines as machines } from '../../testing/sampleKitchen.ts'
 
@@ -229,6 +229,30 @@ it('pot, fridge, freezer or rack: what is chosen decides what comes next', async
   expect(screen.getByText(/2 days from mixing on at most/)).toBeTruthy()
   await press(/^Out, to the pot/)
   expect(title()).toBe('Cook')
+})
+
+it('what has lain in the fridge for too long says so, whenever somebody looks', async () => {
+  await beginBatch({ minutesAgo: 60, upTo: 'air' }, { type: 'poured', grams: 402 })
+  await press(/Into the fridge/)
+  await press(/^Into the fridge space|^Into the fridge$/)
+  expect(screen.queryByRole('alert')).toBeNull()
+  const now = Date.now()
+  jest.spyOn(Date, 'now').mockReturnValue(now + 49 * 3_600_000)
+  act(() => void document.dispatchEvent(new Event('visibilitychange')))
+  expect(screen.getByRole('alert').textContent).toContain('Throw it away')
+  jest.restoreAllMocks()
+})
+
+it('what is filled is done when its middle is hot, by thermometer', async () => {
+  await beginBatch({ ...as('wrapper-hot', 'thin-machine-round'), minutesAgo: 30, upTo: 'cook' })
+  expect(screen.getByText(/Done at 75 °C in the middle/)).toBeTruthy()
+  await typeInto('The middle of one, by thermometer, degrees Celsius', '62')
+  await settle()
+  expect(screen.getByText(/Not yet: 75 °C in the middle/)).toBeTruthy()
+  await typeInto('The middle of one, by thermometer, degrees Celsius', '78')
+  await settle()
+  expect(screen.getByText('Hot through.')).toBeTruthy()
+  expect((await benchState()).cores.map(({ celsius }) => celsius)).toEqual([62, 78])
 })
 
 it('batter is dropped potful by potful, each with its own minutes', async () => {

@@ -8,6 +8,7 @@ import { recordTap, takeOut } from '#web/state/bench.ts'
 import { useKitchen } from '#web/state/select.ts'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { ShapeEngraving } from '#web/ui/ShapeEngraving.tsx'
+import { useNow } from '#web/ui/useNow.ts'
 import { useUnits } from '#web/ui/units.ts'
 import { counted, hoursWords, driedWords, monthsWords } from '#web/words/index.ts'
 import { StepPage } from '../StepPage.tsx'
@@ -75,14 +76,20 @@ function Kept({ title, lead, out, aside, children }: KeptProps) {
 
 const sinceWords = (since: Date) => `Since ${format(since, 'EEEE d MMM, HH:mm')}.`
 
-function UseBy({ words }: { words: string }) {
+function UseBy({ words, past }: { words: string; past: string }) {
   const { running } = useBench()
   const { batch } = running
   const { since } = useKeptSince()
   const shape = useKitchen()?.shapes.get(batch.plan.shape.id)
   const untilMs = keptUntil(batch.plan, batch.events)
+  const isPast = useNow(60_000) > (untilMs ?? Infinity)
   return (
     <>
+      {isPast && (
+        <p role="alert" className="border-l-5 border-danger pl-3 text-lg font-semibold">
+          {past}
+        </p>
+      )}
       {untilMs !== null && (
         <Big label="use until" figure={format(untilMs, 'EEE d MMM')} unit={format(untilMs, 'HH:mm')} small />
       )}
@@ -114,7 +121,10 @@ export function HoldStep() {
         </>
       }
     >
-      <UseBy words={`${hoursWords(keeps.fridgeH)} from mixing on`} />
+      <UseBy
+        words={`${hoursWords(keeps.fridgeH)} from mixing on`}
+        past="Its time in the fridge is over. Throw it away; do not cook or freeze it."
+      />
     </Kept>
   )
 }
@@ -139,7 +149,10 @@ export function FreezeStep() {
         </>
       }
     >
-      <UseBy words={monthsWords(keeps.freezerMonths)} />
+      <UseBy
+        words={monthsWords(keeps.freezerMonths)}
+        past="Past its best: dry at the edges, and still safe if it stayed frozen."
+      />
     </Kept>
   )
 }
