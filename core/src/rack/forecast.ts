@@ -136,7 +136,10 @@ export interface Forecast extends Risks {
   readonly weighNextH: number | null
   readonly turnH: readonly number[]
   readonly coreWetNowH: number
+  /** The scale has shown it. */
   readonly isDry: boolean
+  /** By now it should be, and nobody has weighed it: the last stretch is told by weight, not by the hour. */
+  readonly isDue: boolean
 }
 
 const CURVE_POINTS = 72
@@ -218,7 +221,9 @@ export function forecastTray(
   const last = weighIns.at(-1)
   const now = pointAt(middle, Math.min(nowH, LONGEST_H))
   const justWeighed = last && nowH - last.h < 1 ? { ...now, moisture: 1 - dryG / last.grams } : now
-  const isDry = justWeighed.moisture <= layout.target + 5e-4
+  const isAtTarget = (moisture: number) => moisture <= layout.target + 5e-4
+  const isDry = last !== undefined && isAtTarget(1 - dryG / last.grams)
+  const isDue = !isDry && isAtTarget(justWeighed.moisture)
   const there = endsAt(tray.spots.at(-1)!.spot, layout.target)
   const risks = risksOf(request, middle)
   return {
@@ -242,10 +247,13 @@ export function forecastTray(
     now: justWeighed,
     nowH,
     weighNextH:
-      tray.end || isDry || hoursToTarget === null ? null : nextWeighing(courses, startG, scaleSdG, nowH, hoursToTarget),
+      tray.end || isDry || isDue || hoursToTarget === null
+        ? null
+        : nextWeighing(courses, startG, scaleSdG, nowH, hoursToTarget),
     turnH: turnHours(tray, curve).filter((h) => h > nowH),
     coreWetNowH: Math.min(risks.coreWetH, nowH),
     isDry,
+    isDue,
   }
 }
 

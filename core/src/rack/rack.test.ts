@@ -121,7 +121,10 @@ describe('the forecast', () => {
     expect(done).toMatchObject({ isDry: true, weighNextH: null })
     // 390 g of solids: 12.5 % at 445.7 g. Two grams above it is not there.
     expect(now(60, tray(weigh(60, 445.8))).isDry).toBe(true)
-    expect(now(60, tray(weigh(60, 447.7))).isDry).toBe(false)
+    expect(now(60, tray(weigh(60, 447.7)))).toMatchObject({ isDry: false, isDue: false })
+    // The hour alone dries nothing: it asks for the scale.
+    expect(now(60, tray())).toMatchObject({ isDry: false, isDue: true, weighNextH: null })
+    expect(now(5, tray())).toMatchObject({ isDry: false, isDue: false })
   })
 
   it('for an hour after a weighing it is as wet as the scale said; then the fit speaks again', () => {

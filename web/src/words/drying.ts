@@ -48,6 +48,10 @@ export function hourOf(tray: Pick<RackTray, 'laidAt' | 'pace'>, h: number): stri
   return format(trayTimeMs(tray, h), h > 6 * 24 ? 'EEE d MMM, HH:mm' : 'EEE HH:mm')
 }
 
+/** The same between two others: *not before …*, *between … and …*. */
+export const hourMark = (tray: Pick<RackTray, 'laidAt' | 'pace'>, h: number): string =>
+  tray.pace === 1 ? hourOf(tray, h) : hoursShort(h)
+
 /** @example 0.5 → 30 min; 14.25 → 14 h; 60 → 2½ days */
 export function hoursShort(h: number): string {
   if (h < 0.99) return `${formatNumber(60 * h, 0)} min`

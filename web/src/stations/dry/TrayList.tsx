@@ -35,6 +35,7 @@ function Standing({ running, tray, nowMs }: Omit<Props, 'chosen'>) {
     )
   if (!forecast) return <span className="small">being worked out</span>
   if (forecast.isDry) return <strong className="figure text-lg">dry, pack it</strong>
+  if (forecast.isDue) return <strong className="figure text-lg">should be dry, weigh it</strong>
   if (forecast.hoursToTarget === null)
     return (
       <>

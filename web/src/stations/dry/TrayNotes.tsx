@@ -7,7 +7,7 @@ import { useKitchen } from '#web/state/select.ts'
 import { useApp, useAppDispatch } from '#web/state/store.ts'
 import { Term } from '#web/ui/Term.tsx'
 import { useUnits } from '#web/ui/units.ts'
-import { counted, crackWords, hourOf, hoursShort } from '#web/words/index.ts'
+import { counted, crackWords, hourMark, hourOf, hoursShort } from '#web/words/index.ts'
 import type { TrayForecast } from '#web/workers/dryingJobs.ts'
 
 /** Longer than a night, h. */
@@ -36,12 +36,19 @@ function Note({
 
 function WhenDry({ tray, forecast }: { tray: RackTray; forecast: TrayForecast }) {
   const { mass } = useUnits()
-  const { hoursToTarget, low, high, weighings, reaches, endsAt: ends, isDry, targetG } = forecast
+  const { hoursToTarget, low, high, weighings, reaches, endsAt: ends, isDry, isDue, targetG } = forecast
   const { target } = tray.layout
   if (isDry)
     return (
       <Note title="Dry enough to pack">
         At {mass(targetG + tray.trayG)} or less, tray and all. Airtight and dark; a piece snaps with a glassy break.
+      </Note>
+    )
+  if (isDue)
+    return (
+      <Note title={tray.end ? 'Packed by the hour' : 'It should be dry: weigh it'}>
+        At {mass(targetG + tray.trayG)} or less, tray and all, it may be packed. Without a scale break three of the
+        thickest: each must snap, glassy to the middle.
       </Note>
     )
   if (hoursToTarget === null)
@@ -63,8 +70,8 @@ function WhenDry({ tray, forecast }: { tray: RackTray; forecast: TrayForecast })
   return (
     <Note title={`Dry ${tray.pace === 1 ? `on ${hourOf(tray, hoursToTarget)}` : hourOf(tray, hoursToTarget)}`}>
       {low === null || high === null
-        ? `Not before ${hourOf(tray, low ?? hoursToTarget)}, and perhaps never: the air is barely dry enough. Weigh it.`
-        : `Between ${hourOf(tray, low)} and ${hourOf(tray, high)}, nine times out of ten${weighings === 0 ? '. Weigh it to narrow that.' : `, by ${counted(weighings, 'weighing')}.`}`}
+        ? `Not before ${hourMark(tray, low ?? hoursToTarget)}, and perhaps never: the air is barely dry enough. Weigh it.`
+        : `Between ${hourMark(tray, low)} and ${hourMark(tray, high)}, nine times out of ten${weighings === 0 ? '. Weigh it to narrow that.' : `, by ${counted(weighings, 'weighing')}.`}`}
     </Note>
   )
 }

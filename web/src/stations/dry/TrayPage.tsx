@@ -164,6 +164,7 @@ export function TrayPage({ running, tray, nowMs }: OnRack & { nowMs: number }) {
       void playedScale.act({ act: 'tray-air', spot: action.spot }).catch(() => undefined)
     void recordTap(batch, action)
   }
+  const mayPack = forecast?.isDry || forecast?.isDue
   const here = tray.spots.at(-1)!.spot
   const place = useKitchen()?.gear.places.find(({ name }) => name === here.place)
   const readAir = async (read: Pick<Place, 'temperatureC' | 'rhPercent'>) => {
@@ -218,9 +219,9 @@ export function TrayPage({ running, tray, nowMs }: OnRack & { nowMs: number }) {
               type="button"
               className="action min-h-11"
               onClick={() => act({ type: 'tray-packed', tray: tray.id })}
-              disabled={!forecast?.isDry}
+              disabled={!mayPack}
             >
-              {forecast?.isDry ? 'Pack it' : 'Pack it once it is dry'}
+              {mayPack ? 'Pack it' : 'Pack it once it is dry'}
             </button>
             <Throw tray={tray} onAct={act} />
           </div>

@@ -1,12 +1,12 @@
 /** The rack with the demo's seven trays: what is said of each, and what weighing, moving, packing and throwing away record. */
 import { generateWorkspace } from '@harina/demo'
-import { replay, trayHours } from '@harina/core'
+import { replay, trayHours, type Batch, type BenchEvent } from '@harina/core'
 import { spotsOf, type Programmes } from '@harina/core/rack'
 import { cleanup } from '@testing-library/react'
 import { toast } from 'sonner'
 import { store } from '../../state/store.ts'
 import { repository } from '../../storage/index.ts'
-import { fireEvent, press, putWorkspace, renderAt, screen, settle, within } from '../../testing/renderApp.tsx'
+import { fireEvent, press, putWorkspace, renderAt, screen, settle, typeInto, within } from '../../testing/renderApp.tsx'
 import type * as Drying from '../../workers/drying.ts'
 import { findProgrammes } from '../../workers/drying.ts'
 import DryStation from './DryStation.tsx'
@@ -174,4 +174,32 @@ it('where it cannot be stored no call is promised, and the way stays to be follo
   await press('Follow it, and call me')
   expect(told()).toContain('You will be called for each move')
   expect(tray(ID).spots).toHaveLength(before + 1)
+})
+
+it('of air that nobody has read never is not said: it is asked for, and what is typed holds for the room and the tray', async () => {
+  const guessed = { temperatureC: 21, rhPercent: 72, guessed: true } as const
+  const lamp = workspace.gear!.places.find(({ id }) => id === 'lamp-room')!
+  const inIt = (batch: Batch): Batch => ({
+    ...batch,
+    events: batch.events.flatMap((event): BenchEvent[] => {
+      if (event.type === 'tray-moved' || event.type === 'tray-weighed') return []
+      if (event.type !== 'tray-laid') return [event]
+      return [{ ...event, layout: { ...event.layout, spot: { ...event.layout.spot, ...guessed, place: lamp.name } } }]
+    }),
+  })
+  await putWorkspace({
+    ...workspace,
+    gear: { ...workspace.gear!, places: [{ ...lamp, ...guessed }] },
+    batches: workspace.batches.map((batch) => (ID.startsWith(batch.id) ? inIt(batch) : batch)),
+  })
+  at(`/dry/${ID}`)
+  expect(await screen.findByRole('heading', { name: 'How damp is it there?' })).toBeTruthy()
+  expect(screen.queryByText(/[Nn]ever/)).toBeNull()
+  await typeInto('Humidity in Lamp room, percent', '74')
+  await settle()
+  expect(tray(ID).spots.at(-1)!.spot).toMatchObject({ place: lamp.name, rhPercent: 74 })
+  expect(tray(ID).spots.at(-1)!.spot.guessed).toBeUndefined()
+  expect((await repository.read('gear'))[0]!.places[0]).toEqual({ ...lamp, temperatureC: 21, rhPercent: 74 })
+  expect(await screen.findByRole('heading', { name: 'Never in this air' })).toBeTruthy()
+  expect(screen.queryByLabelText('Humidity in Lamp room, percent')).toBeNull()
 })

@@ -132,7 +132,7 @@ function PotNote({ pot: { water } }: { pot: PotOf }) {
 const litreWords = (litres: number): string => `${formatNumber(litres, litres % 1 === 0 ? 0 : 1)} L`
 
 /** Hot through: what is filled is done when its middle has been so hot, °C. */
-const CORE_C = 75
+const CORE_C = 74
 
 /** The middle of one, by thermometer; the last of them stands. */
 function CoreHeat() {
