@@ -263,6 +263,7 @@ it('dry is where the maker wants it: a drier target takes longer, weighs less, a
   expect([0.125, 0.11].map((target) => endsAt(room, target).reaches)).toEqual(['yes', 'never'])
   for (const activity of [0.4, 0.5, 0.6]) expect(activityAt(moistureAt(activity))).toBeCloseTo(activity, 9)
   expect(activityAt(DRIED_TO)).toBeLessThanOrEqual(0.605)
+  expect(activityAt(0.125)).toBeCloseTo(0.565, 3)
   const [way] = [programmes({ layout: { ...layout, target: 0.11 }, spots: [lamp], limits: USUAL_LIMITS })]
   const nearer = programmes({ layout, spots: [lamp], limits: USUAL_LIMITS })
   expect(way.constant!.hours).toBeGreaterThan(nearer.constant!.hours)

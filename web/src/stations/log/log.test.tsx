@@ -1,7 +1,10 @@
-import type { BenchEvent } from '@harina/core'
+import { planBatch, type Batch, type BenchEvent } from '@harina/core'
 import { cleanup } from '@testing-library/react'
+import { undoEnded } from '../../state/bench.ts'
+import { selectKitchen } from '../../state/select.ts'
 import { store } from '../../state/store.ts'
-import { fireEvent, press, putWorkspace, renderAt, sampleWorkspace, screen } from '../../testing/renderApp.tsx'
+import { fireEvent, press, putWorkspace, renderAt, sampleWorkspace, screen, settle } from '../../testing/renderApp.tsx'
+import { sampleKitchen, sampleWorked } from '../../testing/sampleKitchen.ts'
 import LogStation from './LogStation.tsx'
 
 const [gale] = sampleWorkspace.batches
@@ -79,4 +82,43 @@ it('an empty log says what would stand there; a batch it does not hold is not ma
   await putWorkspace({ ...sampleWorkspace, batches: [] })
   renderAt('/log', pages)
   expect(await screen.findByText('No batch in the log yet')).toBeTruthy()
+})
+
+it('a batch far from all others of its flour is left out until the maker says that it was so; undone, it is asked again', async () => {
+  const accepted = (n: number, share: number): Batch => {
+    const at = `2031-03-0${n}T09:00:00Z`
+    const plan = planBatch(sampleWorked, sampleKitchen, at, null)
+    const events = [
+      { type: 'poured', grams: (plan.water.startG + plan.water.holdBackG) * share },
+      { type: 'felt', feel: 'right' },
+      { type: 'judged', verdict: 'good' },
+      { type: 'closed' },
+    ].map((action, index) => ({ ...action, id: `e${index}`, at }) as BenchEvent)
+    return { id: `b${n}`, plan, events }
+  }
+  const batches = [accepted(1, 1), accepted(2, 1.01), accepted(3, 0.99), accepted(4, 1.3)]
+  await putWorkspace({ ...sampleWorkspace, draft: null, batches })
+  renderAt('/log/b2', pages)
+  expect(await screen.findByText('This flour')).toBeTruthy()
+  expect(screen.queryByText(/Was it so/)).toBeNull()
+  cleanup()
+  renderAt('/log/b4', pages)
+  expect(await screen.findByText(/far from the others and left out\. Was it so/)).toBeTruthy()
+  const n = () =>
+    selectKitchen(store.getState())!
+      .thirst.get('lot-r34')!
+      .filter(({ counts }) => counts).length
+  expect(n()).toBe(0)
+  await press('It was so, count it')
+  await settle()
+  expect(n()).toBe(1)
+  expect(screen.getByText(/counts, as you said/)).toBeTruthy()
+  expect(screen.getByRole('list', { name: 'What happened' }).textContent).toContain('it counts for its flour')
+  await press('Leave it out')
+  await settle()
+  expect(screen.getByText(/left out, as you said/)).toBeTruthy()
+  await undoEnded('b4')
+  await undoEnded('b4')
+  await settle()
+  expect(screen.getByText(/Was it so/)).toBeTruthy()
 })
