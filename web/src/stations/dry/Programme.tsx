@@ -88,8 +88,8 @@ function Better({ best, onDone, ...props }: BetterProps) {
 /** Why none was found: what has been is past mending, or thick pieces in these rooms. */
 const noWay = ({ coreWetNowH, growthH }: TrayForecast): string =>
   growthH > GROWTH_H
-    ? `${coreWetNowH > 1 ? `The middle has been damp for ${hoursShort(coreWetNowH)}. ` : ''}No way through these rooms dries these pieces whole and before the middle has been damp for as long as two days at 20 °C. Freeze them. Throw away what is sour, slimy or spotted.`
-    : 'No way through these rooms dries these pieces without the risk of cracks. Find a drier room, cut them thinner, or freeze them.'
+    ? `${coreWetNowH > 1 ? `The middle has been damp for ${hoursShort(coreWetNowH)}. ` : ''}Wherever you move them, they crack or stay damp inside for too long. Freeze them. Throw away what is sour, slimy or spotted.`
+    : 'Wherever you move them in these rooms, they may crack. Find a drier room, cut them thinner, or freeze them.'
 
 export function Programme(props: Props) {
   const { tray, forecast } = props

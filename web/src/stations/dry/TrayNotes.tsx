@@ -107,9 +107,9 @@ function WarmWet({ forecast: { warmWetH, coreWetH, coreWetNowH, growthH } }: { f
       grade={long ? 'caution' : 'note'}
     >
       {coreWetNowH > 0.25 && (past === all ? 'All of it is past. ' : `${past} of that is past. `)}
-      Averaged over the piece it is {hoursShort(warmWetH)}. Germs can grow as much as in {hoursShort(growthH)} at 20 °C
-      {long ? '; over two days is long' : ''}. Throw away what is sour, slimy or spotted. Your local food code comes
-      first.
+      On average through the piece: {hoursShort(warmWetH)}. For germs that is like {hoursShort(growthH)} at 20 °C
+      {long ? ', and over two days is too long' : ''}. Throw away what is sour, slimy or spotted. Your local food code
+      comes first.
     </Note>
   )
 }
