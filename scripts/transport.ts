@@ -7,7 +7,8 @@ import { overOf, programmes, USUAL_LIMITS } from '@harina/core/rack'
 import { dry, dryHours, DRYING_MODEL, ensembleOf, type Tray } from '@harina/core/transport'
 import { evenNumbers, seriesErrors, stiffRequest } from '@harina/core/testing'
 import { asProduct } from './rooms/asProduct.ts'
-import { trial } from './rooms/trial.ts'
+import { byWeights } from './rooms/byWeights.ts'
+import { trial, type Forecaster } from './rooms/trial.ts'
 import { departures } from './rooms/truth.ts'
 
 const tray: Tray = {
@@ -100,8 +101,15 @@ console.log(
 )
 console.log('error of the hour as shares of the true time, medians; by weighings\n')
 const percent = (share: number) => (Number.isFinite(share) ? `${(100 * share).toFixed(0)} %` : 'open')
-const tell = (name: string, worlds: number, seed: number, ways = departures, dampest?: number) => {
-  for (const { weighings, held, of, early, late, halfWidth, error } of trial(asProduct, worlds, seed, ways, dampest))
+const tell = (
+  name: string,
+  worlds: number,
+  seed: number,
+  ways = departures,
+  dampest?: number,
+  forecast: Forecaster = asProduct,
+) => {
+  for (const { weighings, held, of, early, late, halfWidth, error } of trial(forecast, worlds, seed, ways, dampest))
     row(
       `${name}, ${weighings} weighings`,
       `${held} of ${of}`,
@@ -111,6 +119,11 @@ const tell = (name: string, worlds: number, seed: number, ways = departures, dam
 tell('all departures', 100, 1000)
 tell('all, in rooms of up to 45 %', 100, 3000, departures, 45)
 for (const way of departures) tell(`${way} alone`, 30, 5000, [way])
+// Minutes: how sharp a band may be that is still honest, by another method on the same unknowns.
+if (process.argv.includes('weights')) {
+  tell('up to 45 %, the same 16 rooms', 16, 3000, departures, 45)
+  tell('up to 45 %, by 10,000 worlds weighed', 16, 3000, departures, 45, byWeights)
+}
 console.log('')
 
 const still: Tray = { ...tray, climate: [tray.climate[0]!] }

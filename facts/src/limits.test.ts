@@ -137,6 +137,9 @@ it('a rest that this dough does not bear is not given, and it says what forbids 
   }
   const night = { schools: { rest: 'overnight' } }
   expect(cut('sw-hand', night)).toEqual([null, 720, true])
+  // A night is eight hours at least, and none where the dough keeps for less.
+  expect(cut('sw-crumb', night)).toEqual([null, 480, true])
+  expect(cut('buckwheat-blend', night)).toEqual(['dough', 10, false])
   expect(cut('gn-potato', night)).toEqual(['dough', 5, false])
   expect(cut('sw-hand', { asRead: { restMin: 72 * 60 } })).toEqual(['dough', 36 * 60, true])
   expect(cut('alk-low', { asRead: { restMin: 48 * 60 } }, 20, 'milk')).toEqual(['contents', 24 * 60, true])

@@ -106,7 +106,8 @@ describe('stamps', () => {
   it('drawn, they never overlap and never leave the sheet, in any layout', () => {
     fc.assert(
       fc.property(sheets, stamps, (sheet, stamp) => {
-        const layouts: readonly Layout[] = stamp.shape === 'square' ? ['square'] : ['square', 'hex-rows', 'hex-columns']
+        const layouts: readonly Layout[] =
+          stamp.shape === 'square' ? ['square'] : ['square', 'staggered-rows', 'staggered-columns']
         for (const layout of layouts) {
           const centres = stampCentres(sheet, stamp, layout)
           const half = stamp.sizeMm / 2 - 1e-6

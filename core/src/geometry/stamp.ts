@@ -14,8 +14,9 @@ export interface FlatSheet {
   readonly lengthMm: number
 }
 
-/** Straight rows run along the length in `hex-rows`, across it in `hex-columns`. */
-export type Layout = 'square' | 'hex-rows' | 'hex-columns'
+/** Every second row lies half a step further on; rows run along the length in `staggered-rows`, across it in `staggered-columns`. */
+export type Layout = 'square' | 'staggered-rows' | 'staggered-columns'
+const LAYOUTS: readonly Layout[] = ['square', 'staggered-rows', 'staggered-columns']
 
 /** From the sheet's corner, across and along. */
 export interface Centre {
@@ -23,54 +24,89 @@ export interface Centre {
   readonly alongMm: number
 }
 
-const ROW_STEP = Math.sqrt(3) / 2
-
-/** Stamps of one size at one pitch in a row; none where not one fits. */
+/** So many of one size, a pitch apart, fit into a length. */
 const inRow = (length: number, sizeMm: number, pitchMm: number): number =>
   length < sizeMm - HAIR ? 0 : Math.floor((length - sizeMm) / pitchMm + HAIR) + 1
 
-/** Centres along one row. */
-const row = (length: number, { sizeMm, gapMm }: Stamp, shiftMm = 0): readonly number[] =>
-  Array.from(
-    { length: inRow(length - shiftMm, sizeMm, sizeMm + gapMm) },
-    (_, index) => shiftMm + sizeMm / 2 + index * (sizeMm + gapMm),
-  )
-
-function staggered(acrossMm: number, alongMm: number, stamp: Stamp): readonly (readonly [number, number])[] {
-  const pitch = stamp.sizeMm + stamp.gapMm
-  const rows = inRow(acrossMm, stamp.sizeMm, pitch * ROW_STEP)
-  const [even, odd] = [row(alongMm, stamp), row(alongMm, stamp, pitch / 2)]
-  return Array.from({ length: rows }, (_, index) => stamp.sizeMm / 2 + index * pitch * ROW_STEP).flatMap((at, index) =>
-    (index % 2 === 0 ? even : odd).map((along) => [at, along] as const),
-  )
+/** Rows of stamps: how far apart across, and along each; every second one begins so much further on. */
+interface Rows {
+  readonly count: number
+  readonly apartMm: number
+  readonly pitchMm: number
+  readonly shiftMm: number
 }
 
-/** Where the stamps of a layout stand. A square stamp is only ever laid out square: rows of squares do not interlock. */
-export function stampCentres({ widthMm, lengthMm }: FlatSheet, stamp: Stamp, layout: Layout): readonly Centre[] {
+/** So many staggered rows, stretched to fill the width: along a row the stamps stand as close as those of the next row let them. */
+function staggeredRows(count: number, acrossMm: number, stepMm: number, sizeMm: number): Rows | null {
+  if (count === 1) return { count, apartMm: 0, pitchMm: stepMm, shiftMm: 0 }
+  const apartMm = (acrossMm - sizeMm) / (count - 1)
+  // Rows two apart must not touch.
+  if (2 * apartMm < stepMm - HAIR) return null
+  const pitchMm = Math.max(stepMm, 2 * Math.sqrt(Math.max(0, stepMm ** 2 - apartMm ** 2)))
+  return { count, apartMm, pitchMm, shiftMm: pitchMm / 2 }
+}
+
+const onRows = ({ count, pitchMm, shiftMm }: Rows, alongMm: number, sizeMm: number): number =>
+  Math.ceil(count / 2) * inRow(alongMm, sizeMm, pitchMm) +
+  Math.floor(count / 2) * inRow(alongMm - shiftMm, sizeMm, pitchMm)
+
+/** Of all numbers of rows the one that takes most; of two alike the fewer. Null where not one stamp fits. */
+function mostRows(acrossMm: number, alongMm: number, { sizeMm, gapMm }: Stamp): Rows | null {
+  if (acrossMm < sizeMm - HAIR || alongMm < sizeMm - HAIR) return null
+  const stepMm = sizeMm + gapMm
+  const most = Math.floor((2 * (acrossMm - sizeMm)) / stepMm + HAIR) + 1
+  let best: Rows | null = null
+  for (let count = 1; count <= most; count += 1) {
+    const rows = staggeredRows(count, acrossMm, stepMm, sizeMm)
+    if (rows && (!best || onRows(rows, alongMm, sizeMm) > onRows(best, alongMm, sizeMm))) best = rows
+  }
+  return best
+}
+
+/** The rows of a layout, with how far they run; null where none fits. */
+function rowsOf({ widthMm, lengthMm }: FlatSheet, stamp: Stamp, layout: Layout): readonly [Rows, number] | null {
+  const stepMm = stamp.sizeMm + stamp.gapMm
   switch (layout) {
     case 'square':
-      return row(widthMm, stamp).flatMap((acrossMm) => row(lengthMm, stamp).map((alongMm) => ({ acrossMm, alongMm })))
-    case 'hex-rows':
-      return staggered(widthMm, lengthMm, stamp).map(([acrossMm, alongMm]) => ({ acrossMm, alongMm }))
-    case 'hex-columns':
-      return staggered(lengthMm, widthMm, stamp).map(([alongMm, acrossMm]) => ({ acrossMm, alongMm }))
+      return [{ count: inRow(widthMm, stamp.sizeMm, stepMm), apartMm: stepMm, pitchMm: stepMm, shiftMm: 0 }, lengthMm]
+    case 'staggered-rows': {
+      const rows = mostRows(widthMm, lengthMm, stamp)
+      return rows && [rows, lengthMm]
+    }
+    case 'staggered-columns': {
+      const rows = mostRows(lengthMm, widthMm, stamp)
+      return rows && [rows, widthMm]
+    }
   }
 }
 
+/** Where the stamps of a layout stand. A square stamp is only ever laid out square: rows of squares do not interlock. */
+export function stampCentres(sheet: FlatSheet, stamp: Stamp, layout: Layout): readonly Centre[] {
+  const found = rowsOf(sheet, stamp, layout)
+  if (!found) return []
+  const [{ count, apartMm, pitchMm, shiftMm }, alongMm] = found
+  const half = stamp.sizeMm / 2
+  return Array.from({ length: count }, (_, n) => n).flatMap((n) => {
+    const shift = n % 2 === 0 ? 0 : shiftMm
+    const across = half + n * apartMm
+    return Array.from({ length: inRow(alongMm - shift, stamp.sizeMm, pitchMm) }, (_each, k): Centre => {
+      const along = half + shift + k * pitchMm
+      return layout === 'staggered-columns'
+        ? { acrossMm: along, alongMm: across }
+        : { acrossMm: across, alongMm: along }
+    })
+  })
+}
+
 /** How many stand in a layout, without placing them. */
-function counted({ widthMm, lengthMm }: FlatSheet, { sizeMm, gapMm }: Stamp, layout: Layout): number {
-  const pitch = sizeMm + gapMm
-  if (layout === 'square') return inRow(widthMm, sizeMm, pitch) * inRow(lengthMm, sizeMm, pitch)
-  const [across, along] = layout === 'hex-rows' ? [widthMm, lengthMm] : [lengthMm, widthMm]
-  const rows = inRow(across, sizeMm, pitch * ROW_STEP)
-  return (
-    Math.ceil(rows / 2) * inRow(along, sizeMm, pitch) + Math.floor(rows / 2) * inRow(along - pitch / 2, sizeMm, pitch)
-  )
+function counted(sheet: FlatSheet, stamp: Stamp, layout: Layout): number {
+  const found = rowsOf(sheet, stamp, layout)
+  return found ? onRows(found[0], found[1], stamp.sizeMm) : 0
 }
 
 /** The layout with most stamps; the plain grid wins a tie, then rows along the length. */
 export function bestLayout(sheet: FlatSheet, stamp: Stamp): { readonly layout: Layout; readonly count: number } {
-  const layouts: readonly Layout[] = stamp.shape === 'square' ? ['square'] : ['square', 'hex-rows', 'hex-columns']
+  const layouts = stamp.shape === 'square' ? LAYOUTS.slice(0, 1) : LAYOUTS
   return layouts
     .map((layout) => ({ layout, count: counted(sheet, stamp, layout) }))
     .reduce((best, next) => (next.count > best.count ? next : best))

@@ -6,6 +6,7 @@ export * from './ensemble.ts'
 export {
   copyOf,
   courseIn,
+  filledIn,
   DIFFUSIVITY_SD,
   feltIn,
   goOnIn,
@@ -15,6 +16,7 @@ export {
   profilesIn,
   runIn,
   turnIn,
+  UNKNOWN,
   USUAL_WORLD,
   worldOfRate,
   type Course,
