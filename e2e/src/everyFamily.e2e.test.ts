@@ -68,7 +68,7 @@ it.each([
   ],
   [
     'Keeper’s gnocchi',
-    'At hand first, Let it steam off, Weigh cooked potato and flour, Press and fold, How does it feel?, Rest, covered, Divide, Roll the ropes, Shape: Ridged potato gnocchi, eggless, Pot or freezer?, Cook, How was it to eat?',
+    'At hand first, Let it steam off, Weigh cooked potato and flour, Press and fold, How does it feel?, Rest, covered, Divide, Roll the ropes, Shape: Ridged potato gnocchi, Pot or freezer?, Cook, How was it to eat?',
   ],
   [
     'Curd hollows',
