@@ -71,6 +71,26 @@ it('nearly every change of every pair is a dough', () => {
   expect(faults(({ plan }) => !planSchema.safeParse(plan).success)).toEqual([])
 })
 
+it('every row is called for at the bench, however small: on a scale of 5 g, for one portion', () => {
+  const coarse: Kitchen = { ...kitchen, gear: { ...kitchen.gear, scaleStepG: 5 } }
+  const lost = doughs.flatMap((dough) => {
+    const [shape] = shapesFor(dough, shapes)
+    return Object.entries(rowChanges).flatMap(([change, apply]) => {
+      const sheet = { ...apply(startSheet(dough, shape!, coarse)), target: { by: 'dough' as const, grams: 120 } }
+      const computed = computeSheet(sheet, coarse)
+      if (!computed.ok) return []
+      const plan = planBatch(computed.value, coarse, AT, null)
+      const called = new Set([...weighedFirst(plan), ...weighedWithWater(plan)].map(({ key }) => key))
+      return computed.value.rows.flatMap(({ key, grams, part, ingredient }) => {
+        const planned = plan.rows.find((row) => row.key === key)!
+        const isCalled = part === 'water' ? planned.weighedG > 0 : called.has(key) && planned.weighedG > 0
+        return grams < 0.005 || isCalled ? [] : [`${dough.id}, ${change}: ${ingredient.name}, ${grams.toFixed(2)} g`]
+      })
+    })
+  })
+  expect(lost).toEqual([])
+})
+
 it('no forbidden finish: what holds egg, milk, curd or purée, or a filling, is never offered the rack, and is cautioned', () => {
   const offersRack = (each: Case) => stepsOfKind(each, 'air').some(({ keeps }) => keeps.driedMonths !== null)
   expect(faults((each) => offersRack(each) && (holds(each, isMoist) || each.shape.fillingG !== undefined))).toEqual([])

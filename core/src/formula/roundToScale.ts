@@ -20,6 +20,19 @@ export function roundHalfUp(grams: number, stepG: number): number {
   return Number((Math.floor(grams / stepG + 0.5 + 1e-9) * stepG).toFixed(9))
 }
 
+/** Of what is less than half a step of the scale, g. */
+const FINEST_G = 0.01
+
+/**
+ * What is called for at the bench: to the step of the scale, and what is less than half of one as finely as it is wanted. A pinch of salt
+ * rounded to nothing is called for nowhere.
+ * @example calledG(12.4, 1) → 12; calledG(0.3, 1) → 0.3
+ */
+export function calledG(grams: number, stepG: number): number {
+  const rounded = roundHalfUp(grams, stepG)
+  return rounded > 0 ? rounded : roundHalfUp(grams, FINEST_G)
+}
+
 interface Weighing {
   readonly id: string
   readonly flour: boolean

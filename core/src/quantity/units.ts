@@ -21,11 +21,17 @@ export const shownText = ({ figure, unit }: Shown): string => `${figure} ${unit}
 const massDecimals = (unit: Units['mass'], stepG: number): number =>
   unit === 'g' ? decimalsOfStep(stepG) : decimalsOfStep(stepG / GRAMS_IN[unit])
 
-/** @example showMass(452, { mass: 'oz' }) → { figure: '15.94', unit: 'oz' } */
+/** @example showMass(452, { mass: 'oz' }) → { figure: '15.94', unit: 'oz' }; showMass(0.3, { mass: 'g' }) → { figure: '0.3', unit: 'g' } */
 export const showMass = (grams: number, { mass }: Units, stepG = 1): Shown => ({
-  figure: formatNumber(grams / GRAMS_IN[mass], massDecimals(mass, stepG)),
+  figure: formatNumber(grams / GRAMS_IN[mass], massDecimals(mass, shownStepG(grams, stepG))),
   unit: mass,
 })
+
+/** What is there is never shown as nothing. */
+function shownStepG(grams: number, stepG: number): number {
+  if (grams <= 0 || grams >= stepG / 2) return stepG
+  return grams < 0.095 ? 0.01 : 0.1
+}
 
 /** @example showTemperature(38, { temperature: '°F' }) → { figure: '100', unit: '°F' } */
 export const showTemperature = (celsius: number, { temperature }: Units, decimals = 0): Shown => ({

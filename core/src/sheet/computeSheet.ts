@@ -1,4 +1,5 @@
 import {
+  calledG,
   hydrationOf,
   massAt14,
   roundHalfUp,
@@ -90,7 +91,12 @@ function piecesTargetG(doughG: number, rows: readonly BatchRow[], scaleStepG: nu
   return doughG + ((rows.length + doughOnFlour) * scaleStepG) / 2
 }
 
-function workedRows(known: readonly Known[], batch: BatchResult, flourOnBase: number | null): WorkedRow[] {
+function workedRows(
+  known: readonly Known[],
+  batch: BatchResult,
+  flourOnBase: number | null,
+  scaleStepG: number,
+): WorkedRow[] {
   return known.map(({ row, ingredient, material, part, moistureBy, reckoned, airShare }, index): WorkedRow => {
     const { percent = 0, grams = 0, weighed = 0 } = batch.rows[index] ?? {}
     return {
@@ -105,7 +111,7 @@ function workedRows(known: readonly Known[], batch: BatchResult, flourOnBase: nu
       percent: flourOnBase === null ? percent : (percent * flourOnBase) / 100,
       onFlour: percent,
       grams,
-      weighedG: weighed,
+      weighedG: weighed > 0 ? weighed : calledG(grams, scaleStepG),
     }
   })
 }
@@ -188,7 +194,7 @@ export function computeSheet(sheet: Sheet, kitchen: Kitchen): Result<Worked> {
 
   const batch = solved.value
   if (batch.doughG > MOST_G) return problem('dough-too-large', 'target', { grams: MOST_G })
-  const unheated = workedRows(known.value, batch, flourOnBase)
+  const unheated = workedRows(known.value, batch, flourOnBase, scaleStepG)
   const { slope, moisture } = floursAsTheyStand(rows)
   const base = dough.control.by === 'base' ? dough.control.base : 'base'
   const control: Control = flourOnBase === null ? { by: 'hydration' } : { by: 'base', base, flourOnBase }

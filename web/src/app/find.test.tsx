@@ -134,3 +134,13 @@ it('a word of the craft opens Help at what it means', async () => {
   await waitFor(() => expect(document.activeElement?.textContent).toBe('hold back'))
   expect(meaning.previousElementSibling).toBe(document.activeElement)
 })
+
+it.each([
+  ['sticks', 'Something is wrong'],
+  ['no scale', 'Hydration in other words'],
+  ['wall', 'A card for the wall'],
+  ['start again', 'Start a batch again'],
+])('finds what a maker says: %s', async (said, meant) => {
+  await ask(said)
+  expect(found()[0]).toContain(meant)
+})

@@ -172,7 +172,13 @@ export const actions: readonly Action[] = [
   { name: 'Blend from my sacks', words: 'stock leftover flours protein', at: '/formula', open: 'stock' },
   { name: 'Potato and moisture', words: 'base gnocchi dry steam', at: '/formula', open: 'base' },
   { name: 'Alkali', words: 'kansui lye carbonate soda bake ph', at: '/formula', open: 'alkali' },
-  { name: 'Hydration in other words', words: 'cups percent ratio convert', at: '/formula', open: 'say' },
+  {
+    name: 'Hydration in other words',
+    words: 'cups percent ratio convert no scale spoons',
+    at: '/formula',
+    open: 'say',
+  },
+  { name: 'A card for the wall', words: 'wall card print hang kitchen door', at: '/formula', open: 'card' },
   {
     name: 'Nutrition, allergens, cost',
     words: 'price calories kcal energy salt label',
@@ -185,7 +191,12 @@ export const actions: readonly Action[] = [
   { name: 'Gauge: life size', words: 'ruler size template cut measure screen', at: '/shape/gauge' },
   { name: 'Timeline of all doughs', words: 'lanes schedule plan hands clocks', at: '/bench/all' },
   { name: 'Freeze, chill or dry', words: 'freezer fridge keep store rack congelar einfrieren', at: '/bench' },
-  { name: 'Something is wrong', words: 'trouble problem help sticky dry tears cracks too wet', at: '/bench' },
+  {
+    name: 'Something is wrong',
+    words: 'trouble problem help sticky sticks dry tears cracks breaks crumbles mushy gummy grey too wet',
+    at: '/bench',
+  },
+  { name: 'Start a batch again', words: 'again repeat once more next same', at: '/log' },
   { name: 'A timer', words: 'clock alarm minutes', at: '/bench' },
   { name: 'What is kept: fridge, freezer, rack', words: 'kept thaw take out frozen dried', at: '/log' },
   { name: 'Units', words: 'ounces grams cups fahrenheit celsius inches pounds eggs unidades', at: '/gear/ways' },

@@ -1,10 +1,9 @@
-import { oneMix, mixesOf, type Kitchen, type Worked } from '@harina/core'
+import type { Kitchen, Worked } from '@harina/core'
 import { lazy, startTransition, Suspense, useState, type CSSProperties } from 'react'
-import { useNavigate } from 'react-router'
 import { BatchStrip } from '../../ui/BatchStrip.tsx'
-import { takeToBench } from '../../state/takeToBench.ts'
 import { FindButton } from '../../ui/FindButton.tsx'
-import { store, useApp } from '../../state/store.ts'
+import { ToBench } from '../../ui/ToBench.tsx'
+import { useApp } from '../../state/store.ts'
 import { familyInk } from '../../ui/family.tsx'
 import { selectSheet, useKitchen } from '../../state/select.ts'
 import { useWorked } from '../../state/worked.ts'
@@ -21,31 +20,11 @@ import { KeepersNote } from './KeepersNote.tsx'
 import { Ledger } from './Ledger.tsx'
 import { MarginNotes } from './MarginNotes.tsx'
 import { SheetHead } from './SheetHead.tsx'
-import { wasJustRefused } from '../../ui/refusal.ts'
 import { problemTold } from '#web/ui/units.ts'
 
 const FormulaBook = lazy(() => import('./FormulaBook.tsx'))
 const ReadRecipe = lazy(() => import('./ReadRecipe.tsx'))
 const NewFormula = lazy(() => import('./NewFormula.tsx'))
-
-function ToBench({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
-  const navigate = useNavigate()
-  const [going, setGoing] = useState(false)
-  const mixes = mixesOf(worked, kitchen)?.mixes ?? 1
-  const go = async () => {
-    if (wasJustRefused()) return
-    setGoing(true)
-    const formula = store.getState().draft.present?.formula ?? null
-    const [first] = await takeToBench(oneMix(worked.sheet, mixes), mixes, kitchen, formula)
-    setGoing(false)
-    if (first !== undefined) void navigate(`/bench/${first}`)
-  }
-  return (
-    <button type="button" className="action" disabled={going} onClick={() => void go()}>
-      {mixes > 1 ? `Take ${mixes} mixes to the bench` : 'Take to the bench'}
-    </button>
-  )
-}
 
 function Sheet({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
   const step = kitchen.gear.scaleStepG

@@ -1,4 +1,5 @@
 import {
+  calledG,
   countedIn,
   formatNumber,
   formatPoints,
@@ -6,7 +7,6 @@ import {
   lockRow,
   removeRow,
   retarget,
-  roundHalfUp,
   setRowGrams,
   setRowPercent,
   type Kitchen,
@@ -162,11 +162,7 @@ function LedgerRow({ row, worked, kitchen }: Props & { row: WorkedRow }) {
           on={locked}
           name={name}
           onPress={() =>
-            edit(() =>
-              locked
-                ? retarget(worked, 'portions')
-                : lockRow(worked, row.key, Math.max(step, roundHalfUp(row.grams, step))),
-            )
+            edit(() => (locked ? retarget(worked, 'portions') : lockRow(worked, row.key, calledG(row.grams, step))))
           }
         />
       </td>

@@ -4,10 +4,12 @@ import { lazy, type ComponentType } from 'react'
 import { Link, useLocation } from 'react-router'
 import { BatchStrip } from '../../ui/BatchStrip.tsx'
 import { FindButton } from '../../ui/FindButton.tsx'
+import { ToBench } from '../../ui/ToBench.tsx'
 import { usePageTitle } from '../../ui/pageTitle.ts'
 import { ViewLinks } from '../../ui/ViewLinks.tsx'
 import { selectSheet, useKitchen } from '../../state/select.ts'
 import { useApp } from '../../state/store.ts'
+import { useWorked } from '../../state/worked.ts'
 import { ForThisDough } from './ForThisDough.tsx'
 
 type View = ComponentType<{ kitchen: Kitchen }>
@@ -25,14 +27,19 @@ export default function ShapeStation() {
   const { pathname } = useLocation()
   const { View, name } = views.find(({ to }) => to === pathname) ?? { View: ForThisDough, name: undefined }
   const sheet = useApp(selectSheet)
+  const worked = useWorked()
+  // The gauge is held against what is made already.
+  const isGauge = pathname === '/shape/gauge'
+  const toBench = kitchen && worked?.ok && !isGauge && <ToBench worked={worked.value} kitchen={kitchen} />
   usePageTitle(name, 'Shape', sheet?.name)
   return (
     <>
       <BatchStrip>
         <FindButton />
-        <Link to="/formula" className={pathname === '/shape/gauge' ? 'quiet' : 'action'}>
+        <Link to="/formula" className={toBench ? 'quiet max-md:hidden' : isGauge ? 'quiet' : 'action'}>
           Back to the formula
         </Link>
+        {toBench}
       </BatchStrip>
       <main id="work" className="relative min-h-0 flex-1 overflow-y-auto bg-sheet px-4 py-2 md:px-6.5">
         <ViewLinks label="Looking at shapes" views={views} />

@@ -3,7 +3,17 @@ import { act, cleanup } from '@testing-library/react'
 import { sheetEdited } from '../../state/draftSlice.ts'
 import { selectWorked } from '../../state/worked.ts'
 import { store } from '../../state/store.ts'
-import { fireEvent, putWorkspace, renderAt, sampleWorkspace, screen, within } from '../../testing/renderApp.tsx'
+import { repository } from '../../storage/index.ts'
+import {
+  fireEvent,
+  press,
+  putWorkspace,
+  renderAt,
+  sampleWorkspace,
+  screen,
+  settle,
+  within,
+} from '../../testing/renderApp.tsx'
 import ShapeStation from './ShapeStation.tsx'
 
 const sheet = () => store.getState().draft.present!.sheet
@@ -14,7 +24,10 @@ const water = () => {
 
 beforeEach(async () => {
   await putWorkspace({ ...sampleWorkspace, batches: [] })
-  renderAt('/shape', [{ path: '/shape', element: <ShapeStation /> }])
+  renderAt('/shape', [
+    { path: '/shape', element: <ShapeStation /> },
+    { path: '/bench/:id', element: <p>at the bench</p> },
+  ])
   await screen.findByRole('heading', { level: 1, name: 'Cavatelli' })
 })
 afterEach(cleanup)
@@ -71,4 +84,14 @@ it('a dough outside a window is brought in by the smallest change', async () => 
   fireEvent.click(screen.getByRole('button', { name: /^Bring the water to/ }))
   expect(water()).toBeCloseTo(48, 6)
   expect(screen.getByRole('status').textContent).toMatch(/^Good|^Just/)
+})
+
+it('what was chosen goes to the bench from here, as that shape', async () => {
+  choose(/Strascinati/)
+  await press('Take to the bench')
+  await settle()
+  expect(await screen.findByText('at the bench')).toBeTruthy()
+  const [batch] = await repository.batches.open()
+  expect(batch!.plan.shape.id).toBe('dragged-leaves')
+  expect(batch!.plan.sheet).toEqual(sheet())
 })

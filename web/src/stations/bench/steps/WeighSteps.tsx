@@ -9,7 +9,7 @@ import {
   formatNumber,
   firstG,
   heldFlourG,
-  roundHalfUp,
+  calledG,
   sackFlourG,
   waterTargets,
   weighedFirst,
@@ -42,7 +42,7 @@ function useWeighing(rows: readonly PlannedRow[]) {
   /** For all that is weighed but this very row. */
   const wantedOf = (row: PlannedRow) => {
     const { [row.key]: _own, ...others } = weighedG
-    return roundHalfUp(asWeighed(plan, { weighedG: others }, row), plan.scaleStepG)
+    return calledG(asWeighed(plan, { weighedG: others }, row), plan.scaleStepG)
   }
   const gramsOf = (row: PlannedRow) => weighedG[row.key] ?? wantedOf(row)
   const actions = rows.map((row): BenchAction => ({ type: 'weighed', row: row.key, grams: gramsOf(row) }))
@@ -252,6 +252,7 @@ const howItGoesIn: Readonly<Record<string, string>> = {
   other: 'with it',
 }
 const wayIn = (plan: Plan, row: PlannedRow): string => {
+  if (row.weighedG < plan.scaleStepG / 2) return 'less than this scale shows: a pinch, or a finer scale'
   if (row.part === 'alkali' && plan.steps.some((step) => step.kind === 'pull'))
     return 'kept for the twisting, as a 5 % solution'
   return isMadeUp(row) ? 'stirred into the first stop' : (howItGoesIn[row.part] ?? 'with it')
