@@ -24,13 +24,15 @@ import { Choice } from '#web/ui/Choice.tsx'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { useMachines } from './useMachines.ts'
 
+/** How often what is left has been rolled out. */
+const AGAIN = ['the first sheets', 'their scrap, rolled again', 'its scrap, once more']
+
 function Cutting({ shape, family, plan }: Omit<Sheeted, 'roller'>) {
   const { length } = useUnits()
   const { sheet, stamped } = plan
   const cut = sheetCutOf(shape)
   const sheets = `${length(sheet.lengthMm)} of sheet, ${length(plan.widthMm)} wide: ${sheet.sheets === 1 ? 'one piece' : `${counted(sheet.sheets, 'piece')} of ${length(sheet.sheetLengthMm)}${stamped ? ', the last one shorter' : ''}`}`
   if (stamped && cut && 'stamp' in cut) {
-    const later = stamped.generations.slice(1)
     const saveLayout = () => {
       const page = layoutPage({ widthMm: plan.widthMm, lengthMm: sheet.sheetLengthMm }, cut.stamp, stamped.layout)
       download(`${plainFileName(shape.name) || 'shape'}-layout.svg`, gaugeSvg(page), 'image/svg+xml')
@@ -38,12 +40,32 @@ function Cutting({ shape, family, plan }: Omit<Sheeted, 'roller'>) {
     return (
       <div>
         <StampLayout widthMm={plan.widthMm} plan={plan} stamp={cut.stamp} family={family} />
-        <p className="mt-1 text-base leading-snug">
-          {sheets}. {formatNumber(stamped.perSheet, 0)} from {sheet.sheets > 1 ? 'a whole one' : 'a piece'},{' '}
-          {formatPercent(100 * stamped.scrapFraction)} % scrap
-          {later.length > 0 &&
-            `; its scrap rolled again gives ${later.map((each) => formatNumber(each.pieces, 0)).join(', then ')} more, and no further: it stiffens`}
-          . That is {formatNumber(plan.pieces, 0)} in all; the rest stays scrap.{' '}
+        <table className="mt-2 text-left text-md">
+          <caption className="sr-only">Stamped, from the first sheet to the last of the scrap</caption>
+          <tbody>
+            {stamped.generations.map(({ pieces }, n) => (
+              <tr key={n} className="border-b border-line">
+                <th scope="row" className="py-1 pr-6 font-normal">
+                  {AGAIN[n] ?? 'and again'}
+                  {n === 0 && (
+                    <span className="small block">
+                      {sheets}; {formatNumber(stamped.perSheet, 0)} from {sheet.sheets > 1 ? 'a whole one' : 'it'},{' '}
+                      {formatPercent(100 * stamped.scrapFraction)} % scrap
+                    </span>
+                  )}
+                </th>
+                <td className="figure text-right text-2xl font-semibold">{formatNumber(pieces, 0)}</td>
+              </tr>
+            ))}
+            <tr>
+              <th scope="row" className="py-1 pr-6 font-normal">
+                in all; then the scrap is too stiff
+              </th>
+              <td className="figure text-right text-2xl font-semibold">{formatNumber(plan.pieces, 0)}</td>
+            </tr>
+          </tbody>
+        </table>
+        <p className="mt-1">
           <button type="button" className="quiet" onClick={saveLayout}>
             Layout at full size (SVG)
           </button>
