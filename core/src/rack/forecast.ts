@@ -7,9 +7,11 @@ import {
   courseIn,
   ensembleOf,
   gramsAt,
+  LAGS_FROM,
   pointAt,
   quantile,
   solidsG,
+  wetBasis,
   type AirFrom,
   type Course,
   type DryingModel,
@@ -31,6 +33,8 @@ const EXPOSURE: Readonly<Record<Laying, number>> = { spread: 1, nests: 0.035, la
  * strands up to 2 mm on an open rack in a dry room pass, as makers find, and walls of 4 mm do not.
  */
 export const CRACKS_OVER = 0.26
+/** The mean at which that is taken, as a fraction of all: drier than this it can be helped no more. */
+export const CRACKS_BELOW = wetBasis(LAGS_FROM)
 /** Wet in the middle, as hours at 20 °C: over two days is a caution. Six doublings of staphylococci at a water activity of 0.93. */
 export const GROWTH_H = 48
 

@@ -11,6 +11,7 @@ export {
   feltIn,
   goOnIn,
   gramsAt,
+  LAGS_FROM,
   growsAt,
   pointAt,
   profilesIn,

@@ -88,7 +88,7 @@ export const growsAt = (celsius: number): number =>
   (Math.max(0, celsius - GROWS_FROM_C) / (TOLD_AT_C - GROWS_FROM_C)) ** 2
 
 /** Wet basis: the middle's lag is looked at as the mean passes this. */
-const LAGS_FROM = 0.18
+export const LAGS_FROM = 0.18
 const LAGS_FROM_X = dryBasis(LAGS_FROM)
 const HOUR_S = 3600
 const DAY_H = 24

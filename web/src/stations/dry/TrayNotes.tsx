@@ -1,6 +1,6 @@
 /** Beside a tray: when it is dry, how sure that is, and what could go wrong with it. */
 import { formatNumber, formatPercent, type RackTray } from '@harina/core'
-import { CRACKS_OVER, endsAt, GROWTH_H, onCurve } from '@harina/core/rack'
+import { CRACKS_BELOW, CRACKS_OVER, endsAt, GROWTH_H, onCurve } from '@harina/core/rack'
 import type { ReactNode } from 'react'
 import { preferred } from '#web/state/preferencesSlice.ts'
 import { useKitchen } from '#web/state/select.ts'
@@ -83,13 +83,17 @@ const CRACK_TITLES = {
   likely: 'It is likely to crack',
 } as const
 
-function Cracks({ forecast: { strain } }: { forecast: TrayForecast }) {
+function Cracks({ forecast: { strain, now } }: { forecast: TrayForecast }) {
   if (strain === null) return null
   const over = strain > CRACKS_OVER
   return (
     <Note title={CRACK_TITLES[crackWords(strain)]} grade={over ? 'caution' : 'note'}>
       The <Term of="middle lags">middle lags</Term> behind the surface: {formatNumber((100 * strain) / CRACKS_OVER, 0)}{' '}
-      % of what pieces usually stand.{over && ' Cover it for some hours, and it catches up.'}
+      % of what pieces usually stand.
+      {over &&
+        (now.moisture > CRACKS_BELOW
+          ? ' Cover it for some hours, and it catches up.'
+          : ' That is past; look for fine cracks before you pack it.')}
     </Note>
   )
 }
