@@ -11,7 +11,6 @@ import {
   pointAt,
   quantile,
   solidsG,
-  wetBasis,
   type AirFrom,
   type Course,
   type DryingModel,
@@ -34,7 +33,7 @@ const EXPOSURE: Readonly<Record<Laying, number>> = { spread: 1, nests: 0.035, la
  */
 export const CRACKS_OVER = 0.26
 /** The mean at which that is taken, as a fraction of all: drier than this it can be helped no more. */
-export const CRACKS_BELOW = wetBasis(LAGS_FROM)
+export const CRACKS_BELOW = LAGS_FROM
 /** Wet in the middle, as hours at 20 °C: over two days is a caution. Six doublings of staphylococci at a water activity of 0.93. */
 export const GROWTH_H = 48
 
