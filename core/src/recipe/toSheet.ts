@@ -81,7 +81,9 @@ export function nearDoughs(decoded: Decoded, text: string, kitchen: Kitchen): re
   const rows = knownRows(decoded, kitchen)
   const flours = [...rows.filter(({ flour }) => flour)].sort((a, b) => b.grams - a.grams)
   const main = flours[0]?.id
-  const alkaline = rows.some(({ ingredient }) => (ingredient.carbonate ?? 0) > 0)
+  const alkalis = rows.filter(({ ingredient }) => (ingredient.carbonate ?? 0) > 0)
+  const alkaline = alkalis.length > 0
+  const alkaliPercent = alkaline && flours.length > 0 ? (100 * gramsOf(alkalis)) / gramsOf(flours) : 0
   const salt = gramsOf(rows.filter(({ ingredient }) => ingredient.group === 'salt'))
   const salted = flours.length > 0 && (100 * salt) / gramsOf(flours) >= SALTED_FROM
   const methods = methodsIn(text)
@@ -93,7 +95,10 @@ export function nearDoughs(decoded: Decoded, text: string, kitchen: Kitchen): re
   )
   const found = [...kitchen.doughs.values()].flatMap((dough) => {
     const value = valueFor(dough, rows)
-    if (value === null || !main || (dough.family === 'alkaline') !== alkaline) return []
+    // A salted dough to be pulled may have a trace of it.
+    const bears = alkaline && alkaliPercent <= (dough.alkaliPercent?.high ?? 0)
+    if (value === null || !main || ((dough.family === 'alkaline') !== alkaline && !bears)) return []
+    const alkaliOff = alkaline && dough.alkaliPercent ? Math.abs(alkaliPercent - dough.alkaliPercent.best) : 0
     if (dough.control.by === 'hydration' && heavy) return []
     return shapesFor(dough, [...kitchen.shapes.values()]).map((shape) => {
       const { low, high } = windowFor(shape, dough).window
@@ -106,7 +111,7 @@ export function nearDoughs(decoded: Decoded, text: string, kitchen: Kitchen): re
         (flourAt === 0 ? WORTH.mainFlour : flourAt > 0 ? WORTH.otherFlour : 0) +
         (methods.includes(shape.method) ? WORTH.method : 0) +
         (dough.control.by === 'hydration' && (dough.family === 'salted') === salted ? WORTH.salt : 0)
-      return { dough, shape, value, offPoints, named: letters > 0, cost: Math.abs(offPoints) - worth }
+      return { dough, shape, value, offPoints, named: letters > 0, cost: Math.abs(offPoints) + alkaliOff - worth }
     })
   })
   const best = new Map<string, (typeof found)[number]>()
