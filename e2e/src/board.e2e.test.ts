@@ -130,7 +130,7 @@ it('the pin alone is chosen at Shape, and is the plan at the bench; a stamped co
   await page.locator('::-p-aria([role="tab"][name="At the board"])').click()
   await choose(page, 'Roller or pin', 'by pin alone')
   await sees(page, 'guide sticks')
-  const [, count] = /That is ([\d ]+) in all/.exec((await textOf(page)).replace(/\u202f/g, ' '))!
+  const [, count] = /too stiff\s+([\d ]+)/.exec((await textOf(page)).replace(/\u202f/g, ' '))!
   const wanted = count!.replace(/ /g, '')
   expect(Number(wanted)).toBeGreaterThan(10)
   const plain = async () => (await textOf(page)).replace(/[\u202f ](?=\d{3})/g, '')
