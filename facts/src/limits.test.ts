@@ -16,7 +16,7 @@ import cases from '../../core/vectors/limits.json' with { type: 'json' }
 import { calcTables } from './calcTables.ts'
 import { doughs, ingredients, shapes } from './index.ts'
 import { rowChanges } from './testing/rowChanges.ts'
-import { wholeKitchen, work } from './testing/wholeKitchen.ts'
+import { benchAt, wholeKitchen, work } from './testing/wholeKitchen.ts'
 
 interface Case {
   readonly id: string
@@ -71,13 +71,7 @@ it('what of the table spoils, and how soon', () => {
 describe('no rests of a plan add up to more than its dough may lie', () => {
   const rooms = [20, 29, 35]
   it.each(rooms)('at a bench of %i °C', (celsius) => {
-    const kitchen = {
-      ...wholeKitchen,
-      gear: {
-        ...wholeKitchen.gear,
-        places: wholeKitchen.gear.places.map((place) => ({ ...place, temperatureC: celsius })),
-      },
-    }
+    const kitchen = benchAt(wholeKitchen, celsius)
     const amiss = doughs.flatMap((dough) =>
       shapesFor(dough, shapes).flatMap((shape) => {
         const worked = work(startSheet(dough, shape, kitchen), kitchen)
@@ -104,13 +98,7 @@ it('36 h of cold rest and 48 h of fridge are no two days', () => {
 
 it('in a hot room a rest goes into the fridge where the dough bears it, and is no longer than the room allows where not', () => {
   const at = (id: string, celsius: number) => {
-    const kitchen = {
-      ...wholeKitchen,
-      gear: {
-        ...wholeKitchen.gear,
-        places: wholeKitchen.gear.places.map((place) => ({ ...place, temperatureC: celsius })),
-      },
-    }
+    const kitchen = benchAt(wholeKitchen, celsius)
     const dough = doughs.find((each) => each.id === id)!
     return work(startSheet(dough, shapesFor(dough, shapes)[0]!, kitchen), kitchen).practice
   }
@@ -121,13 +109,7 @@ it('in a hot room a rest goes into the fridge where the dough bears it, and is n
 
 it('a rest that this dough does not bear is not given, and it says what forbids it', () => {
   const cut = (id: string, part: Partial<Sheet>, celsius = 20, change: keyof typeof rowChanges = 'as started') => {
-    const kitchen = {
-      ...wholeKitchen,
-      gear: {
-        ...wholeKitchen.gear,
-        places: wholeKitchen.gear.places.map((place) => ({ ...place, temperatureC: celsius })),
-      },
-    }
+    const kitchen = benchAt(wholeKitchen, celsius)
     const dough = doughs.find((each) => each.id === id)!
     const sheet = rowChanges[change]!(startSheet(dough, shapesFor(dough, shapes)[0]!, kitchen))
     const { practice, notes } = work({ ...sheet, ...part }, kitchen)

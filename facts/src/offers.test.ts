@@ -7,7 +7,6 @@ import {
   currentStep,
   doughLimits,
   keepsOf,
-  lainUntil,
   leftAt,
   offeredAir,
   offeredBack,
@@ -17,37 +16,30 @@ import {
   planBatch,
   replay,
   shapesFor,
-  spentBy,
   startSheet,
   stepMinutes,
   type BenchAction,
   type BenchEvent,
   type Dough,
-  type Kitchen,
   type Plan,
   type Shape,
 } from '@harina/core'
 import { doughs, schools, shapes } from './index.ts'
 import { rowChanges } from './testing/rowChanges.ts'
+import { benchAt } from './testing/wholeKitchen.ts'
 import { withMachines } from './testing/withMachines.ts'
 
 const AT = '2031-03-01T07:00:00Z'
 const MINUTE_MS = 60_000
 const HOUR_MIN = 60
 
-const benchAt = (celsius: number): Kitchen => ({
-  ...withMachines,
-  gear: {
-    ...withMachines.gear,
-    places: withMachines.gear.places.map((place) => ({ ...place, temperatureC: celsius })),
-  },
-})
-
 /** One who takes whatever is offered; `night`: and puts the dough away before it is kneaded. */
 class Maker {
   readonly events: BenchEvent[] = []
   nowMs = Date.parse(AT)
   readonly over: string[] = []
+  private warmMin = 0
+  private coldH = 0
 
   constructor(
     readonly plan: Plan,
@@ -59,18 +51,27 @@ class Maker {
     for (const action of actions) this.events.push({ ...action, id: `e${this.events.length}`, at } as BenchEvent)
   }
 
-  spent() {
-    return spentBy(lainUntil(this.plan, this.events, this.nowMs), doughLimits(this.plan))
+  /** From mixing on, counted here and not by what is tried. */
+  private lies(minutes: number, cold = false): void {
+    this.nowMs += minutes * MINUTE_MS
+    const { pouredG, flourInAt } = replay(this.plan, this.events)
+    if (pouredG <= 0 && (this.plan.water.startG > 0 || flourInAt === null)) return
+    if (cold) this.coldH += minutes / HOUR_MIN
+    else this.warmMin += minutes
+  }
+
+  private isOver(): boolean {
+    const { warmMin, coldH } = doughLimits(this.plan)
+    const { roomC } = this.plan
+    const share = roomC > 32 ? 0.5 : roomC > 27 ? 0.75 : 1
+    return this.warmMin > warmMin * share + 1e-6 || this.coldH > coldH + 1e-6
   }
 
   /** So long as was offered; what was within its limits before is within them after. */
-  takes(what: string, minutes: number): void {
-    const before = this.spent()
-    this.nowMs += minutes * MINUTE_MS
-    const after = this.spent()
-    const isOver = after.warm > 1 + 1e-6 || after.cold > 1 + 1e-6
-    const wasOver = before.warm > 1 || before.cold > 1
-    if (wasOver ? minutes > 0 : isOver) this.over.push(`${what} for ${minutes} min`)
+  takes(what: string, minutes: number, cold = false): void {
+    const wasOver = this.isOver()
+    this.lies(minutes, cold)
+    if (wasOver ? minutes > 0 : this.isOver()) this.over.push(`${what} for ${minutes} min`)
   }
 
   step(nightH: number): boolean {
@@ -87,7 +88,7 @@ class Maker {
       case 'rest': {
         const { high } = offeredRest(step, step.of === 'pieces' ? piecesLeftAt(plan, events, this.nowMs) : left)
         if (high > 0) this.do({ type: 'timer-started', timer: step.id, minutes: high })
-        this.takes(step.cold ? 'cold rest' : 'rest', high)
+        this.takes(step.cold ? 'cold rest' : 'rest', high, step.cold)
         this.do(done)
         break
       }
@@ -106,7 +107,7 @@ class Maker {
       }
       case 'hold': {
         const { fridgeLeftH } = piecesLeftAt(plan, events, this.nowMs)
-        this.takes('fridge', fridgeLeftH * HOUR_MIN)
+        this.takes('fridge', fridgeLeftH * HOUR_MIN, true)
         if (fridgeLeftH > keepsOf(plan)!.fridgeH) this.over.push('fridge, for such pieces')
         return false
       }
@@ -114,15 +115,15 @@ class Maker {
         const hours = this.night && state.chilled.length === 0 ? offeredNightH(nightH, left) : null
         if (hours !== null) {
           this.do({ type: 'chilled', minutes: 60 })
-          this.takes('a night', hours * HOUR_MIN)
+          this.takes('a night', hours * HOUR_MIN, true)
           break
         }
-        this.nowMs += stepMinutes(plan, state, step).minutes * MINUTE_MS
+        this.lies(stepMinutes(plan, state, step).minutes)
         this.do(done)
         break
       }
       default:
-        this.nowMs += stepMinutes(plan, state, step).minutes * MINUTE_MS
+        this.lies(stepMinutes(plan, state, step).minutes)
         this.do(done)
     }
     return true
@@ -151,7 +152,7 @@ const restSchools: readonly (Readonly<Record<string, string>> | null)[] = [
 ]
 
 it.each(isLong ? [20, 29, 35] : [20, 35])('at a bench of %i °C', (celsius) => {
-  const kitchen = benchAt(celsius)
+  const kitchen = benchAt(withMachines, celsius)
   let walked = 0
   const amiss = doughs.flatMap((dough) =>
     shapesOf(dough).flatMap((shape) =>

@@ -36,7 +36,7 @@ export const changes: readonly Change[] = [
   change('lot/flourLot.ts', 'counts !== false', 'counts !== null'),
   change('bench/account.ts', 'high: Math.min(step.high, most)', 'high: step.high'),
   change('bench/account.ts', 'Math.floor(Math.min(mostH, fridgeLeftH))', 'mostH'),
-  change('bench/account.ts', '[low, Math.min(high, most)]', '[low, high]'),
+  change('sheet/keeping.ts', 'low >= mostMin ? [0, mostMin] : [low, Math.min(high, mostMin)]', '[low, high]'),
   change('sheet/practice.ts', "? 'contents' : 'dough' }", "? 'dough' : 'contents' }"),
   change('sheet/practice.ts', 'NIGHT_MIN = 480', 'NIGHT_MIN = 60'),
   change('transport/cooking.ts', 'MAY_WAIT_S = 300', 'MAY_WAIT_S = 30'),
@@ -103,7 +103,6 @@ export const changes: readonly Change[] = [
   change('recipe/contradictions.ts', 'CLAIM_OFF = 0.04', 'CLAIM_OFF = 0.08'),
   change('recipe/contradictions.ts', 'WINDOW_MARGIN = 4', 'WINDOW_MARGIN = 7'),
   // Safety: what spoils, scalds, burns or cracks a tooth.
-  change('sheet/keeping.ts', 'low >= roomMin ? [0, roomMin] : [low, Math.min(high, roomMin)]', '[low, high]'),
   change('sheet/perishable.ts', 'SETS_STARCH_C = 85', 'SETS_STARCH_C = 95'),
   change('alkali/bake.ts', 'BAKED_ENOUGH = 0.98', 'BAKED_ENOUGH = 0.9'),
   change('alkali/bake.ts', 'MOST_LOSS = 1.02', 'MOST_LOSS = 1.2'),

@@ -1,6 +1,7 @@
 /** Warm and cold minutes of a batch, from mixing on: over rests, work, airing, pauses, splits and the fridge. */
 import { FREEZER_C, FRIDGE_C, leftOf, spentBy, warmShare, type Left, type Lying } from '../safety/index.ts'
 import type { BenchEvent, Keeps, Plan, PlannedStep, StepOf } from '../model/index.ts'
+import { airedWithin } from '../sheet/index.ts'
 import { activeEvents } from './history.ts'
 import { applyEvent, currentStep } from './replay.ts'
 import { initialState, type BenchState } from './state.ts'
@@ -92,14 +93,9 @@ export function offeredRest(step: StepOf<'rest'>, left: Left): Pick<StepOf<'rest
 /** Back from the fridge as long as it may still lie warm, min; at 0 it is worked as it comes out. */
 export const offeredBack = ({ minutes }: StepOf<'temper'>, left: Left): number => Math.min(minutes, within(left, false))
 
-/** In the air before the pot, min; what may not lie for its least is not aired. */
-export function offeredAir(
-  { minutes: [low, high] }: Pick<StepOf<'air'>, 'minutes'>,
-  left: Left,
-): readonly [number, number] {
-  const most = within(left, false)
-  return low > most ? [0, most] : [low, Math.min(high, most)]
-}
+/** In the air before the pot, min. */
+export const offeredAir = ({ minutes }: Pick<StepOf<'air'>, 'minutes'>, left: Left): readonly [number, number] =>
+  airedWithin(minutes, within(left, false))
 
 /** In the fridge until it is gone on with, whole hours, where that is worth going there for; `mostH` is what its kind of dough bears. */
 export function offeredNightH(mostH: number, { fridgeLeftH }: Left): number | null {

@@ -33,7 +33,6 @@ function plannedRow(row: WorkedRow, { heldFlour }: Pick<Worked, 'heldFlour'>, { 
   }
 }
 
-/** Of another shape of the same dough, min. */
 /** The window as this flour wants it. */
 const shifted = ({ low, best, high }: Window, points: number): Window => ({
   low: low + points,

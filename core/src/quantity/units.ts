@@ -27,9 +27,11 @@ export const showMass = (grams: number, { mass }: Units, stepG = 1): Shown => ({
   unit: mass,
 })
 
+/** Less than this is arithmetic, g. */
+const NOTHING_G = 0.005
 /** What is there is never shown as nothing. */
 function shownStepG(grams: number, stepG: number): number {
-  if (grams <= 0 || grams >= stepG / 2) return stepG
+  if (grams < NOTHING_G || grams >= stepG / 2) return stepG
   return grams < 0.095 ? 0.01 : 0.1
 }
 

@@ -70,6 +70,9 @@ export function limitsOf({ rows, carbonatePercent, filled, scalded, potatoBase }
   }
 }
 
+/** Hot through: what is filled is done when its middle has been so hot, °C. Public guidance on stuffed food. */
+export const FILLING_DONE_C = 74
+
 /** How cold a household's two are. */
 export const FRIDGE_C = 4
 export const FREEZER_C = -18

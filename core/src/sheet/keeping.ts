@@ -90,9 +90,12 @@ export function airing(
   keeping: Pick<Keeping, 'roomMin'>,
   roomC: number,
 ): readonly [number, number] {
-  const roomMin = keeping.roomMin * warmShare(roomC)
-  return low >= roomMin ? [0, roomMin] : [low, Math.min(high, roomMin)]
+  return airedWithin([low, high], keeping.roomMin * warmShare(roomC))
 }
+
+/** No longer than so many minutes; what may not lie for its least is not aired. */
+export const airedWithin = ([low, high]: readonly [number, number], mostMin: number): readonly [number, number] =>
+  low >= mostMin ? [0, mostMin] : [low, Math.min(high, mostMin)]
 
 /** Hazards of the table that hold for this dough as it stands: its own, and those its rows and filling bring. */
 export function cautionsOf({

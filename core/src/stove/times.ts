@@ -27,9 +27,8 @@ export interface PieceCooking {
  * The table's times are the anchor. The plan's have the thickness as made in them; the model adds what height takes, and for
  * dried pieces how their thickness differs from the listed one. Some milliseconds a piece.
  */
-export function cookingOf({ shape, made, finish, moisture, altitudeM }: Piece): PieceCooking {
+export function cookingOf({ shape, made, finish, moisture: startMoisture, altitudeM }: Piece): PieceCooking {
   const isDried = finish === 'dry'
-  const startMoisture = moisture
   const body = pieceBodyOf({ ...shape, blank: made })
   const low = cookedThrough({ ...body, startMoisture, altitudeM: 0 })
   const high = altitudeM === 0 ? low : cookedThrough({ ...body, startMoisture, altitudeM })

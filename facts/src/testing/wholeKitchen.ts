@@ -33,3 +33,9 @@ export function work(sheet: Sheet, kitchen: Kitchen = wholeKitchen): Worked {
   if (!computed.ok) throw new Error(JSON.stringify(computed.problem))
   return computed.value
 }
+
+/** The same kitchen with every room so warm. */
+export const benchAt = <K extends Kitchen>(kitchen: K, celsius: number): K => ({
+  ...kitchen,
+  gear: { ...kitchen.gear, places: kitchen.gear.places.map((place) => ({ ...place, temperatureC: celsius })) },
+})

@@ -65,14 +65,11 @@ interface Session {
 
 /** Said once: the next time what is kept is as it is judged. */
 const tellJudgedAnew = (batches: number): void =>
-  notify(
-    `${batches === 1 ? 'One batch of the log says' : `${batches} batches of the log say`} something else of the flour`,
-    {
-      description:
-        'A flour is now judged by the table for its dough and shape, not by the recipe. Gear shows each sack anew.',
-      duration: Infinity,
-    },
-  )
+  notify(`${batches === 1 ? 'One batch in the log is' : `${batches} batches in the log are`} now read differently`, {
+    description:
+      'A flour is now judged by the table for its dough and shape, not by the recipe. Look at your sacks in Gear.',
+    duration: Infinity,
+  })
 
 /**
  * Everything that follows from the store being open; a browser that has dropped its work is first asked what to do. What is

@@ -7,9 +7,14 @@ import { notify } from '../state/notify.ts'
 
 async function say(batch: string, counts: boolean) {
   if (!(await recordTap({ id: batch }, { type: 'flour-counted', counts }))) return
-  notify(counts ? 'It counts for its flour' : 'It is left out', {
+  notify(counts ? 'The batch counts for its flour' : 'The batch is left out', {
     action: { label: 'Undo', onClick: () => void undoEnded(batch) },
   })
+}
+
+const standing = (counts: boolean | undefined): string => {
+  if (counts === undefined) return 'far from the other batches, so it is left out. Was it really like that?'
+  return counts ? 'counted, as you said.' : 'left out, as you said.'
 }
 
 export function UnlikeBatch({ taught: { batch, atMs, points, counts } }: { taught: Taught }) {
@@ -18,20 +23,15 @@ export function UnlikeBatch({ taught: { batch, atMs, points, counts } }: { taugh
       <Link to={`/log/${batch}`} className="quiet">
         {format(atMs, 'd MMM')}
       </Link>
-      , {formatPoints(points)}:{' '}
-      {counts === undefined
-        ? 'far from the others and left out. Was it so?'
-        : counts
-          ? 'counts, as you said.'
-          : 'left out, as you said.'}{' '}
+      , {formatPoints(points)} points: {standing(counts)}{' '}
       {counts !== true && (
         <button type="button" className="quiet" onClick={() => void say(batch, true)}>
-          It was so, count it
+          Count it
         </button>
       )}{' '}
       {counts !== false && (
         <button type="button" className="quiet" onClick={() => void say(batch, false)}>
-          {counts === undefined ? 'Something was off' : 'Leave it out'}
+          Leave it out
         </button>
       )}
     </p>

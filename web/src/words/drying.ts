@@ -70,3 +70,7 @@ export function crackWords(strain: number): 'hardly' | 'seldom' | 'perhaps' | 'l
   if (share > 1) return 'perhaps'
   return share > 0.75 ? 'seldom' : 'hardly'
 }
+
+/** By so much an air is too damp, points. @example pointsOver(0.129, 0.125) → 0.4 */
+export const pointsOver = (moisture: number, target: number): string =>
+  formatNumber(Math.max(0.1, 100 * (moisture - target)), 1)

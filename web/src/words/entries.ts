@@ -54,8 +54,7 @@ const entries: {
     return other ? `divided: ${other.name} goes on by itself` : `split: ${formatNumber(100 * event.keeps, 0)} % stay`
   },
   'core-measured': (event, { temperature }) => `${temperature(event.celsius)} in the middle of one`,
-  'flour-counted': (event) =>
-    event.counts ? 'it was so: it counts for its flour' : 'something was off: it does not count for its flour',
+  'flour-counted': (event) => (event.counts ? 'counts for its flour' : 'does not count for its flour'),
   dried: (event, { grams }) => `${grams(event.grams)} once it was dry`,
   'pot-chosen': (event) => `into ${event.pot.name}`,
   'up-at': (event) => (event.upAt ? `to be up at ${format(event.upAt, 'HH:mm')}` : 'up by itself'),

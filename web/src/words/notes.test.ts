@@ -98,7 +98,7 @@ it('says damp and dry the right way round, and where', () => {
 it('a lot nobody knows is held back widely, and one knows why', () => {
   expect(words(every.find(({ code }) => code === 'hold-back')!)).toEqual({
     title: 'Hold back 15 g',
-    text: 'Pour 402 g first, the rest only if it asks. Nothing is known yet of this flour in such a dough, so the margin is wide.',
+    text: 'Pour 402 g first, the rest only if it asks. Harina does not know this flour in a dough like this yet, so the margin is wide.',
   })
 })
 

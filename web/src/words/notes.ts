@@ -100,7 +100,7 @@ const notes: {
     title: `Hold back ${grams(note.grams)}`,
     text: `Pour ${grams(note.startG)} first, the rest only if it asks. ${
       note.batches === 0
-        ? 'Nothing is known yet of this flour in such a dough, so the margin is wide.'
+        ? 'Harina does not know this flour in a dough like this yet, so the margin is wide.'
         : `${note.batches === 1 ? 'One batch leaves' : `${note.batches} batches leave`} ${formatNumber(note.points, 1)} points of doubt.`
     }`,
   }),
@@ -202,7 +202,7 @@ const notes: {
       contents: isNight
         ? `With what is in it the dough ${keeps}.`
         : 'What is in it spoils sooner than flour and water.',
-      heat: `At ${units.temperature(roomC)} it may not stand warm for ${wanted}.`,
+      heat: `At ${units.temperature(roomC)}, ${wanted} is too long to leave it out.`,
     }[asked.forbids]
     if (isNight) return { title: 'No night in the fridge', text: `${text} It rests ${given} instead.` }
     if (practice.restCold !== asked.restCold) return { title: `Rest it in the fridge, ${given}`, text }

@@ -47,14 +47,13 @@ export function WarmLeft() {
   if (roomLeftMin > Math.max(SOON_MIN, wanted)) return null
   const limit = hoursWords(warmLimitMin(plan) / 60)
   return roomLeftMin > 0 ? (
-    <Note title={`It may lie warm for ${counted(Math.floor(roomLeftMin), 'more minute')}`} grade="caution">
+    <Note title={`The dough may stay warm for ${counted(Math.floor(roomLeftMin), 'more minute')}`} grade="caution">
       At this bench it is {limit} in all, from mixing on. Then chill, cook or freeze it. Your local food code may allow
       less.
     </Note>
   ) : (
-    <Note title="It has been warm too long" grade="caution">
-      It has lain warm for more than {limit} in all. Cook it now for yourself, or throw it away; do not keep, dry or
-      serve it.
+    <Note title="The dough has been warm too long" grade="caution">
+      That is more than {limit} in all. Cook it now for yourself, or throw it away; do not keep, dry or serve it.
     </Note>
   )
 }

@@ -42,7 +42,7 @@ it('back from the fridge it may not lie warm for longer than it still may', asyn
   await press('Pause, hand over or stop')
   fireEvent.click(panel('Tomorrow, from the fridge').getByRole('button', { name: 'Into the fridge' }))
   await settle()
-  expect(screen.getByText(/It may lie warm for only 30 more minutes/)).toBeTruthy()
+  expect(screen.getByText(/The dough may stay warm for only 30 more minutes/)).toBeTruthy()
   await press(/^It is out/)
   expect((await benchState()).timers['back-1']!.minutes).toBe(30)
 })

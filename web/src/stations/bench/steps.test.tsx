@@ -248,7 +248,7 @@ it('what is filled is done when its middle is hot, by thermometer', async () => 
   expect(screen.getByText(/Done at 74 °C in the middle/)).toBeTruthy()
   await typeInto('The middle of one, by thermometer, degrees Celsius', '62')
   await settle()
-  expect(screen.getByText(/Not yet: 74 °C in the middle/)).toBeTruthy()
+  expect(screen.getByText(/Not yet: it needs 74 °C in the middle/)).toBeTruthy()
   await typeInto('The middle of one, by thermometer, degrees Celsius', '78')
   await settle()
   expect(screen.getByText('Hot through.')).toBeTruthy()

@@ -26,17 +26,6 @@ export function AskAir({
       <p className="text-md">
         How damp is the air in {name}? A hygrometer shows{' '}
         <QuantityField
-          label={`Humidity in ${name}, percent`}
-          shown=""
-          unit="%"
-          min={airFigures.rhPercent.low}
-          max={airFigures.rhPercent.high}
-          widthCh={4}
-          className="text-2xl font-semibold"
-          onChange={(rhPercent) => onRead({ temperatureC: celsius, rhPercent })}
-        />{' '}
-        % at{' '}
-        <QuantityField
           label={`Temperature in ${name}`}
           shown={temperatureFigure(celsius)}
           unit="°C"
@@ -46,11 +35,22 @@ export function AskAir({
           className="text-2xl font-semibold"
           onChange={setCelsius}
         />{' '}
-        {units.temperature}
+        {units.temperature} and{' '}
+        <QuantityField
+          label={`Humidity in ${name}, percent`}
+          shown=""
+          unit="%"
+          min={airFigures.rhPercent.low}
+          max={airFigures.rhPercent.high}
+          widthCh={4}
+          className="text-2xl font-semibold"
+          onChange={(rhPercent) => onRead({ temperatureC: celsius, rhPercent })}
+        />{' '}
+        %
       </p>
       <p className="small leading-snug">
-        Nothing to read it by? A heated room in winter has 30 to 40 %, most kitchens 50 to 60 %, a seaside or cellar
-        room 70 to 80 %. Over about 57 % nothing dries through.
+        No hygrometer? A heated room in winter has 30 to 40 %, most kitchens 50 to 60 %, a cellar or a room by the sea
+        70 to 80 %.
       </p>
     </div>
   )

@@ -11,7 +11,7 @@ import {
   type Place,
   type TrayLayout,
 } from '@harina/core'
-import { activityAt, dryingBodyOf, endsAt, moistureAt, overOf, spotIn } from '@harina/core/rack'
+import { activityAt, BRITTLE_BELOW, dryingBodyOf, endsAt, moistureAt, overOf, spotIn } from '@harina/core/rack'
 import { nanoid } from 'nanoid'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
@@ -24,10 +24,9 @@ import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { Segments } from '#web/ui/Segments.tsx'
 import { Term } from '#web/ui/Term.tsx'
 import { useUnits } from '#web/ui/units.ts'
-import { airWords, coverWords, layingWords, roomAirWords } from '#web/words/index.ts'
+import { airWords, coverWords, layingWords, pointsOver, roomAirWords } from '#web/words/index.ts'
 import { AskAir, readAirOf } from './AskAir.tsx'
 import { practise, unlaidG } from './rack.ts'
-import { pointsOver } from './TrayNotes.tsx'
 
 /** Hours of the tray in one of the clock, to practise with. */
 const PRACTICE_PACE = 600
@@ -64,9 +63,6 @@ interface Choices {
   readonly cover: string
   readonly practice: boolean
 }
-
-/** Under this, pieces break in the jar. Fraction of water. */
-const BRITTLE = 0.11
 
 /** The tray as chosen, and laying it; null while there is no room or shape to lay it by. */
 function useTrayToLay(running: RunningBatch) {
@@ -214,9 +210,10 @@ function DryTo({ tray: { target, dryTo } }: { tray: ToLay }) {
 }
 
 function keepingWords(target: number): string {
-  if (target < BRITTLE) return 'Nothing grows in it, but so dry it breaks easily. Pack it in something stiff.'
-  if (target > DRIED_MOISTURE) return 'Hardly anything grows below 0.60. There is little to spare: a dry, cool shelf.'
-  return 'In an airtight jar nothing grows in it.'
+  if (target < BRITTLE_BELOW)
+    return 'Nothing grows in pieces this dry, but they break easily. Pack them in a stiff box.'
+  if (target > DRIED_MOISTURE) return 'This is just dry enough to keep. Store it airtight on a dry, cool shelf.'
+  return 'It keeps in an airtight jar.'
 }
 
 export function LayOut({ running }: { running: RunningBatch }) {

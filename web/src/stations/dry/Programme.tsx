@@ -18,7 +18,8 @@ interface Props {
 }
 
 const sooner = (found: Found, { hoursToTarget: asItIsH, reaches }: TrayForecast): string => {
-  if (asItIsH === null) return reaches === 'never' ? 'As it is, never.' : 'As it is, not in two weeks.'
+  if (asItIsH === null)
+    return reaches === 'never' ? 'Left as it is, it never dries.' : 'Left as it is, it takes more than two weeks.'
   const gained = asItIsH - found.hours
   if (gained > 0.25) return `${hoursShort(gained)} sooner than as it is.`
   if (gained < -0.25) return `${hoursShort(-gained)} later than as it is, and whole.`

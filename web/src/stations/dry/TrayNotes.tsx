@@ -7,15 +7,11 @@ import { useKitchen } from '#web/state/select.ts'
 import { useApp, useAppDispatch } from '#web/state/store.ts'
 import { Term } from '#web/ui/Term.tsx'
 import { useUnits } from '#web/ui/units.ts'
-import { counted, crackWords, hourMark, hourOf, hoursShort } from '#web/words/index.ts'
+import { counted, crackWords, hourMark, hourOf, hoursShort, pointsOver } from '#web/words/index.ts'
 import type { TrayForecast } from '#web/workers/dryingJobs.ts'
 
 /** Longer than a night, h. */
 const LONG_H = 18
-
-/** By so much an air is too damp, points. @example pointsOver(0.129, 0.125) → 0.4 */
-export const pointsOver = (moisture: number, target: number): string =>
-  formatNumber(Math.max(0.1, 100 * (moisture - target)), 1)
 
 function Note({
   title,
@@ -34,6 +30,30 @@ function Note({
   )
 }
 
+function NotDry({ reaches, endsAt: ends, target }: Pick<TrayForecast, 'reaches' | 'endsAt'> & { target: number }) {
+  switch (reaches) {
+    case 'never':
+      return (
+        <Note title="Never in this air" grade="caution">
+          It stops at {formatPercent(100 * ends)} %, {pointsOver(ends, target)} too much, and would mould in the jar.
+          Move it to drier or warmer air.
+        </Note>
+      )
+    case 'unread':
+      return (
+        <Note title="How damp is it there?">
+          Nobody has measured the air in this room. Type its humidity, and the forecast counts.
+        </Note>
+      )
+    default:
+      return (
+        <Note title="Not within two weeks" grade="caution">
+          Drier or warmer air, one layer, or thinner pieces next time.
+        </Note>
+      )
+  }
+}
+
 function WhenDry({ tray, forecast }: { tray: RackTray; forecast: TrayForecast }) {
   const { mass } = useUnits()
   const { hoursToTarget, low, high, weighings, reaches, endsAt: ends, isDry, isDue, targetG } = forecast
@@ -46,27 +66,12 @@ function WhenDry({ tray, forecast }: { tray: RackTray; forecast: TrayForecast })
     )
   if (isDue)
     return (
-      <Note title={tray.end ? 'Packed by the hour' : 'It should be dry: weigh it'}>
+      <Note title={tray.end ? 'Packed without weighing' : 'It should be dry: weigh it'}>
         At {mass(targetG + tray.trayG)} or less, tray and all, it may be packed. Without a scale break three of the
         thickest: each must snap, glassy to the middle.
       </Note>
     )
-  if (hoursToTarget === null)
-    return reaches === 'never' ? (
-      <Note title="Never in this air" grade="caution">
-        It stops at {formatPercent(100 * ends)} %, {pointsOver(ends, target)} too much, and would mould in the jar. Move
-        it to drier or warmer air.
-      </Note>
-    ) : reaches === 'unread' ? (
-      <Note title="How damp is it there?">
-        By the figures it came with it would stop at {formatPercent(100 * ends)} %. Read the air first, then this is
-        worth something.
-      </Note>
-    ) : (
-      <Note title="Not within two weeks" grade="caution">
-        Drier or warmer air, one layer, or thinner pieces next time.
-      </Note>
-    )
+  if (hoursToTarget === null) return <NotDry reaches={reaches} endsAt={ends} target={target} />
   return (
     <Note title={`Dry ${tray.pace === 1 ? `on ${hourOf(tray, hoursToTarget)}` : hourOf(tray, hoursToTarget)}`}>
       {low === null || high === null
@@ -126,7 +131,7 @@ function Rooms({ target }: { target: number }) {
         const { moisture, reaches } = endsAt(place, target)
         return place.guessed ? (
           <span key={place.id} className="block">
-            Nobody has read the air in {place.name}.
+            Nobody has measured the air in {place.name}.
           </span>
         ) : (
           <span key={place.id} className="block">

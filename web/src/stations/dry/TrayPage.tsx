@@ -118,7 +118,7 @@ function Move({ tray, onAct }: Pick<OnRack, 'tray'> & { onAct: (action: BenchAct
           onClick={() => move({ ...spotIn(place, here.cover), air: here.air })}
         >
           {here.guessed
-            ? `${place.name} was read: ${roomAirWords(place, temperature)}. Count with it`
+            ? `${place.name} is measured now: ${roomAirWords(place, temperature)}. Use that`
             : `${place.name} has ${roomAirWords(place, temperature)} by now: count with it`}
         </button>
       )}

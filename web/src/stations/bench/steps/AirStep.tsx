@@ -34,7 +34,9 @@ function choicesOf(
     ...(keeps.freezerMonths > 0
       ? [['freeze', 'Into the freezer', `flat on a tray, then bagged, ${monthsWords(keeps.freezerMonths)}`] as const]
       : []),
-    ...(keeps.driedMonths === null ? [] : [['dry', 'On the rack', `dry through, ${driedWords(keeps)}`] as const]),
+    ...(keeps.driedMonths === null
+      ? []
+      : [['dry', 'On the rack', `dried through, keeps ${driedWords(keeps)}`] as const]),
   ]
 }
 
@@ -147,7 +149,7 @@ export function AirStep() {
               Then cook, chill or freeze them. Every warm minute from mixing on counts. Your local code may say sooner.
             </Note>
           ) : (
-            <Note title="They have been warm too long" grade="caution">
+            <Note title="The pieces have been warm too long" grade="caution">
               Cook them now for yourself, or throw them away; do not keep, dry or serve them.
             </Note>
           )}

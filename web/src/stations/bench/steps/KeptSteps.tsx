@@ -151,7 +151,7 @@ export function FreezeStep() {
     >
       <UseBy
         words={monthsWords(keeps.freezerMonths)}
-        past="Past its best: dry at the edges, and still safe if it stayed frozen."
+        past="It is past its best. It is still safe if it stayed frozen."
       />
     </Kept>
   )

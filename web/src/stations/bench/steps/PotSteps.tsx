@@ -1,5 +1,5 @@
 /** Into the heat: cooked at once, or dropped in potful by potful. */
-import { formatNumber, MOST_MINUTES, type StepOf } from '@harina/core'
+import { FILLING_DONE_C, formatNumber, MOST_MINUTES, type StepOf } from '@harina/core'
 import { floated, mayFloat, turnOut } from '@harina/core/stove'
 import { useMemo } from 'react'
 import { finishStep, recordTap } from '#web/state/bench.ts'
@@ -131,9 +131,6 @@ function PotNote({ pot: { water } }: { pot: PotOf }) {
 
 const litreWords = (litres: number): string => `${formatNumber(litres, litres % 1 === 0 ? 0 : 1)} L`
 
-/** Hot through: what is filled is done when its middle has been so hot, °C. */
-const CORE_C = 74
-
 /** The middle of one, by thermometer; the last of them stands. */
 function CoreHeat() {
   const { running, step } = useBench()
@@ -141,7 +138,7 @@ function CoreHeat() {
   const { plan } = running.batch
   if (!plan.steps.some(({ kind }) => kind === 'fill')) return null
   const last = running.state.cores.at(-1)
-  const isCool = last !== undefined && last.celsius < CORE_C
+  const isCool = last !== undefined && last.celsius < FILLING_DONE_C
   return (
     <p className="flex flex-wrap items-baseline gap-x-2 text-md">
       The middle of the thickest{' '}
@@ -159,10 +156,10 @@ function CoreHeat() {
       {units.temperature}.{' '}
       <span className={isCool ? 'font-semibold text-danger' : ''} role="status">
         {isCool
-          ? `Not yet: ${temperature(CORE_C)} in the middle. A minute more, then another piece.`
+          ? `Not yet: it needs ${temperature(FILLING_DONE_C)} in the middle. Give it another minute, then measure another piece.`
           : last
             ? 'Hot through.'
-            : `Done at ${temperature(CORE_C)} in the middle, whatever the clock says.`}
+            : `Done at ${temperature(FILLING_DONE_C)} in the middle, whatever the clock says.`}
       </span>
     </p>
   )

@@ -183,8 +183,8 @@ export function RestStep() {
   if (best < 1)
     return (
       <StepPage
-        title="No rest any more"
-        lead="It has lain as long as it may. Go on at once."
+        title="No time left to rest"
+        lead="The dough has been out as long as it may. Go on at once."
         action={{ label: 'Go on', run: done }}
         aside={null}
       >
@@ -282,8 +282,8 @@ export function TemperStep() {
       aside={
         <>
           {minutes < step.minutes && (
-            <Note title={`It may lie warm for only ${counted(minutes, 'more minute')}`} grade="caution">
-              Flatten it, and work it as soon as it bends.
+            <Note title={`The dough may stay warm for only ${counted(minutes, 'more minute')}`} grade="caution">
+              Flatten the dough, and work it as soon as it bends.
             </Note>
           )}
           <Note title={`About ${formatNumber(step.minutes, 0)} min to come back`}>

@@ -231,10 +231,9 @@ function WaterNotes({ plan, heldG }: { plan: Plan; heldG: number }) {
             `${capital(wholeWords(whole))} into the first stop whole, so that the dough has all of it however little of this it takes. `}
           Flour, store and day differ.{' '}
           {plan.water.batches === 0
-            ? 'Nothing is known yet of this flour in such a dough'
+            ? 'Harina does not know this flour in a dough like this yet'
             : `${batchesWords(plan.water.batches)} of this flour ${plan.water.batches === 1 ? 'counts' : 'count'}`}
-          , so the answer may lie {formatNumber(doubtPoints(plan.water), 1)} points to either side. Pour to the first
-          stop, then feel.
+          , so it may need {formatNumber(doubtPoints(plan.water), 1)} % more or less. Pour to the first stop, then feel.
         </Note>
       )}
       {plan.waterC !== null && wantsStick(plan.waterC) && plan.water.startG > 0 && (
@@ -252,9 +251,12 @@ const howItGoesIn: Readonly<Record<string, string>> = {
   other: 'with it',
 }
 const wayIn = (plan: Plan, row: PlannedRow): string => {
-  if (row.weighedG < plan.scaleStepG / 2) return 'less than this scale shows: a pinch, or a finer scale'
   if (row.part === 'alkali' && plan.steps.some((step) => step.kind === 'pull'))
     return 'kept for the twisting, as a 5 % solution'
+  if (row.weighedG < plan.scaleStepG / 2)
+    return row.part === 'alkali'
+      ? 'too little for this scale: weigh it on a finer one, never by eye'
+      : 'too little for this scale: a pinch, or weigh it on a finer one'
   return isMadeUp(row) ? 'stirred into the first stop' : (howItGoesIn[row.part] ?? 'with it')
 }
 
