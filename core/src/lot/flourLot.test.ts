@@ -83,6 +83,12 @@ it('a batch unlike all others is left out until the maker says that it was so, a
   expect(unlike([...others, odd()])).toEqual([odd()])
   expect(lotFromHistory([...others, odd(true)]).n).toBe(4)
   expect(lotFromHistory([...others, odd(true)]).shift).toBeGreaterThan(lotFromHistory(others).shift + 1)
+  // One that is spoken for makes none of the others unlike: five ordinary batches are not outvoted by it.
+  const many = [0.3, -0.3, 0.5, -1.2, 0.1].map((points) => seen(points))
+  const counted = { ...seen(14), counts: true }
+  expect(believable([...many, counted])).toEqual([...many, counted])
+  expect(unlike([...many, counted])).toEqual([counted])
+  expect(lotFromHistory([...many, counted]).shift).toBeLessThan(3)
   // It goes on being shown, so that the word can be taken back.
   expect(unlike([...others, odd(true)])).toEqual([odd(true)])
   expect(lotFromHistory([...others, { ...seen(1.1), counts: false }])).toEqual(lotFromHistory(others))

@@ -104,19 +104,23 @@ function unlikeness(of: Observation, others: readonly Observation[]): number {
   return Math.abs(of.points - shift) / Math.hypot(sd, BATCH_SD, of.offSd)
 }
 
-/** Those wildly unlike all others, the worst first, until none is; the rest are believed. A maker's word goes before. */
-export function believable<O extends Observation>(all: readonly O[]): readonly O[] {
-  const observations = all.filter(({ counts }) => counts !== false)
+/** Without those wildly unlike all others, the worst first, until none is. */
+function alike<O extends Observation>(observations: readonly O[]): readonly O[] {
   const others = (of: O) => observations.filter((each) => each !== of)
   const worst = observations.reduce<{ of: O | null; sd: number }>(
     (most, of) => {
-      if (of.counts) return most
       const sd = unlikeness(of, others(of))
       return sd > most.sd ? { of, sd } : most
     },
     { of: null, sd: UNLIKE_SD },
   )
-  return worst.of ? believable(others(worst.of)) : observations
+  return worst.of ? alike(others(worst.of)) : observations
+}
+
+/** What is believed: those like each other, and those the maker has spoken for, which make no other unlike. */
+export function believable<O extends Observation>(all: readonly O[]): readonly O[] {
+  const kept = new Set(alike(all.filter(({ counts }) => counts === undefined)))
+  return all.filter((each) => each.counts ?? kept.has(each))
 }
 
 /** Those that the maker is asked about, or has spoken for: unlike all others. */

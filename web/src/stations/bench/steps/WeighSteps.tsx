@@ -232,7 +232,7 @@ function WaterNotes({ plan, heldG }: { plan: Plan; heldG: number }) {
           Flour, store and day differ.{' '}
           {plan.water.batches === 0
             ? 'Harina does not know this flour in a dough like this yet'
-            : `${batchesWords(plan.water.batches)} of this flour ${plan.water.batches === 1 ? 'counts' : 'count'}`}
+            : `${capital(batchesWords(plan.water.batches))} of this flour ${plan.water.batches === 1 ? 'counts' : 'count'}`}
           , so it may need {formatNumber(doubtPoints(plan.water), 1)} % more or less. Pour to the first stop, then feel.
         </Note>
       )}
