@@ -25,6 +25,8 @@ const kitchen: Kitchen = {
   lots: workspace.lots,
   todayMs: NOW,
   thirst: new Map(),
+  pressed: [],
+  proven: [],
 }
 const closed = workspace.batches.map(storyOf).filter((story) => story.state.end?.how === 'closed')
 

@@ -3,6 +3,8 @@ import {
   ingredientTable,
   shapeTable,
   summarise,
+  pressedWell,
+  provenWell,
   thirstByLot,
   toFile,
   type Batch,
@@ -175,6 +177,8 @@ function kitchenThatDay(random: Random, batches: readonly Batch[], gale: boolean
     lots,
     todayMs,
     thirst: thirstByLot(batches.map(summarise), tables.doughs),
+    pressed: [],
+    proven: [],
   }
 }
 
@@ -311,6 +315,8 @@ function historyTo(midnightMs: number, onRackDays: number): History {
     lots,
     todayMs: midnightMs,
     thirst: thirstByLot(closed.map(summarise), tables.doughs),
+    pressed: pressedWell(closed.map(summarise)),
+    proven: provenWell(closed.map(summarise)),
   }
   return { midnightMs, onRackDays, closed, racks: rackBatches(midnightMs, onRackDays, kitchen), kitchen }
 }

@@ -42,6 +42,7 @@ export const gear: Gear = {
       lumpG: 6,
       openAreaMm2: 100,
       crumb: { low: 30, best: 33, high: 36 },
+      dough: { low: 37, best: 40, high: 44 },
       runMin: 30,
       restMin: 15,
       firstDiscardG: 30,

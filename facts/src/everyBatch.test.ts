@@ -173,8 +173,8 @@ it('the count on the sheet is the count at the board, and what is asked for by p
 })
 
 it('no step names what the batch has not: no pour without water, no fill without a filling, no rope of a batter', () => {
-  expect(faults((each) => stepsOfKind(each, 'pour').length > 0 && !isPoured(each.worked.rows))).toEqual([])
-  expect(faults((each) => stepsOfKind(each, 'water').length > 0 !== isPoured(each.worked.rows))).toEqual([])
+  expect(faults((each) => stepsOfKind(each, 'pour').length > 0 && !isPoured(each.plan.rows))).toEqual([])
+  expect(faults((each) => stepsOfKind(each, 'water').length > 0 !== isPoured(each.plan.rows))).toEqual([])
   expect(faults((each) => stepsOfKind(each, 'fill').length > 0 !== (each.shape.fillingG !== undefined))).toEqual([])
   expect(faults((each) => stepsOfKind(each, 'roll').length > 0 && each.shape.blank.type !== 'rope')).toEqual([])
   expect(
@@ -202,7 +202,7 @@ it('every gram is accounted for: rows are the dough, first stop and what is held
       return weighed.length !== rows.length || rows.some((key) => !weighed.includes(key))
     }),
   ).toEqual([])
-  expect(faults((each) => isPoured(each.worked.rows) && stepsOfKind(each, 'pour').length === 0)).toEqual([])
+  expect(faults((each) => isPoured(each.plan.rows) && stepsOfKind(each, 'pour').length === 0)).toEqual([])
   // Stiff doughs hold back two points at the most: late water never gets into a crumb.
   expect(
     faults(({ worked, plan }) => {

@@ -96,7 +96,7 @@ it('the press runs as long as the crumb lasts, and says when it is too dry for i
   const step = stepOf(plan, 'press')
   const run = pressAtBench(plan, full(plan), step)!
   expect(run.runMin * run.massFlowGPerMin).toBeCloseTo(benchPieces(plan, full(plan)).usableG, 3)
-  expect(pressAtBench(plan, poured(plan, 10), step)!.crumb!.outsideBy).toBeLessThan(0)
+  expect(pressAtBench(plan, poured(plan, 10), step)!.takes!.judged.outsideBy).toBeLessThan(0)
   expect(pressAtBench(plan, full(plan), { ...step, press: null })).toBeNull()
 })
 

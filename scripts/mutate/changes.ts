@@ -130,7 +130,7 @@ export const changes: readonly Change[] = [
   change('stove/times.ts', 'Math.max(1, learnt)', 'learnt'),
   change('safety/limits.ts', 'FRIDGE_C = 4', 'FRIDGE_C = 12'),
   change('bench/planSteps.ts', 'COMBINED_MIN = [1, 2]', 'COMBINED_MIN = [4, 8]'),
-  change('bench/planSteps.ts', 'push: [0.75, 1.5]', 'push: [3, 6]'),
+  change('sheet/machines.ts', 'push: [0.75, 1.5]', 'push: [3, 6]'),
   change('bench/planSteps.ts', 'lump: [30, 60]', 'lump: [5, 10]'),
   change('bench/planSteps.ts', 'return egg ? undefined : asked', 'return asked'),
   // The rack.
@@ -187,6 +187,14 @@ export const changes: readonly Change[] = [
   change('recipe/elements.ts', 'FARTHEST = 4', 'FARTHEST = 0'),
   change('recipe/elements.ts', "ingredient.gluten !== 'none'", "ingredient.gluten === 'strong'"),
   change('recipe/elements.ts', '!english.notMeant.has(', 'english.notMeant.has('),
+  // Through a press, by machine, and with egg.
+  change('sheet/pressRoute.ts', 'reading > wettest && reading - wettest > kneaded.low - reading', 'reading > wettest'),
+  change('sheet/pressRoute.ts', 'Math.max(crumb.high, dough.windows.extrude?.high ?? 0)', 'crumb.high'),
+  change('sheet/knownRows.ts', 'EGG_SOFTENS = 0.5', 'EGG_SOFTENS = 0.1'),
+  change('sheet/standing.ts', 'SAME_ON_BASE = 5', 'SAME_ON_BASE = 50'),
+  change('heat/kneading.ts', 'COLDEST_C = 4', 'COLDEST_C = -30'),
+  change('sheet/practice.ts', 'MEANT_HOT_C = 60', 'MEANT_HOT_C = 20'),
+  change('bench/jug.ts', "part === 'alkali' && weighedG > 0", "part === 'alkali' && weighedG > 1e9"),
   // The bench, and what is told of steps.
   change(
     'model/steps.ts',

@@ -1,4 +1,5 @@
 /** Egg, milk and purée are made up with the water of the first stop and poured with it as one: what is in the jug, and how much of it is water. All in g. */
+import { isEgg } from '../quantity/index.ts'
 import type { Plan, PlannedRow } from '../model/index.ts'
 import { asWeighed, waterTargets } from './bowl.ts'
 import type { BenchState } from './state.ts'
@@ -6,16 +7,26 @@ import type { BenchState } from './state.ts'
 /** Wetter than this it is poured, not strewn. Fraction of mass. */
 const LIQUID_WATER = 0.4
 
-type Weighed = Pick<PlannedRow, 'part' | 'water' | 'weighedG'>
+type Weighed = Pick<PlannedRow, 'part' | 'water' | 'weighedG' | 'ingredient'>
+
+const isWet = ({ part, water, weighedG }: Weighed): boolean => part === 'other' && water > LIQUID_WATER && weighedG > 0
+
+/** Strong alkali sets raw egg in lumps: with it, egg goes onto the flour. */
+export const eggApart = <R extends Weighed>(rows: readonly R[]): readonly R[] =>
+  rows.some(({ part, weighedG }) => part === 'alkali' && weighedG > 0)
+    ? rows.filter((row) => isWet(row) && isEgg(row.ingredient))
+    : []
 
 /** Poured with the water, and no water itself. */
-export const isMadeUp = ({ part, water, weighedG }: Weighed): boolean =>
-  part === 'other' && water > LIQUID_WATER && weighedG > 0
+export const madeUp = <R extends Weighed>(rows: readonly R[]): readonly R[] => {
+  const apart = eggApart(rows)
+  return rows.filter((row) => isWet(row) && !apart.includes(row))
+}
 
 /** Whether anything is poured: egg or milk may bring all the water there is. On a base they go in with it. */
 export const isPoured = (rows: readonly Weighed[]): boolean =>
   rows.some((row) => row.part === 'water' && row.weighedG > 0) ||
-  (rows.some(isMadeUp) && !rows.some(({ part }) => part === 'base'))
+  (madeUp(rows).length > 0 && !rows.some(({ part }) => part === 'base'))
 
 export interface Jug {
   /** Water for the first stop. */
@@ -28,9 +39,11 @@ export interface Jug {
 /** What stands in the jug of the first stop, as weighed or as planned. All in g. */
 export function jugOf(plan: Plan, state: Pick<BenchState, 'weighedG'>): Jug {
   const waterG = waterTargets(plan, state).startG
-  const others = plan.rows
-    .filter(isMadeUp)
-    .map((row) => ({ key: row.key, name: row.name, grams: asWeighed(plan, state, row) }))
+  const others = madeUp(plan.rows).map((row) => ({
+    key: row.key,
+    name: row.name,
+    grams: asWeighed(plan, state, row),
+  }))
   return { waterG, others, totalG: others.reduce((sum, { grams }) => sum + grams, waterG) }
 }
 

@@ -6,6 +6,7 @@ import {
   own,
   specOf,
   workedBy,
+  WORKERS,
   type Pace,
   type Plan,
   type PlannedStep,
@@ -66,14 +67,19 @@ export function kneading(
   return { by, minutes: step[by] ?? step.hand }
 }
 
-/** Who stirs a scald: a mixer where the dough can be kneaded in one. */
-export function scalding(
+/** Who mixes: the machine that kneads it, where one does; those who could. */
+export function mixing(
   { kneads, steps }: Pick<Plan, 'kneads' | 'steps'>,
-  { workedBy }: Pick<BenchState, 'workedBy'>,
-): { readonly by: 'hand' | 'mixer'; readonly canMixer: boolean } {
-  const canMixer = steps.some((step) => step.kind === 'knead' && step.mixer !== null)
-  return { by: canMixer && (workedBy ?? kneads) === 'mixer' ? 'mixer' : 'hand', canMixer }
+  { workedBy: chosen }: Pick<BenchState, 'workedBy'>,
+): { readonly by: Worker; readonly can: readonly Worker[] } {
+  const can = WORKERS.filter((by) => by === 'hand' || steps.some((step) => step.kind === 'knead' && step[by] !== null))
+  const wanted = chosen ?? kneads
+  return { by: can.includes(wanted) ? wanted : 'hand', can }
 }
+
+/** Heat of the water for whoever mixes, °C; null where none is poured. */
+export const waterNowC = (plan: Plan, state: Pick<BenchState, 'workedBy'>): number | null =>
+  plan.waterBy?.[mixing(plan, state).by] ?? plan.waterC
 
 const paceOf = (plan: Plan, state: BenchState): Pace => ({
   worker: state.workedBy ?? plan.kneads,

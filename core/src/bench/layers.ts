@@ -23,7 +23,13 @@ export function bowlLayers(plan: Plan, state: Pick<BenchState, 'weighedG' | 'pou
   })
   const wet = weighedWithWater(plan).map((row): BowlLayer => {
     const grams = asWeighed(plan, state, row)
-    return { key: row.key, name: row.name, kind: 'other', grams, isIn: state.pouredG > 0 }
+    return {
+      key: row.key,
+      name: row.name,
+      kind: 'other',
+      grams,
+      isIn: state.pouredG > 0 || state.done.includes('pour'),
+    }
   })
   const water: readonly BowlLayer[] = [
     { key: 'poured', name: 'water', kind: 'water', grams: state.pouredG, isIn: true },

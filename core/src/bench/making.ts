@@ -1,16 +1,21 @@
 /** What each step of the hands and machines works with, of the dough that is really there. */
 import type { FilledPieces, RolledSheetPlan } from '../geometry/index.ts'
 import { roundHalfUp } from '../formula/index.ts'
+import { judgeWindow } from '../match/index.ts'
 import {
   filledPieces,
+  forFlour,
   type Kitchen,
+  type Pressed,
+  type PressedAs,
   type PressPlan,
   pressPlan,
+  type PressTakes,
   type ShapeShare,
-  tableReading,
   type Worked,
 } from '../sheet/index.ts'
 import { benchPieces, bowlReading, waterTargets } from './bowl.ts'
+import { mixing } from './lanes.ts'
 import { LUMP_G, planSteps } from './planSteps.ts'
 import type { BenchState } from './state.ts'
 import type { KeptPress, Plan, PlannedStep, StepOf } from '../model/index.ts'
@@ -24,8 +29,10 @@ export interface PourGo {
 }
 
 /** Which go of the first stop is now. @example 400 g in two halves, 150 g poured → go 1 of 2, 50 g left */
-export function pourGo(plan: Plan, state: BenchState, { goes }: Pick<StepOf<'pour'>, 'goes'>): PourGo {
+export function pourGo(plan: Plan, state: BenchState, step: Pick<StepOf<'pour'>, 'goes'>): PourGo {
   const { startG } = waterTargets(plan, state)
+  // A blade is quicker than a second go.
+  const goes = mixing(plan, state).by === 'processor' ? [1] : step.goes
   const stepG = plan.scaleStepG
   let untilG = 0
   for (const [index, share] of goes.entries()) {
@@ -54,7 +61,8 @@ export interface Lumps {
 export function lumps(plan: Plan, state: BenchState): Lumps {
   const made = benchPieces(plan, state)
   const eachIsAPiece = plan.shape.blank.type === 'disc' || plan.steps.some((step) => step.kind === 'pull')
-  const count = eachIsAPiece ? made.pieces : (made.rope?.ropes ?? Math.ceil(made.usableG / LUMP_G))
+  const press = plan.steps.find((step): step is StepOf<'press'> => step.kind === 'press')?.press
+  const count = eachIsAPiece ? made.pieces : (made.rope?.ropes ?? Math.ceil(made.usableG / (press?.lumpG ?? LUMP_G)))
   const whole = Math.max(1, count)
   const eachG = made.usableG / whole
   return { count: whole, eachG, slackG: Math.max(plan.scaleStepG, LUMP_TOLERANCE * eachG) }
@@ -70,11 +78,45 @@ export const rolledSheetAtBench = (plan: Plan, state: BenchState): RolledSheetPl
 export const isCrumb = (steps: readonly PlannedStep[]): boolean =>
   steps.some((step) => step.kind === 'pour' && (step.how === 'thread' || step.how === 'sprinkle'))
 
+/** How a dough of these steps goes into a press; null for one that is scalded or rubbed, which has its own way. */
+export const pressedAs = (steps: readonly PlannedStep[]): PressedAs | null =>
+  isCrumb(steps)
+    ? 'crumb'
+    : steps.some((step) => step.kind === 'pour' && (step.how === 'rake' || step.how === 'fork'))
+      ? 'dough'
+      : null
+
+/** Kneaded, and through a press by balls. */
+export const pressedKneaded = ({ steps }: Pick<Plan, 'steps'>): boolean =>
+  steps.some(({ kind }) => kind === 'press') && pressedAs(steps) === 'dough'
+
+/** How it goes in, and how it suits the press of these steps. */
+function takes(steps: readonly PlannedStep[], press: KeptPress, reading: number): PressTakes | null {
+  const as = pressedAs(steps)
+  const window = as && press[as]
+  return window && { as, window, judged: judgeWindow(reading, window) }
+}
+
 /** Through the press of the plan; null without one. */
 export function pressAtBench(plan: Plan, state: BenchState, { press }: StepOf<'press'>): PressPlan | null {
   const doughG = benchPieces(plan, state).usableG
-  const reading = isCrumb(plan.steps) ? bowlReading(plan, state) : null
-  return press && pressPlan({ blank: plan.shape.blank, doughG }, plan.densityGPerCm3, reading, press)
+  return (
+    press &&
+    pressPlan(
+      { blank: plan.shape.blank, doughG },
+      plan.densityGPerCm3,
+      press,
+      takes(plan.steps, press, bowlReading(plan, state)),
+    )
+  )
+}
+
+/** How it went into its press, and where the bowl stood then, on the scale of the tables; null where it was not pressed. */
+export function pressedIn(plan: Plan, state: BenchState): Pressed | null {
+  const step = plan.steps.find((each): each is StepOf<'press'> => each.kind === 'press')
+  const as = pressedAs(plan.steps)
+  if (!step?.press || !as || !state.done.includes(step.id)) return null
+  return { press: step.press.id, as, reading: bowlReading(plan, state) }
 }
 
 /** The same of a sheet on paper, of so much of its dough. */
@@ -83,13 +125,15 @@ export const pressOnPaper = (
   { shape, doughG }: Pick<ShapeShare, 'shape' | 'doughG'>,
   press: KeptPress,
   kitchen: Kitchen,
-): PressPlan | null =>
-  pressPlan(
+): PressPlan | null => {
+  const forThis = forFlour(press, worked.flourShift)
+  return pressPlan(
     { blank: shape.blank, doughG },
     worked.batch.densityGPerCm3,
-    isCrumb(planSteps(worked, kitchen)) ? tableReading(worked) : null,
-    press,
+    forThis,
+    takes(planSteps({ ...worked, shape }, kitchen), forThis, worked.paper14),
   )
+}
 
 /** Of the pieces that were made, or will be. */
 export function fillingAtBench(plan: Plan, state: BenchState, step: StepOf<'fill'>, wallMm: number): FilledPieces {

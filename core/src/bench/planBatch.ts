@@ -1,4 +1,4 @@
-import type { Lot, Window, Plan, PlannedRow, Shape } from '../model/index.ts'
+import { shifted, type Lot, type Window, type Plan, type PlannedRow, type Shape } from '../model/index.ts'
 import { roundHalfUp } from '../formula/index.ts'
 import type { Pieces } from '../shape/index.ts'
 import {
@@ -33,13 +33,6 @@ function plannedRow(row: WorkedRow, { heldFlour }: Pick<Worked, 'heldFlour'>, { 
   }
 }
 
-/** The window as this flour wants it. */
-const shifted = ({ low, best, high }: Window, points: number): Window => ({
-  low: low + points,
-  best: best + points,
-  high: high + points,
-})
-
 /** How the usable dough is shared out; a sheet whose other shapes ask for more than there is gives all to its own. */
 function shares(
   worked: Worked,
@@ -51,10 +44,11 @@ function shares(
   return {
     share: main?.share ?? 1,
     own: main ?? null,
-    also: others.map(({ shape, cut, match, share }) => ({
+    also: others.map(({ shape, cut, match, share, for: what }) => ({
       id: shape.id,
       name: shape.name,
       share,
+      ...(what ? { for: what } : {}),
       own: {
         shape: plannedShape(worked, shape, cut, match.window, 1),
         cook: [...cookTimesOn(worked.sheet, shape, cut)],
@@ -77,6 +71,7 @@ const plannedShape = (
   pieceG: cut.pieceG,
   pieces: cut.pieces,
   share,
+  // As this flour wants it.
   window: control.by === 'base' ? window : shifted(window, flourShift),
 })
 
@@ -107,6 +102,7 @@ export function planBatch(worked: Worked, kitchen: Kitchen, at: string, formula:
       batches: worked.lot.n,
     },
     waterC: practice.waterC,
+    ...(practice.waterBy ? { waterBy: practice.waterBy } : {}),
     doughG: batch.doughG,
     densityGPerCm3: batch.densityGPerCm3,
     shape: plannedShape(worked, shape, own?.cut ?? cut, worked.match.window, share),
@@ -116,7 +112,7 @@ export function planBatch(worked: Worked, kitchen: Kitchen, at: string, formula:
       drink: dough.drinkMin,
     },
     steps: [...planSteps(worked, kitchen)],
-    kneads: kitchen.gear.kneads,
+    kneads: worked.practice.kneads,
     roomC: benchC(kitchen),
     pot: {
       litresPer100G: dough.pot.litresPer100G,

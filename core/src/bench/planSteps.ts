@@ -1,17 +1,23 @@
 /** From formula, family, method, school and machines to the steps of one batch. */
 import { temperMinutes } from '../heat/index.ts'
-import { specOf, type CourseStep, type Dough, type PlannedStep, type Shape, type StepOf } from '../model/index.ts'
+import { specOf, type CourseStep, type KeptPress, type PlannedStep, type Shape, type StepOf } from '../model/index.ts'
 import {
   airing,
   benchC,
   foldsFor,
+  forFlour,
   isCurdBased,
   isFilled,
   keepingOf,
   type Kitchen,
   rollerFor,
+  machineMin,
+  madeFor,
   pressFor,
+  pressRoute,
+  tableReading,
   scalded,
+  type PressRoute,
   type Worked,
   fillingOf,
 } from '../sheet/index.ts'
@@ -117,9 +123,11 @@ function goesOf({ worked }: Making, own: readonly number[]): number[] {
   return goes === 'once' ? [1] : shares(goes === 'thirds' ? [1, 1, 1] : own)
 }
 
+const rowsPoured = ({ rows }: Worked) => rows.map((row) => ({ ...row, ingredient: row.ingredient.id }))
+
 function pourSteps(making: Making, { how, goes }: Extract<CourseStep, { do: 'pour' }>): PlannedStep[] {
   const { worked } = making
-  if (!isPoured(worked.rows)) return []
+  if (!isPoured(rowsPoured(worked))) return []
   const hot = worked.water.totalG > 0 && (worked.practice.waterC ?? 0) >= SCALDS_C
   if (hot && how !== 'scald' && how !== 'beat')
     // Scalded it goes in at once, unless the school wants goes.
@@ -175,35 +183,14 @@ function numbering() {
   }
 }
 
-/**
- * As a press wants it: a dough that is else kneaded goes through a die as crumbs, by the course and the feel of the dough that
- * is made for it. Doughs that are crumbs already, or scalded, keep their own.
- */
-export function madeAs(dough: Dough, { blank }: Pick<Shape, 'blank'>, { doughs }: Pick<Kitchen, 'doughs'>): Dough {
-  const pours = dough.course.flatMap((step) => (step.do === 'pour' ? [step.how] : []))
-  const isOther = pours.some((how) => how !== 'thread' && how !== 'scald' && how !== 'sprinkle' && how !== 'rub')
-  if (blank.type !== 'die' || dough.control.by === 'base' || !isOther) return dough
-  const crumb = [...doughs.values()].find(({ course }) =>
-    course.some((step) => step.do === 'pour' && step.how === 'thread'),
-  )
-  if (!crumb) return dough
-  const { course, feel, kneadMin, mixerMin, restMin } = crumb
-  return { ...dough, course, feel, kneadMin, mixerMin, restMin }
-}
+/** How the dough of a sheet goes into its press as this shape; null for one with a way of its own, or not pressed. */
+const routeOf = (worked: Worked, shape: Shape, kitchen: Kitchen): PressRoute | null =>
+  pressRoute(worked.dough, shape, tableReading(worked), pressFor(worked.sheet, kitchen))
 
-/** Its blade tears a dough together within a minute; a minute more and it is warm and slack. Not for what is stirred, trodden or drawn. */
-const PROCESSOR_MIN: Readonly<Partial<Record<StepOf<'knead'>['how'], readonly [number, number]>>> = {
-  push: [0.75, 1.5],
-  press: [0.5, 1],
-  paddle: [0.5, 1],
-}
-
-const processorFor = (
-  how: StepOf<'knead'>['how'],
-  mixer: readonly [number, number] | null,
-): [number, number] | null => {
-  const span = mixer && PROCESSOR_MIN[how]
-  return span ? [...span] : null
+/** The press of a sheet, with what it takes of this flour. */
+function pressOf({ sheet, flourShift }: Worked, kitchen: Kitchen): KeptPress | null {
+  const press = pressFor(sheet, kitchen)
+  return press && forFlour(press, flourShift)
 }
 
 /** Until a batter is smooth, and no longer, min. */
@@ -214,7 +201,6 @@ function courseSteps(making: Making, rolled: boolean): readonly PlannedStep[] {
   const { sets } = making.worked.practice
   const nextId = numbering()
   const atMost = warmAtMost(making)
-  const mixer = dough.mixerMin[1] > 0 ? dough.mixerMin : null
   return dough.course.flatMap((each): readonly PlannedStep[] => {
     switch (each.do) {
       case 'prepare':
@@ -229,8 +215,6 @@ function courseSteps(making: Making, rolled: boolean): readonly PlannedStep[] {
         return [{ id: nextId('crumb'), kind: 'drink', minutes: each.minutes }]
       case 'knead': {
         const combined = each.how === 'beat' && sets.batter === 'combined'
-        const handOnly = combined || each.minutes || each.how === 'fold' || each.how === 'tread'
-        const byMachine = handOnly ? null : mixer
         return [
           {
             id: nextId('knead'),
@@ -240,8 +224,7 @@ function courseSteps(making: Making, rolled: boolean): readonly PlannedStep[] {
             hand: combined
               ? [...COMBINED_MIN]
               : (each.minutes ?? making.worked.sheet.asRead?.kneadMin ?? dough.kneadMin),
-            mixer: byMachine,
-            processor: processorFor(each.how, byMachine),
+            ...(combined ? { mixer: null, processor: null } : machineMin(each, dough)),
           },
         ]
       }
@@ -284,7 +267,12 @@ function shapingSteps({ worked, kitchen }: Making, shape: Shape): readonly Plann
   const formed: PlannedStep = { id: 'shape', kind: 'shape', perMin }
   const filling = isFilled(sheet, shape) ? fillingOf(sheet, shape) : null
   const fill: PlannedStep[] = filling ? [{ id: 'fill', kind: 'fill', ...filling }] : []
-  if (blank.type === 'die') return [{ id: 'press', kind: 'press', press: pressFor(sheet, kitchen.gear) }]
+  if (blank.type === 'die') {
+    const route = routeOf(worked, shape, kitchen)
+    const press: PlannedStep = { id: 'press', kind: 'press', press: pressOf(worked, kitchen) }
+    // Crumbs are fed as they lie; a dough goes in by balls or a lump.
+    return route?.as === 'crumb' ? [press] : [step('divide'), press]
+  }
   if (method === 'drop') return []
   if (method === 'pull') return [step('divide'), step('pull')]
   // A paste that was spread is stamped where it lies.
@@ -374,7 +362,7 @@ function prepareSteps(worked: Worked, wanted: (what: StepOf<'prepare'>['what']) 
 
 /** Every step of this sheet, in order. */
 export function planSteps(asked: Worked, kitchen: Kitchen): readonly PlannedStep[] {
-  const worked = { ...asked, dough: madeAs(asked.dough, asked.shape, kitchen) }
+  const worked = { ...asked, dough: madeFor(asked.dough, routeOf(asked, asked.shape, kitchen), kitchen.doughs) }
   const making = { worked, kitchen }
   const rolled = worked.shape.sheeted === true
   const steps: readonly PlannedStep[] = [
@@ -382,7 +370,7 @@ export function planSteps(asked: Worked, kitchen: Kitchen): readonly PlannedStep
     { id: 'flour', kind: 'flour' },
     // Milk is weighed cold, and simmers then.
     ...prepareSteps(worked, (what) => what === 'simmer'),
-    ...(isPoured(worked.rows) ? [{ id: 'water', kind: 'water' } as const] : []),
+    ...(isPoured(rowsPoured(worked)) ? [{ id: 'water', kind: 'water' } as const] : []),
     ...courseSteps(making, rolled),
     ...stepsAs(worked, worked.shape, kitchen),
   ]

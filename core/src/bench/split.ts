@@ -1,11 +1,8 @@
-/** A dough in two: the part carved off is a batch of its own, with all that happened before. */
+/** A dough in parts: what is taken off goes its own way, with all that happened before; its name, its feel and its ledger are the dough's. */
 import { specOf, type Batch, type BenchEvent, type Plan } from '../model/index.ts'
 import { shareOfLeft, usableDoughG } from './bowl.ts'
 import { activeEvents } from './history.ts'
 import type { BenchState } from './state.ts'
-
-const NAME_MAX = 120
-const SECOND = ', second part'
 
 /**
  * The other batch that a `split` event of this one makes: the same from the same event, so that redo finds it again. Null
@@ -20,14 +17,8 @@ export function carvedOff(batch: Batch, splitId: string): Batch | null {
     (event, index): BenchEvent => ({ ...event, id: `${split.other.slice(0, 40)}-${index + 1}` }),
   )
   const own = batch.plan.also.find(({ id }) => id === split.shape)?.own
-  const plan = own ? asOtherShape(batch.plan, own) : named(batch.plan, SECOND)
-  return { id: split.other, plan, events }
+  return { id: split.other, plan: own ? asOtherShape(batch.plan, own) : batch.plan, events }
 }
-
-const named = (plan: Plan, ending: string): Plan => ({
-  ...plan,
-  sheet: { ...plan.sheet, name: `${plan.sheet.name.slice(0, NAME_MAX - ending.length)}${ending}` },
-})
 
 /** The plan of a part that goes on as another shape: what was made is in common, what follows is its own. */
 function asOtherShape(plan: Plan, own: NonNullable<Plan['also'][number]['own']>): Plan {
@@ -36,7 +27,7 @@ function asOtherShape(plan: Plan, own: NonNullable<Plan['also'][number]['own']>)
     plan.steps.findIndex((step) => specOf(step).shapes),
   )
   return {
-    ...named(plan, `, ${own.shape.name}`.slice(0, 60)),
+    ...plan,
     shape: own.shape,
     also: [],
     minutes: { ...plan.minutes, cook: own.cook },
@@ -44,9 +35,27 @@ function asOtherShape(plan: Plan, own: NonNullable<Plan['also'][number]['own']>)
   }
 }
 
+/** The dough that this batch is a part of, and what for; null for a whole one, and for what stayed when a part was taken off. */
+export interface PartOfDough {
+  readonly batch: string
+  readonly for: string | null
+}
+export function partOfBatch(entries: readonly BenchEvent[]): PartOfDough | null {
+  const taken = entries.filter((event) => event.type === 'split' && event.part === 'taken').at(-1)
+  return taken?.type === 'split' ? { batch: taken.other, for: taken.for ?? null } : null
+}
+
+/** The dough as it was before the first part was taken off it, as its plan and its pours were. */
+export function beforeParts(entries: readonly BenchEvent[]): readonly BenchEvent[] {
+  const first = entries.findIndex(({ type }) => type === 'split')
+  return first < 0 ? entries : entries.slice(0, first)
+}
+
 export interface OtherShape {
   readonly shape: string
   readonly name: string
+  /** What it is for, where the sheet says so. */
+  readonly for: string | null
   readonly grams: number
   /** Of what is here now, what stays once it has gone. */
   readonly keeps: number
@@ -56,9 +65,9 @@ export interface OtherShape {
 export function stillHere(plan: Plan, state: BenchState): readonly OtherShape[] {
   return plan.also
     .filter(({ id, share }) => share > 0 && !state.gone.includes(id))
-    .map(({ id, name, share }) => {
+    .map(({ id, name, share, for: what = null }) => {
       const of = shareOfLeft(plan, state, share)
-      return { shape: id, name, grams: usableDoughG(plan, state) * of, keeps: 1 - of }
+      return { shape: id, name, for: what, grams: usableDoughG(plan, state) * of, keeps: 1 - of }
     })
 }
 

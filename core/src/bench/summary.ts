@@ -1,11 +1,13 @@
 /** A batch told in full for its page, and in a few figures for lists, searches and what its flour has taught. */
 import { own, type Batch, type BenchEvent, type Feel, type Finish, type Plan, type Verdict } from '../model/index.ts'
 import type { Taught } from '../lot/index.ts'
-import { lotKey, type Kitchen } from '../sheet/index.ts'
-import { bowlBasis14, bowlOnRule } from './bowl.ts'
+import { lotKey, type Kitchen, type Pressed, type Proven } from '../sheet/index.ts'
+import { benchPieces, bowlBasis14, bowlOnRule, bowlReading } from './bowl.ts'
+import { pressedIn, pressedKneaded } from './making.ts'
 import { corrections, replay } from './replay.ts'
 import { activeEvents } from './history.ts'
 import type { BenchState } from './state.ts'
+import { beforeParts, partOfBatch, type PartOfDough } from './split.ts'
 import type { RackTray } from './trays.ts'
 
 export interface BatchStory {
@@ -48,8 +50,16 @@ export interface BatchSummary extends Pick<BatchStory, 'id' | 'onRule' | 'lastFe
   readonly scaleStepG: number
   readonly end: 'closed' | 'abandoned' | null
   readonly verdict: Verdict | null
+  /** It was called right, though it may say nothing of its flour. */
+  readonly wasRight: boolean
+  /** A part of that dough, and what for; nothing of a whole one. */
+  readonly part?: PartOfDough & { readonly grams: number; readonly finish: Finish | null }
   /** What it says of its shape in the pot and on the rack; nothing where it says nothing. */
   readonly taught?: ShapeTaught
+  /** How wet it went through its press. */
+  readonly pressed?: Pressed
+  /** Where it stood when it was called right, and came out well. */
+  readonly proven?: Proven
   /** What is stored of it cannot be shown; it can be saved as a file. */
   readonly unreadable?: true
   /** What else it may be looked for by: what went in, where the flour stood, what was said of it. */
@@ -70,7 +80,7 @@ export interface ShapeTaught {
 }
 
 /** Raised when a summary holds something else than before: those kept in a browser are then made anew. */
-export const SUMMARY_VERSION = 6
+export const SUMMARY_VERSION = 7
 
 /**
  * The bowl as it was accepted: when it was last called right; or, where another word came after and was answered, as that answer
@@ -98,6 +108,8 @@ function accepted14(plan: Plan, state: BenchState): number | null {
 function thirstOf(plan: Plan, state: BenchState): number | null {
   const accepted = accepted14(plan, state)
   if (accepted === null || plan.control.by === 'base' || state.split?.part === 'taken') return null
+  // How soft it is kneaded for a press is the press's, and the maker's.
+  if (pressedKneaded(plan)) return null
   return state.verdict === 'poor' ? null : accepted - plan.shape.window.best
 }
 
@@ -134,6 +146,15 @@ export function storyOf({ id, plan, events }: Batch): BatchStory {
   }
 }
 
+/** What was called right and was good to eat stands where it stood, whatever the table says of it. */
+function provenBy(plan: Plan, state: BenchState): { proven?: Proven } {
+  const { verdict } = state
+  const bowl = acceptedBowl(state)
+  if (!bowl || (verdict !== 'good' && verdict !== 'very-good')) return {}
+  const fromBest = bowlReading(plan, { ...state, ...bowl }) - plan.shape.window.best
+  return { proven: { dough: plan.sheet.dough, shape: plan.shape.id, fromBest } }
+}
+
 /** A time in the pot counts where it was good to eat; a tray where the scale followed it. */
 function taughtOf(
   { shape, minutes }: Plan,
@@ -149,9 +170,11 @@ function taughtOf(
 
 /** What lists, learning and stock need of a batch, so that they need not read it whole. */
 export function summarise(batch: Batch): BatchSummary {
-  const { plan, state, onRule, lastFeel, thirst } = storyOf(batch)
+  const { plan, state, entries, onRule, lastFeel, thirst } = storyOf(batch)
+  const part = partOfBatch(entries)
   const { sheet } = plan
   const offSd = thirst === null ? 0 : offSdOf(plan, state)
+  const pressed = pressedIn(plan, state)
   return {
     id: batch.id,
     atMs: Date.parse(plan.at),
@@ -167,11 +190,15 @@ export function summarise(batch: Batch): BatchSummary {
     thirst,
     ...(offSd > 0 ? { offSd } : {}),
     ...(thirst !== null && state.counts !== null ? { counts: state.counts } : {}),
-    pouredG: state.pouredG,
+    pouredG: replay(plan, beforeParts(entries)).pouredG,
     scaleStepG: plan.scaleStepG,
     end: state.end?.how ?? null,
     verdict: state.verdict,
+    wasRight: acceptedBowl(state) !== null,
+    ...(part ? { part: { ...part, grams: benchPieces(plan, state).usableG, finish: state.finish } } : {}),
     ...taughtOf(plan, state),
+    ...(pressed ? { pressed } : {}),
+    ...provenBy(plan, state),
     words: [
       plan.store?.name ?? '',
       ...plan.rows.map((row) => row.name),
@@ -201,9 +228,20 @@ export const unreadableSummary = (id: string, name: string, atMs: number): Batch
   scaleStepG: 1,
   end: null,
   verdict: null,
+  wasRight: false,
   unreadable: true,
   words: '',
 })
+
+/** Batches that came out well, and ended. */
+export const provenWell = (batches: readonly Pick<BatchSummary, 'proven' | 'end'>[]): readonly Proven[] =>
+  batches.flatMap(({ proven, end }) => (proven && end === 'closed' ? [proven] : []))
+
+/** What went through presses and was not called poor: what each of them takes. */
+export const pressedWell = (
+  batches: readonly Pick<BatchSummary, 'pressed' | 'end' | 'verdict'>[],
+): readonly Pressed[] =>
+  batches.flatMap(({ pressed, end, verdict }) => (pressed && end === 'closed' && verdict !== 'poor' ? [pressed] : []))
 
 /** Observations of each flour's thirst, oldest first, by `lotKey`: what the next plan starts from. */
 export function thirstByLot(

@@ -1,5 +1,6 @@
 /** On which step each row goes on the scale: every row but the plain water, once. */
 import type { Plan, PlannedRow } from '../model/index.ts'
+import { eggApart } from './jug.ts'
 
 type Steps = Pick<Plan, 'rows' | 'steps'>
 
@@ -15,11 +16,14 @@ const inOrder = (rows: readonly PlannedRow[], ...parts: readonly PlannedRow['par
 /** The base and the flour, the salt that goes into it, and with nothing to pour, everything else too. */
 export const weighedFirst = (plan: Steps): readonly PlannedRow[] => {
   if (!makesWater(plan)) return inOrder(plan.rows, 'base', 'flour', 'alkali', 'salt', 'other')
-  return saltInFlour(plan) ? inOrder(plan.rows, 'base', 'flour', 'salt') : inOrder(plan.rows, 'base', 'flour')
+  const first = saltInFlour(plan) ? inOrder(plan.rows, 'base', 'flour', 'salt') : inOrder(plan.rows, 'base', 'flour')
+  return [...first, ...eggApart(plan.rows)]
 }
 
 /** What goes into the first stop. */
 export const weighedWithWater = (plan: Steps): readonly PlannedRow[] => {
   if (!makesWater(plan)) return []
-  return saltInFlour(plan) ? inOrder(plan.rows, 'alkali', 'other') : inOrder(plan.rows, 'alkali', 'salt', 'other')
+  const apart = eggApart(plan.rows)
+  const rows = plan.rows.filter((row) => !apart.includes(row))
+  return saltInFlour(plan) ? inOrder(rows, 'alkali', 'other') : inOrder(rows, 'alkali', 'salt', 'other')
 }

@@ -69,6 +69,8 @@ function kitchenOf({ gear, lots, ingredients: own, shapes: ownShapes, batches }:
       lots,
       todayMs: 0,
       thirst: thirstByLot(batches.map(summarise), doughTable(doughs)),
+      pressed: [],
+      proven: [],
     }
   )
 }

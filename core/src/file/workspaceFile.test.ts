@@ -23,6 +23,7 @@ import sample8 from '../../fixtures/workspace-8.harina.json'
 import sample9 from '../../fixtures/workspace-9.harina.json'
 import sample10 from '../../fixtures/workspace-10.harina.json'
 import sample11 from '../../fixtures/workspace-11.harina.json'
+import sample12 from '../../fixtures/workspace-12.harina.json'
 
 const AT = '2031-03-01T09:00:00+00:00'
 const worked = computeSheet(testSheet, testKitchen)
@@ -111,7 +112,7 @@ it('never throws, whatever it is given', () => {
 
 it('every version has a saved sample that still reads', () => {
   const samples: readonly unknown[] = [
-    ...[sample1, sample2, sample3, sample4, sample5, sample6, sample7, sample8, sample9, sample10, sample11],
+    ...[sample1, sample2, sample3, sample4, sample5, sample6, sample7, sample8, sample9, sample10, sample11, sample12],
   ]
   for (let version = 1; version <= FILE_VERSION; version += 1)
     expect(readWorkspaceFile(JSON.stringify(samples[version - 1]))).toMatchObject({ ok: true })

@@ -54,20 +54,13 @@ export interface WaterTemperature {
  * @example 385 g flour at 10.4 °C and 11.6 %, 142 g water, 9 °C of friction, target 34 °C → 41.5 °C
  */
 export function waterTemperature(request: WaterTemperatureRequest): WaterTemperature {
-  const { flourG, flourC, flourMoisture, waterG, others, frictionC, targetC, altitudeM, tapC, iceC } = request
-  const parts = [
-    { heat: flourG * heatCapacityJ(flourMoisture), celsius: flourC },
-    ...others.map((part) => ({ heat: part.grams * heatCapacityJ(part.water, part.fat), celsius: part.celsius })),
-  ]
+  const { waterG, frictionC, targetC, altitudeM, tapC, iceC } = request
+  const parts = heatsBeside(request)
   const mixedC = targetC - frictionC
   const waterHeat = waterG * WATER_J
   const waterC = mixedC + parts.reduce((sum, part) => sum + part.heat * (mixedC - part.celsius), 0) / waterHeat
   const boilC = boilingPointC(altitudeM)
   const feasible = waterC >= 0 && waterC <= boilC
-  const doughAt = (celsius: number) =>
-    (waterHeat * celsius + parts.reduce((sum, part) => sum + part.heat * part.celsius, 0)) /
-      (waterHeat + parts.reduce((sum, part) => sum + part.heat, 0)) +
-    frictionC
   const iceG =
     tapC !== undefined && tapC > waterC
       ? (waterHeat * (tapC - waterC)) / (WATER_J * tapC + MELTING_J_PER_G - ICE_J * iceC)
@@ -75,9 +68,24 @@ export function waterTemperature(request: WaterTemperatureRequest): WaterTempera
   return {
     waterC,
     feasible,
-    ...(feasible ? {} : { reachableC: doughAt(waterC < 0 ? 0 : boilC) }),
+    ...(feasible ? {} : { reachableC: kneadedC(request, waterC < 0 ? 0 : boilC) }),
     ...(iceG !== undefined && iceG <= waterG ? { iceG } : {}),
   }
+}
+
+type Mixed = Pick<WaterTemperatureRequest, 'flourG' | 'flourC' | 'flourMoisture' | 'waterG' | 'others' | 'frictionC'>
+
+/** What is in the bowl beside the water: its heat in J/K, and how warm it is. */
+const heatsBeside = ({ flourG, flourC, flourMoisture, others }: Mixed) => [
+  { heat: flourG * heatCapacityJ(flourMoisture), celsius: flourC },
+  ...others.map((part) => ({ heat: part.grams * heatCapacityJ(part.water, part.fat), celsius: part.celsius })),
+]
+
+/** How warm a dough is once it is kneaded, by the water that went in, °C: the way back of `waterTemperature`. */
+export function kneadedC(mixed: Mixed, waterC: number): number {
+  const all = [{ heat: mixed.waterG * WATER_J, celsius: waterC }, ...heatsBeside(mixed)]
+  const heat = all.reduce((sum, part) => sum + part.heat, 0)
+  return all.reduce((sum, part) => sum + part.heat * part.celsius, 0) / heat + mixed.frictionC
 }
 
 /** Cold and hot water that mix to a wanted temperature. Problems: `jugs-out-of-reach`. */

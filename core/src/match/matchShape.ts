@@ -34,9 +34,12 @@ export function windowFor(shape: Shape, dough: Dough): { window: Window; listed:
   return { window: dough.windows[shape.method] ?? wholeWindow(dough), listed: false }
 }
 
-/** How well a dough suits a shape; `reading` is on the scale of the dough's windows (`tableReading`). */
-export function matchShape(shape: Shape, dough: Dough, reading: number): ShapeMatch {
-  const { window, listed } = windowFor(shape, dough)
+/**
+ * How well a dough suits a shape; `reading` is on the scale of the dough's windows (`tableReading`). `instead`: a window that
+ * stands for the table's, as a press has for kneaded dough.
+ */
+export function matchShape(shape: Shape, dough: Dough, reading: number, instead: Window | null = null): ShapeMatch {
+  const { window, listed } = instead ? { window: instead, listed: true } : windowFor(shape, dough)
   const judged = judgeWindow(reading, window, nearBy(dough))
   const above = judged.outsideBy > 0
   const side = judged.outsideBy === 0 ? null : above === (dough.control.by === 'base') ? 'stiff' : 'soft'

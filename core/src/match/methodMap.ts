@@ -50,5 +50,7 @@ export const doughsHolding = (
     (dough) =>
       onOf(dough) === onOf(like) &&
       dough.flours.some((flour) => flours.has(flour)) &&
+      // A mixture is none without all of it: a wheat dough is no buckwheat.
+      (dough.mixture ?? []).every(({ flour }) => flours.has(flour)) &&
       Object.values(dough.windows).some(({ low, high }) => reading >= low && reading <= high),
   )

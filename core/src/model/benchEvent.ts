@@ -2,9 +2,10 @@
 import { z } from '../zod.ts'
 import { potSchema, rollerSchema } from './gearParts/index.ts'
 import { between, massG, minutes as anyMinutes, pieces, someG, someMinutes as minutes, whole } from './ranges.ts'
-import { FINISHES, WORKERS } from './steps.ts'
+import { FINISHES } from './steps.ts'
 import { trayLayoutSchema, spotSchema } from './tray.ts'
 import { idSchema, LONGEST_MS, nameSchema, noteSchema, timeSchema } from './text.ts'
+import { WORKERS } from './workers.ts'
 
 export const FEELS = ['crumbling', 'dry', 'right', 'tacky', 'sticky'] as const
 export const VERDICTS = ['poor', 'fair', 'good', 'very-good'] as const
@@ -63,6 +64,8 @@ export const benchEventSchema = z.lazy(() =>
       part: z.enum(['kept', 'taken']),
       /** What is taken goes on as this of the plan's other shapes. */
       shape: z.optional(idSchema),
+      /** What it is for: a friend, tomorrow, the freezer. */
+      for: z.optional(nameSchema),
     }),
     /** An entry was mistaken: its figure is this. */
     z.strictObject({ ...base, type: z.literal('amended'), of: idSchema, figure: massG }),

@@ -1,13 +1,15 @@
 /** What a batch runs with: a plan that never changes once it has begun. */
 import { z } from '../zod.ts'
 import { blankSchema } from './blank.ts'
+import { pressAt12 } from './gearParts/index.ts'
 import { each, figureOr, one, partOf, together, upgradesOf, type Loose, type Upgrade, type Upgrades } from './loose.ts'
 import { between, celsius, fraction, lengthMm, massG, minutes, pieces, reckoned, whole } from './ranges.ts'
 import { under, type Reference } from './reference.ts'
 import { sheetReferences, sheetSchema, sheetUpgrades } from './sheet.ts'
-import { plannedStepSchema, WORKERS } from './steps.ts'
+import { plannedStepSchema } from './steps.ts'
 import { idSchema, nameSchema, timeSchema } from './text.ts'
 import { spanSchema } from './window.ts'
+import { WORKERS } from './workers.ts'
 
 const plannedRowSchema = z.lazy(() =>
   z.strictObject({
@@ -79,6 +81,8 @@ export const planSchema = z.lazy(() =>
     }),
     /** Heat of the water; null where none is poured. */
     waterC: z.nullable(celsius),
+    /** The same by whoever works it, where that is not one. */
+    waterBy: z.optional(z.strictObject({ hand: celsius, mixer: celsius, processor: celsius })),
     doughG: massG,
     densityGPerCm3: between(0.1, 10),
     shape: plannedShapeSchema,
@@ -89,6 +93,8 @@ export const planSchema = z.lazy(() =>
           id: idSchema,
           name: nameSchema,
           share: fraction,
+          /** What that part is for. */
+          for: z.optional(nameSchema),
           own: z.optional(
             z.strictObject({
               shape: plannedShapeSchema,
@@ -233,7 +239,7 @@ function bodyBefore10(plan: Loose): Body {
 
 const step9to10: Upgrade = (step) => ({ ...step, kind: STEP_NAMES_10.get(step['kind']) ?? step['kind'] })
 
-/** 2: every blank, doughs on a base. 3: drops say how. 4: the batch's own steps. 5: how long it keeps, folds and belts. 6: processors, pots. 9: the pot is the kitchen's of the day. 10: names of steps. */
+/** 2: every blank, doughs on a base. 3: drops say how. 4: the batch's own steps. 5: how long it keeps, folds and belts. 6: processors, pots. 9: the pot is the kitchen's of the day. 10: names of steps. 12: what a press takes. */
 const ownUpgrades: Upgrades = {
   2: (plan) => ({
     ...plan,
@@ -261,6 +267,10 @@ const ownUpgrades: Upgrades = {
     return { ...plan, pot }
   },
   10: (plan) => ({ ...plan, body: bodyBefore10(plan), ...withSteps(plan, step9to10) }),
+  12: (plan) => ({
+    ...plan,
+    ...withSteps(plan, (step) => (step['kind'] === 'press' ? { ...step, press: one(step['press'], pressAt12) } : step)),
+  }),
 }
 export const planUpgrades = together(
   upgradesOf(sheetUpgrades, (upgrade) => (plan) => ({ ...plan, sheet: one(plan['sheet'], upgrade) })),

@@ -1,8 +1,9 @@
 /** A work sheet: all that a maker decides about one dough. Formulas keep one, the draft is one, a batch remembers one. */
 import { z } from '../zod.ts'
-import type { Upgrades } from './loose.ts'
+import { one, type Upgrades } from './loose.ts'
 import { between, fraction, someG as massSchema, someMinutes, whole } from './ranges.ts'
 import type { Reference } from './reference.ts'
+import { WORKERS } from './workers.ts'
 import { idSchema, nameSchema, noteSchema } from './text.ts'
 import { spanSchema } from './window.ts'
 
@@ -56,11 +57,13 @@ export const flourStateSchema = z.lazy(() =>
 
 /** Shapes of one dough beside the one it is for. */
 export const MOST_ALSO = 8
+/** `for`: a friend, tomorrow, the freezer. */
+const alsoFields = () => ({ shape: idSchema, for: z.optional(nameSchema) })
 export const alsoShapeSchema = z.lazy(() =>
   z.discriminatedUnion('by', [
-    z.strictObject({ shape: idSchema, by: z.literal('share'), percent: between(0.001, 100) }),
-    z.strictObject({ shape: idSchema, by: z.literal('count'), count: between(0.001, 1_000_000) }),
-    z.strictObject({ shape: idSchema, by: z.literal('grams'), grams: massSchema }),
+    z.strictObject({ ...alsoFields(), by: z.literal('share'), percent: between(0.001, 100) }),
+    z.strictObject({ ...alsoFields(), by: z.literal('count'), count: between(0.001, 1_000_000) }),
+    z.strictObject({ ...alsoFields(), by: z.literal('grams'), grams: massSchema }),
   ]),
 )
 
@@ -84,6 +87,8 @@ export const machinesSchema = z.lazy(() =>
     belt: z.boolean(),
     /** Folded and passed so often before it is thinned. */
     folds: z.nullable(whole(0, 12)),
+    /** Who mixes and kneads it; null is whoever does in Gear. */
+    kneads: z.nullable(z.enum(WORKERS)),
   }),
 )
 
@@ -142,7 +147,14 @@ export type FlourState = z.infer<typeof flourStateSchema>
 export type AlsoShape = z.infer<typeof alsoShapeSchema>
 export type Filling = z.infer<typeof fillingSchema>
 export type Machines = z.infer<typeof machinesSchema>
-export const usualMachines: Machines = { byPin: false, roller: null, press: null, belt: false, folds: null }
+export const usualMachines: Machines = {
+  byPin: false,
+  roller: null,
+  press: null,
+  belt: false,
+  folds: null,
+  kneads: null,
+}
 export type Sheet = z.infer<typeof sheetSchema>
 
 /** What a sheet names outside itself. Doughs and schools stand in the tables and are no records. */
@@ -157,9 +169,10 @@ export const sheetReferences = [
   { at: 'machines.press', to: 'press' },
 ] as const satisfies readonly Reference[]
 
-/** 2: heat of the water, schools, a vessel. 3: several shapes of one dough, a filling. 5: machines, skins kept empty. 7: rows typed in grams. */
+/** 2: heat of the water, schools, a vessel. 3: several shapes of one dough, a filling. 5: machines, skins kept empty. 7: rows typed in grams. 12: who works it. */
 export const sheetUpgrades: Upgrades = {
   2: (sheet) => ({ ...sheet, waterC: null, schools: {}, vessel: null }),
   3: (sheet) => ({ ...sheet, alsoShapes: [], filling: null }),
   5: (sheet) => ({ ...sheet, unfilled: false, machines: usualMachines }),
+  12: (sheet) => ({ ...sheet, machines: one(sheet['machines'], (machines) => ({ ...machines, kneads: null })) }),
 }

@@ -8,11 +8,8 @@ import { KNEADS, POURS, PREPARES } from './dough.ts'
 import { pressSchema, rollerSchema } from './gearParts/index.ts'
 import { between, celsius, lengthMm, pace, someG, someMinutes, whole } from './ranges.ts'
 import { idSchema, lineSchema, nameSchema } from './text.ts'
+import type { Worker } from './workers.ts'
 import { spanSchema } from './window.ts'
-
-/** By hand or by machine: a mixer with hook and paddle, a food processor with its blade. */
-export const WORKERS = ['hand', 'mixer', 'processor'] as const
-export type Worker = (typeof WORKERS)[number]
 
 /** Where in the work something can go wrong. */
 export const TROUBLE_STAGES = [

@@ -11,3 +11,10 @@ export const windowSchema = z.lazy(() =>
 export type Window = z.infer<typeof windowSchema>
 
 export const spanSchema = z.lazy(() => z.tuple([between(0, 100_000), between(0, 100_000)]))
+
+/** The same window, so many points higher. */
+export const shifted = ({ low, best, high }: Window, points: number): Window => ({
+  low: low + points,
+  best: best + points,
+  high: high + points,
+})

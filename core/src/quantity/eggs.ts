@@ -47,3 +47,8 @@ export function countedIn(id: string, group: string, egg: EggSize): Readonly<Rec
   if (group === 'salt') return { pinch: PINCH_G.salt }
   return group === 'seasoning' || group === 'colour' ? { pinch: PINCH_G.other } : {}
 }
+
+const EGG_ROWS = ['egg-whole', 'egg-yolk', 'egg-white'] as const
+
+/** Raw egg without its shell: counted by number, and kept out of alkali, which sets it. */
+export const isEgg = (id: string): id is (typeof EGG_ROWS)[number] => EGG_ROWS.some((egg) => egg === id)

@@ -14,7 +14,7 @@ import {
 import { compositionOf, densityGPerCm3 } from '../formula/index.ts'
 import { MOST_G, ownFlours, type Dough, type Grain, type Shape, type Sheet } from '../model/index.ts'
 import { doubtPoints, holdBackPoints, lessSure, lotFromHistory, taughtFor, unmet, type FlourLot } from '../lot/index.ts'
-import { asShape, matchShape, windowFor } from '../match/index.ts'
+import { asShape, windowFor } from '../match/index.ts'
 import { ok, problem, type Result } from '../result.ts'
 import { doughFor, piecesOf } from '../shape/index.ts'
 import { balanceOf } from './balance.ts'
@@ -23,11 +23,12 @@ import { keepingOf } from './keeping.ts'
 import { heldFlourShare } from './heldFlour.ts'
 import { isFilled } from './perishable.ts'
 import { lotKey, placeOf, type Kitchen } from './kitchen.ts'
-import { floursAsTheyStand, flourShift, knownRows, type Known } from './knownRows.ts'
+import { eggShift, floursAsTheyStand, flourShift, knownRows, type Known } from './knownRows.ts'
 import { mixRows, VOIDS, type Mix } from './mixRows.ts'
 import { portionG } from './portions.ts'
 import { practiceOf } from './practice.ts'
-import { tableReading, type Control, type Reckoned, type WaterPlan } from './reckoned.ts'
+import { matchFor } from './pressRoute.ts'
+import type { Control, Reckoned, WaterPlan } from './reckoned.ts'
 import { rollingFor } from './rollPlan.ts'
 import { sheetNotes, type SheetNote } from './sheetNotes.ts'
 import { asHeated } from './waterHeat.ts'
@@ -177,7 +178,9 @@ export function computeSheet(sheet: Sheet, kitchen: Kitchen): Result<Worked> {
   const { lot, learnedAt } = learnedLot(sheet, dough, known.value, kitchen)
   const { best } = windowFor(shape, dough).window
   const drinks = ownShift(dough, shape, kitchen)
-  const tableFor = (mix: readonly BatchRow[]) => best + flourShift(known.value, mix, drinks)
+  // Batters with egg have windows of their own.
+  const softens = (mix: readonly BatchRow[]) => (dough.family === 'batter' ? 0 : eggShift(known.value, mix))
+  const tableFor = (mix: readonly BatchRow[]) => best + flourShift(known.value, mix, drinks) + softens(mix)
   const mixed = mixRows(known.value, (asked14, mix) => unmet(asked14, tableFor(mix), lot.shift))
   if (!mixed.ok) return mixed
   const { rows, asked14, flourOnBase } = mixed.value
@@ -198,14 +201,14 @@ export function computeSheet(sheet: Sheet, kitchen: Kitchen): Result<Worked> {
   const { slope, moisture } = floursAsTheyStand(rows)
   const base = dough.control.by === 'base' ? dough.control.base : 'base'
   const control: Control = flourOnBase === null ? { by: 'hydration' } : { by: 'base', base, flourOnBase }
-  const shift = flourShift(known.value, rows, drinks)
+  const shift = flourShift(known.value, rows, drinks) + softens(rows)
   const practice = practiceOf(sheet, dough, shape, unheated, kitchen)
   const worked = unheated.map((row) => ({
     ...row,
     ingredient: asHeated(row.ingredient, practice.waterC, kitchen.ingredients),
   }))
   const holdsBack = practice.sets.holdBack ?? true
-  const match = matchShape(shape, dough, tableReading({ control, paper14, flourShift: shift }))
+  const match = matchFor(shape, { sheet, dough, control, paper14, flourShift: shift }, kitchen)
   // What goes on the scale is cut, not what was asked of it: the board then counts as the sheet does.
   const usableG = worked.reduce((sum, row) => sum + row.weighedG, 0) * (1 - sheet.lossPercent / 100)
   const cut = piecesOf(shape.blank, usableG, batch.densityGPerCm3, boardMm, rolling)
@@ -226,6 +229,7 @@ export function computeSheet(sheet: Sheet, kitchen: Kitchen): Result<Worked> {
     poured: { slope, offset: (slope - 1) * 100 },
     flourMoisture: moisture,
     flourShift: shift,
+    eggShift: softens(rows),
     match,
     usableG,
     cut,

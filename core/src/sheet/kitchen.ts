@@ -1,6 +1,8 @@
 import type { IngredientTable, Gear, Lot, Sheet, DoughTable, ShapeTable } from '../model/index.ts'
 import type { Taught } from '../lot/index.ts'
+import type { Pressed } from './pressRoute.ts'
 import type { School } from './school.ts'
+import type { Proven } from './standing.ts'
 
 /** Everything outside a work sheet that its figures depend on. */
 export interface Kitchen {
@@ -14,6 +16,10 @@ export interface Kitchen {
   readonly todayMs: number
   /** What past batches said of a flour, by `lotKey`; oldest first. */
   readonly thirst: ReadonlyMap<string, readonly Taught[]>
+  /** What went through presses and came out well. */
+  readonly pressed: readonly Pressed[]
+  /** Batches of one's own that came out well. */
+  readonly proven: readonly Proven[]
 }
 
 /**

@@ -1,18 +1,23 @@
 /** How this sheet is worked once the schools are settled: heat of the water, rest, salt in the pot, the share held back. */
-import { boilingPointC } from '../heat/index.ts'
+import { boilingPointC, heatCapacityJ, KNEADING_WARMS_C, warmsBy, waterByMachineC } from '../heat/index.ts'
 import { asShape } from '../match/index.ts'
-import type { Sheet, Dough, Shape } from '../model/index.ts'
+import type { Sheet, Dough, Shape, Worker } from '../model/index.ts'
 import { setsFor, type SchoolSets } from './school.ts'
 import { waterCFor } from './waterHeat.ts'
 import { limitsOf, spoilageOf, warmShare } from '../safety/index.ts'
 import { isCurdBased } from './perishable.ts'
 import { benchC, type Kitchen } from './kitchen.ts'
+import { workerFor } from './machines.ts'
 import type { WorkedRow } from './workedRow.ts'
 
 export interface Practice {
   readonly sets: SchoolSets
   /** Null where a dough takes no water. */
   readonly waterC: number | null
+  /** The same by whoever else works it: a machine warms the dough, so its water is cooler. */
+  readonly waterBy: Readonly<Record<Worker, number>> | null
+  /** Who mixes and kneads. */
+  readonly kneads: Worker
   readonly restMin: number
   readonly restCold: boolean
   /** The rest that a school or a recipe asks for, where this dough does not bear it; null where it is given. */
@@ -100,6 +105,26 @@ function atMostTheBoil(waterC: number | null, altitudeM: number): number | null 
   return waterC === null || waterC <= boilC + SAME_C ? waterC : Math.floor(boilC)
 }
 
+/** Water this hot is meant to cook, and no machine's warmth is taken out of it, °C. */
+const MEANT_HOT_C = 60
+
+/** The water by each way of kneading; a heat that was typed is everybody's. */
+function waterByWorker(
+  sheet: Sheet,
+  waterC: number | null,
+  rows: readonly WorkedRow[],
+  gear: Kitchen['gear'],
+): Practice['waterBy'] {
+  if (waterC === null) return null
+  if (sheet.waterC !== null || waterC >= MEANT_HOT_C) return { hand: waterC, mixer: waterC, processor: waterC }
+  const heatJ = (wanted: (row: WorkedRow) => boolean) =>
+    rows.reduce((sum, row) => (wanted(row) ? sum + row.grams * heatCapacityJ(row.water, row.ingredient.fat) : sum), 0)
+  const heats = { waterJ: heatJ(({ part }) => part === 'water'), othersJ: heatJ(({ part }) => part !== 'water') }
+  const by = (worker: Worker) =>
+    Math.round(waterByMachineC(waterC, warmsBy(gear, worker) - KNEADING_WARMS_C.hand.usual, heats))
+  return { hand: waterC, mixer: by('mixer'), processor: by('processor') }
+}
+
 export function practiceOf(
   sheet: Sheet,
   dough: Dough,
@@ -111,10 +136,15 @@ export function practiceOf(
   const sets = setsFor(schools, dough.family, gear.schools, sheet.schools)
   const asked = { ...restOf(dough, sets.rest), ...restAsRead(sheet) }
   const rest = safeRest(asked, dough, rows, benchC(kitchen))
+  const kneads = workerFor(sheet, dough, gear)
+  // What a shape needs no school takes from it.
+  const byHandC = sheet.waterC ?? asShape(shape, dough)?.waterC ?? waterCFor(dough, sets)
+  const waterBy = waterByWorker(sheet, atMostTheBoil(byHandC, gear.altitudeM), rows, gear)
   return {
     sets,
-    // What a shape needs no school takes from it.
-    waterC: atMostTheBoil(sheet.waterC ?? asShape(shape, dough)?.waterC ?? waterCFor(dough, sets), gear.altitudeM),
+    waterC: waterBy?.[kneads] ?? null,
+    waterBy,
+    kneads,
     ...rest,
     restAsked: notGiven(asked, rest, dough, rows, benchC(kitchen)),
     potSaltGPerL: asShape(shape, dough)?.potSaltGPerL ?? sets.potSaltGPerL ?? dough.pot.saltGPerL,

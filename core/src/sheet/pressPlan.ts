@@ -1,7 +1,8 @@
 /** A dough through a press: what the die makes of it, and when the barrel must rest. */
 import { extrude, type Extruded } from '../geometry/index.ts'
-import { judgeWindow, type Judgement } from '../match/index.ts'
-import type { KeptPress, Blank } from '../model/index.ts'
+import type { Judgement } from '../match/index.ts'
+import type { KeptPress, Blank, Window } from '../model/index.ts'
+import type { PressedAs } from './pressRoute.ts'
 
 export interface PressPlan extends Extruded {
   readonly outlets: number
@@ -11,16 +12,22 @@ export interface PressPlan extends Extruded {
   /** Pauses for a barrel that warms, and all of the run with them. */
   readonly rests: number
   readonly wholeMin: number
-  /** The dough against what the press takes as crumb; null for one that goes in as a dough, by a hand press. */
-  readonly crumb: Judgement | null
+  /** How it goes in, and how it suits the press; null for a dough that has a way of its own. */
+  readonly takes: PressTakes | null
 }
 
-/** Null for a shape that is not pressed through a die. `reading` as of `tableReading`; null for what is no crumb. */
+export interface PressTakes {
+  readonly as: PressedAs
+  readonly window: Window
+  readonly judged: Judgement
+}
+
+/** Null for a shape that is not pressed through a die. */
 export function pressPlan(
   { blank, doughG }: { readonly blank: Blank; readonly doughG: number },
   densityGPerCm3: number,
-  reading: number | null,
   press: KeptPress,
+  takes: PressTakes | null,
 ): PressPlan | null {
   if (blank.type !== 'die') return null
   const outlets = Math.max(1, Math.round(press.openAreaMm2 / blank.openAreaMm2))
@@ -47,6 +54,6 @@ export function pressPlan(
     firstDiscardG: press.firstDiscardG,
     rests,
     wholeMin: run.runMin + rests * press.restMin,
-    crumb: reading === null ? null : judgeWindow(reading, press.crumb),
+    takes,
   }
 }

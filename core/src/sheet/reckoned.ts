@@ -67,8 +67,10 @@ export interface Reckoned {
   readonly poured: PouredScale
   /** All flours together, fraction of mass, as they stand. */
   readonly flourMoisture: number
-  /** Points more water than the dough's own flour would want. */
+  /** Points more water than the dough's own flour would want, less what egg softens. */
   readonly flourShift: number
+  /** Points of it for egg: 0, or less. */
+  readonly eggShift: number
   readonly match: ShapeMatch
   /** The dough as weighed, less what is lost on the way, g. */
   readonly usableG: number

@@ -132,7 +132,10 @@ const bindersMost = ({ binderPercent }: Sheet['dough'], group: string): number |
   (group === 'starch' ? binderPercent?.potatoStarch?.high : group === 'egg' ? binderPercent?.eggYolk?.high : null) ??
   null
 
-function flourNotes({ dough, rows, shape, flourShift, practice }: Sheet, expectsGluten: boolean): SanityNote[] {
+function flourNotes(
+  { dough, rows, shape, flourShift, eggShift, practice }: Sheet,
+  expectsGluten: boolean,
+): SanityNote[] {
   const flours = rows.filter((row) => row.part === 'flour')
   const gluten = flours.reduce((sum, row) => sum + (row.ingredient.gluten === 'none' ? 0 : row.onFlour), 0)
   const isScalded = (practice.waterC ?? 0) >= SETS_STARCH_C
@@ -159,14 +162,13 @@ function flourNotes({ dough, rows, shape, flourShift, practice }: Sheet, expects
       : []
   })
   const onWater = dough.control.by === 'hydration'
+  const thirst = flourShift - eggShift
   return [
     ...(expectsGluten && needsGluten && onWater && gluten < GLUTEN_SHARE_PERCENT
       ? [{ code: 'no-gluten', severity: 'danger', percent: gluten } as const]
       : []),
     ...over,
-    ...(onWater && Math.abs(flourShift) >= 1
-      ? [{ code: 'thirsty-flour', severity: 'note', points: flourShift } as const]
-      : []),
+    ...(onWater && Math.abs(thirst) >= 1 ? [{ code: 'thirsty-flour', severity: 'note', points: thirst } as const] : []),
   ]
 }
 

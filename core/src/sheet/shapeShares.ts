@@ -1,12 +1,12 @@
 /** One dough, several shapes: what each takes of it. */
-import { matchShape, type ShapeMatch } from '../match/index.ts'
+import type { ShapeMatch } from '../match/index.ts'
 import { ok, problem, type Result } from '../result.ts'
 import { doughFor, piecesOf, type Pieces } from '../shape/index.ts'
 import { MOST_ALSO, type AlsoShape, type Shape } from '../model/index.ts'
 import type { Kitchen } from './kitchen.ts'
 import { type Worked } from './computeSheet.ts'
 import { cookTimesOn } from './cookTimes.ts'
-import { tableReading } from './reckoned.ts'
+import { matchFor } from './pressRoute.ts'
 import { rollingFor } from './rollPlan.ts'
 import { shapesFor } from './startSheet.ts'
 
@@ -15,6 +15,8 @@ export interface ShapeShare {
   readonly doughG: number
   readonly cut: Pieces
   readonly match: ShapeMatch
+  /** What this part is for. */
+  readonly for?: string
 }
 
 /**
@@ -30,7 +32,7 @@ export function shapeShares(worked: Worked, kitchen: Kitchen): Result<readonly S
     shape,
     doughG,
     cut: piecesOf(shape.blank, doughG, density, boardMm, rollingFor(rolled, shape, kitchen.gear)),
-    match: matchShape(shape, dough, tableReading(worked)),
+    match: matchFor(shape, worked, kitchen),
   })
   const others: ShapeShare[] = []
   for (const also of sheet.alsoShapes) {
@@ -44,7 +46,7 @@ export function shapeShares(worked: Worked, kitchen: Kitchen): Result<readonly S
         : also.by === 'count'
           ? doughFor(also.count, shape.blank, density, boardMm, rollingFor(rolled, shape, kitchen.gear))
           : also.grams
-    others.push(part(shape, doughG))
+    others.push({ ...part(shape, doughG), ...(also.for ? { for: also.for } : {}) })
   }
   const restG = usableG - others.reduce((sum, { doughG }) => sum + doughG, 0)
   return restG < -1e-6
@@ -83,14 +85,16 @@ export const amountOf = (also: AlsoShape): number =>
   also.by === 'share' ? also.percent : also.by === 'count' ? also.count : also.grams
 
 /** So much of it instead, in the unit it is given in; a share ends at all of the dough. */
-export function withAmount({ shape, by }: Pick<AlsoShape, 'shape' | 'by'>, amount: number): AlsoShape {
+export function withAmount({ by, ...also }: Pick<AlsoShape, 'shape' | 'by' | 'for'>, amount: number): AlsoShape {
+  const { shape } = also
+  const what = also.for === undefined ? { shape } : { shape, for: also.for }
   switch (by) {
     case 'share':
-      return { shape, by, percent: Math.min(100, amount) }
+      return { ...what, by, percent: Math.min(100, amount) }
     case 'count':
-      return { shape, by, count: amount }
+      return { ...what, by, count: amount }
     case 'grams':
-      return { shape, by, grams: amount }
+      return { ...what, by, grams: amount }
   }
 }
 
@@ -98,11 +102,15 @@ export function withAmount({ shape, by }: Pick<AlsoShape, 'shape' | 'by'>, amoun
  * The same dough said another way, so that a change of unit changes nothing else; at least 0.1 %, one piece, one gram.
  * @example 250 g of 1000 g → 25 %
  */
-export function givenBy({ shape, doughG, cut }: ShapeShare, by: AlsoShape['by'], usableG: number): AlsoShape {
+export function givenBy(
+  { shape, doughG, cut, for: what }: ShapeShare,
+  by: AlsoShape['by'],
+  usableG: number,
+): AlsoShape {
   const amount = {
     share: Math.max(0.1, Number(((100 * doughG) / usableG).toFixed(1))),
     count: Math.max(1, cut.pieces),
     grams: Math.max(1, Number(doughG.toFixed(0))),
   }
-  return withAmount({ shape: shape.id, by }, amount[by])
+  return withAmount({ shape: shape.id, by, ...(what ? { for: what } : {}) }, amount[by])
 }

@@ -25,25 +25,36 @@ export type StandingNote =
       /** Shapes of this dough that want it so, by name. */
       readonly suits: readonly string[]
     }
-  | { readonly code: 'proven'; readonly severity: 'note'; readonly by: number }
+  | { readonly code: 'proven'; readonly severity: 'note'; readonly by: number; readonly side: 'stiff' | 'soft' }
 
 /** Wider than any window of the table by this much it is another dough, or none. */
 const BEYOND_POINTS = 6
 /** Flour on a base is counted in larger steps. */
 const BEYOND_ON_BASE = 15
-/** Makers drop egg batter this loose through a coarse plane, and feed a mixer's press with egg dough this soft. Percent. */
-const PROVEN_BATTER_PERCENT = 90
-const PROVEN_PRESSED_PERCENT = 46
-/** So much of the flour in egg makes it an egg dough. Percent. */
-const EGG_DOUGH_PERCENT = 10
 const MOST_NAMED = 2
 
-/** Softer than its table, and made so by many: egg batter, and kneaded egg dough for a press. */
-function isProven({ dough, shape, rows }: Reckoned, reading: number): boolean {
-  const eggPercent = rows.reduce((sum, row) => sum + (row.ingredient.group === 'egg' ? row.onFlour : 0), 0)
-  if (eggPercent < EGG_DOUGH_PERCENT) return false
-  if (dough.family === 'batter') return reading <= PROVEN_BATTER_PERCENT
-  return shape.method === 'extrude' && reading <= PROVEN_PRESSED_PERCENT
+/** A batch of one's own that came out well. */
+export interface Proven {
+  readonly dough: string
+  /** Its shape, by identifier. */
+  readonly shape: string
+  /** Where it stood against the best of its window, on the dough's own scale. */
+  readonly fromBest: number
+}
+
+/** As near as this to what came out well it is the same dough; flour on a base is counted in larger steps. */
+const SAME_POINTS = 1.5
+const SAME_ON_BASE = 5
+
+/** Made so before by this maker's hands, in the same way, called right and good: the table does not know better. */
+function isProven({ dough, shape, match, control }: Reckoned, { proven, shapes }: Kitchen): boolean {
+  const near = control.by === 'base' ? SAME_ON_BASE : SAME_POINTS
+  return proven.some(
+    (batch) =>
+      batch.dough === dough.id &&
+      shapes.get(batch.shape)?.method === shape.method &&
+      Math.abs(batch.fromBest - match.fromBest) <= near,
+  )
 }
 
 export function standingNotes(worked: Reckoned, kitchen: Kitchen): readonly StandingNote[] {
@@ -51,7 +62,7 @@ export function standingNotes(worked: Reckoned, kitchen: Kitchen): readonly Stan
   if (match.side === null) return []
   const reading = tableReading(worked)
   const by = Math.abs(match.outsideBy)
-  if (match.side === 'soft' && isProven(worked, reading)) return [{ code: 'proven', severity: 'note', by }]
+  if (isProven(worked, kitchen)) return [{ code: 'proven', severity: 'note', by, side: match.side }]
   const { low, high } = wholeWindow(dough)
   const beyond = control.by === 'base' ? BEYOND_ON_BASE : BEYOND_POINTS
   if (reading < low - beyond || reading > high + beyond) {

@@ -16,6 +16,9 @@ const PLAIN: readonly (readonly [id: string, belowC: number])[] = [
 export const plainWaterAt = (celsius: number): string =>
   PLAIN.find(([, belowC]) => celsius < belowC)?.[0] ?? 'water-hot'
 
+/** Water and nothing else, whatever its heat or hardness. */
+export const isStillWater = (id: string): boolean => isWaterByHeat(id) || id === 'water-hard' || id === 'ice'
+
 export const isWaterByHeat = (id: string): boolean => PLAIN.some(([plain]) => plain === id)
 
 /** A plain water as the heat it is used at makes it, so that no name contradicts the sheet; all else as it is. */

@@ -26,6 +26,7 @@ export const counterPress = {
   lumpG: 6,
   openAreaMm2: 100,
   crumb: { low: 30, best: 33, high: 36 },
+  dough: null,
   runMin: 30,
   restMin: 15,
   firstDiscardG: 30,

@@ -10,9 +10,10 @@ import sample8 from '../../fixtures/workspace-8.harina.json'
 import sample9 from '../../fixtures/workspace-9.harina.json'
 import sample10 from '../../fixtures/workspace-10.harina.json'
 import sample11 from '../../fixtures/workspace-11.harina.json'
+import sample12 from '../../fixtures/workspace-12.harina.json'
 
 const samples: readonly unknown[] = [
-  ...[sample1, sample2, sample3, sample4, sample5, sample6, sample7, sample8, sample9, sample10, sample11],
+  ...[sample1, sample2, sample3, sample4, sample5, sample6, sample7, sample8, sample9, sample10, sample11, sample12],
 ]
 
 /** The same numbers for the same seed (mulberry32). */

@@ -115,6 +115,8 @@ export const testKitchen: Kitchen = {
   lots: [{ id: 'lot-a', name: 'A-1', ingredient: 'durum', note: '' }],
   todayMs: Date.parse('2031-03-01T00:00:00Z'),
   thirst: new Map(),
+  pressed: [],
+  proven: [],
 }
 
 /** The value, or the test ends here. */

@@ -26,6 +26,8 @@ export const wholeKitchen: Kitchen = {
   lots: [],
   todayMs: 0,
   thirst: new Map(),
+  pressed: [],
+  proven: [],
 }
 
 export function work(sheet: Sheet, kitchen: Kitchen = wholeKitchen): Worked {

@@ -11,10 +11,10 @@ import { useBenchHold } from '../state/benchLock.ts'
 import { recordTap } from '../state/bench.ts'
 import { freeSound, ring, soundIsHeld } from '../ui/sound.ts'
 import { useApp } from '../state/store.ts'
-import { timerCall } from '../words/index.ts'
+import { batchTitle, timerCall } from '../words/index.ts'
 
 const RING_EVERY_MS = 3000
-const callOf = (timer: NamedTimer) => `${timer.running.batch.plan.sheet.name}${timerCall(timer)}`
+const callOf = (timer: NamedTimer) => `${batchTitle(timer.running.batch)}${timerCall(timer)}`
 
 function useRinging(ringing: boolean, sound: boolean, first: NamedTimer | undefined): boolean {
   const [held, setHeld] = useState(false)

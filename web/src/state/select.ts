@@ -9,6 +9,8 @@ import {
   kinds,
   shapeTable,
   thirstByLot,
+  pressedWell,
+  provenWell,
   workspaceOf,
   type Batch,
   type BenchState,
@@ -52,16 +54,30 @@ const selectIngredientTable = createSelector([selectIngredients], (own) =>
 )
 const selectShapeTable = createSelector([selectOwnShapes], (own) => shapeTable([...tables().shapeRows, ...own]))
 const selectThirst = createSelector([selectEnded], (ended) => ended && thirstByLot(ended, tables().doughs))
+/** What went through presses, and what came out well. */
+const selectTried = createSelector(
+  [selectEnded],
+  (ended) => ended && { pressed: pressedWell(ended), proven: provenWell(ended) },
+)
 
 const selectToday = ({ clock }: AppState) => clock.todayMs
 
 /** The kitchen every figure is computed in: tables, gear, lots and what past batches have taught. Null until all of it is heard. */
 export const selectKitchen = createSelector(
-  [selectAllHeard, selectGear, selectLots, selectIngredientTable, selectShapeTable, selectThirst, selectToday],
-  (heard, gear, lots, ingredients, shapes, thirst, todayMs): Kitchen | null => {
-    if (!heard || !gear || !thirst) return null
+  [
+    selectAllHeard,
+    selectGear,
+    selectLots,
+    selectIngredientTable,
+    selectShapeTable,
+    selectThirst,
+    selectTried,
+    selectToday,
+  ],
+  (heard, gear, lots, ingredients, shapes, thirst, tried, todayMs): Kitchen | null => {
+    if (!heard || !gear || !thirst || !tried) return null
     const { doughs, schools } = tables()
-    return { doughs, shapes, schools, ingredients, gear, lots, thirst, todayMs }
+    return { doughs, shapes, schools, ingredients, gear, lots, thirst, ...tried, todayMs }
   },
 )
 

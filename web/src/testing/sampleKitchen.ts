@@ -13,6 +13,8 @@ export const sampleKitchen: Kitchen = {
   lots: sampleWorkspace.lots,
   todayMs: Date.parse('2031-03-01T00:00:00Z'),
   thirst: new Map(),
+  pressed: [],
+  proven: [],
 }
 
 const worked = computeSheet(sampleWorkspace.draft!.sheet, sampleKitchen)

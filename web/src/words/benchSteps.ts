@@ -67,10 +67,26 @@ const pourLeads: Readonly<Record<StepOf<'pour'>['how'], string>> = {
   scald: 'In a thread onto the flour, stirred with a stick. No hands in it yet.',
   beat: 'Beaten hard to a smooth paste first, then loosened.',
 }
-export const pourLead = (step: StepOf<'pour'>, by: Worker): string =>
-  step.how === 'scald' && by === 'mixer'
-    ? 'In a thread down the wall while the paddle turns slowly; stop once to scrape, until no dry flour is left.'
-    : pourLeads[step.how]
+type Pours = Partial<typeof pourLeads>
+const mixerPours: Pours = {
+  rake: 'Down the wall while the hook turns slowly; stop and scrape until no dry flour is left.',
+  fork: 'Down the wall while the hook turns slowly; stop and scrape until no dry flour is left.',
+  rub: 'In a thin stream while the paddle turns slowly, to even crumbs.',
+  sprinkle: 'In a thin stream while the paddle turns slowly, so that no crumb gets more than its share.',
+  scald: 'In a thread down the wall while the paddle turns slowly; stop once to scrape, until no dry flour is left.',
+  beat: 'The paddle beats it smooth first; then loosen it.',
+}
+const inProcessor =
+  'Pulse the dry things first, to mix them. Then through the tube in a thin stream, pulsing, within half a minute.'
+const processorPours: Pours = {
+  rake: inProcessor,
+  fork: inProcessor,
+  rub: inProcessor,
+  thread: inProcessor,
+  sprinkle: inProcessor,
+}
+const poursBy: Readonly<Record<Worker, Pours>> = { hand: pourLeads, mixer: mixerPours, processor: processorPours }
+export const pourLead = (step: StepOf<'pour'>, by: Worker): string => poursBy[by][step.how] ?? pourLeads[step.how]
 
 const kneadTitles: Readonly<Record<StepOf<'knead'>['how'], string>> = {
   push: 'Knead',
@@ -243,12 +259,16 @@ export const readyWord = ({ id, name }: StepOf<'ready'>['items'][number]): strin
 const PRESS_MINDS = 0.5
 
 /** How a dough suits a press. */
-export function crumbWords(crumb: PressPlan['crumb'], { name, crumb: window }: KeptPress): string {
-  if (!crumb) return 'It goes in as a dough, not as crumbs: a hand press or a ricer takes it, a screw does not.'
-  if (Math.abs(crumb.outsideBy) < PRESS_MINDS)
-    return 'The crumb is right for this press: a squeezed handful holds, and breaks when it is touched.'
-  const by = formatNumber(Math.abs(crumb.outsideBy), 1)
-  return `${name} takes crumb of ${formatNumber(window.low, 0)} to ${formatNumber(window.high, 0)} %: this is ${by} points too ${crumb.outsideBy < 0 ? 'dry, and strains it' : 'wet, and clogs it'}.`
+export function pressWords({ takes }: Pick<PressPlan, 'takes'>, { name, crumb, dough }: KeptPress): string {
+  if (!takes) return crumb || dough ? `Nothing is known yet of such a dough in ${name}.` : ''
+  const { as, window, judged } = takes
+  const kneaded = as === 'dough'
+  if (Math.abs(judged.outsideBy) < PRESS_MINDS)
+    return kneaded
+      ? 'Kneaded, it is right for this press: a ball keeps its shape and does not stick to the feed.'
+      : 'The crumb is right for this press: a squeezed handful holds, and breaks when it is touched.'
+  const by = formatNumber(Math.abs(judged.outsideBy), 1)
+  return `${name} takes ${kneaded ? 'kneaded dough' : 'crumb'} of ${formatNumber(window.low, 0)} to ${formatNumber(window.high, 0)} %: this is ${by} points too ${judged.outsideBy < 0 ? 'dry, and strains it' : 'wet, and clogs it'}.`
 }
 
 /** How this dough is felt. */

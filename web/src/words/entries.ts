@@ -1,6 +1,7 @@
 /** What an entry of a batch's book says. */
 import { formatNumber, type Addition, type BenchEvent, type Plan, type PlannedStep } from '@harina/core'
 import { format } from 'date-fns'
+import { liquidName } from './liquid.ts'
 import { counted } from './units.ts'
 import { feelWords, verdictWords } from './doughs.ts'
 import { workerWords } from './benchSteps.ts'
@@ -26,7 +27,7 @@ const entries: {
 } = {
   weighed: (event, { plan, grams }) =>
     `${plan.rows.find((row) => row.key === event.row)?.name ?? event.row}: ${grams(event.grams)}`,
-  poured: (event, { grams, moved }) => `${grams(event.grams)} of water in${moved(event, 'water')}`,
+  poured: (event, { plan, grams, moved }) => `${grams(event.grams)} of ${liquidName(plan)} in${moved(event, 'water')}`,
   'added-flour': (event, { grams, moved }) => `${grams(event.grams)} of flour in${moved(event, 'flour')}`,
   'jar-weighed': (event, { grams, moved }) => `the jar of board flour at ${grams(event.grams)}${moved(event, 'flour')}`,
   felt: (event) => `felt ${feelWords[event.feel]}`,
@@ -51,7 +52,11 @@ const entries: {
   'taken-on': () => 'taken on',
   split: (event, { plan }) => {
     const other = plan.also.find(({ id }) => id === event.shape)
-    return other ? `divided: ${other.name} goes on by itself` : `split: ${formatNumber(100 * event.keeps, 0)} % stay`
+    const what = event.for ? `, for ${event.for}` : ''
+    if (event.part === 'taken') return `a part of it taken off${what}`
+    return other
+      ? `divided: ${other.name} goes on by itself${what}`
+      : `split${what}: ${formatNumber(100 * event.keeps, 0)} % stay`
   },
   'core-measured': (event, { temperature }) => `${temperature(event.celsius)} in the middle of one`,
   'flour-counted': (event) => (event.counts ? 'counts for its flour' : 'does not count for its flour'),

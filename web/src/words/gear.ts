@@ -72,7 +72,7 @@ export const partWords: { readonly [P in GearPart]: PartWords<P> } = {
     add: 'Add a press',
     one: 'press',
     sentence:
-      '{flowKgPerH} kg an hour, fed {lumpG} at a time; room for {openAreaMm2} mm² of outlets. Crumb of {crumb} %. {heat}',
+      '{flowKgPerH} kg an hour, fed {lumpG} at a time; room for {openAreaMm2} mm² of outlets. It takes {crumb}, {dough}. {heat}',
     figures: { flowKgPerH: 'kilos an hour', lumpG: 'fed at a time', openAreaMm2: 'open area' },
     foot: 'Keep hands, hair and sleeves away from screw and rollers. Leave the guards on, and unplug it before cleaning. The maker’s manual comes first.',
   },

@@ -19,6 +19,8 @@ const kitchen: Kitchen = {
   gear: sampleWorkspace.gear!,
   lots: sampleWorkspace.lots,
   todayMs: 0,
+  pressed: [],
+  proven: [],
   thirst: new Map([
     [
       'lot-r34',
@@ -37,7 +39,7 @@ const every: readonly SheetNote[] = [
   { code: 'hydration-outside', severity: 'danger', low: 42, high: 56, by: 9, side: 'soft', suits: [] },
   { code: 'hydration-outside', severity: 'caution', low: 42, high: 56, by: 9, side: 'soft', suits: ['Pulled dough'] },
   { code: 'no-water-left', severity: 'caution', points: 4.1 },
-  { code: 'proven', severity: 'note', by: 5 },
+  { code: 'proven', severity: 'note', by: 5, side: 'soft' },
   { code: 'raw-soda', severity: 'caution', percent: 1.4 },
   { code: 'shape-outside', severity: 'note', by: 1.4, side: 'stiff', suits: [] },
   { code: 'shape-outside', severity: 'caution', by: 3.2, side: 'soft', suits: ['Dragged leaves'] },

@@ -56,12 +56,9 @@ const notes: {
     title: `No water to pour: ${formatNumber(note.points, 1)} points too many`,
     text: 'Egg, milk or purée bring all of it and more than you asked for. Take some of them out, or give more flour.',
   }),
-  proven: (note, { worked: { shape, dough } }) => ({
-    title: `${formatNumber(note.by, 1)} points softer than usual, and proven`,
-    text:
-      dough.family === 'batter'
-        ? 'Egg batter is dropped so through a coarse plane or from a spoon: thinner drops, more of them in the water.'
-        : `Kneaded egg dough goes so through a mixer’s press. Dust ${shape.name} as it comes out; it sticks to itself.`,
+  proven: (note) => ({
+    title: `${formatNumber(note.by, 1)} points ${note.side === 'soft' ? 'softer' : 'stiffer'} than usual, and proven`,
+    text: 'You have made it so before, called it right, and found it good.',
   }),
   'shape-unlisted': (_, { worked: { shape } }) => ({
     title: `${shape.name} is new to this dough`,

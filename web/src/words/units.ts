@@ -72,6 +72,10 @@ export const inGrams: Worded = worded(defaultUnits)
 export const counted = (count: number, one: string): string =>
   `${formatNumber(count, 0)} ${Math.round(count) === 1 ? one : `${one}s`}`
 
+/** How long it is kneaded: short spans in seconds. @example [0.75, 1.5] → 45 to 90 s */
+export const kneadSpan = ([low, high]: readonly [number, number]): string =>
+  high < 2 ? `${formatNumber(low * 60, 0)} to ${formatNumber(high * 60, 0)} s` : `${low} to ${high} min`
+
 /** Each once. The browser's own lists take a fresh page thirty milliseconds before they join a word. @example ['salt', 'alkali', 'egg'] → salt, alkali and egg */
 export function listed(words: readonly string[]): string {
   const all = [...new Set(words)]

@@ -1,4 +1,5 @@
 import { z } from '../../zod.ts'
+import { figureOr, partOf as partIn, type Loose } from '../loose.ts'
 import { between } from '../ranges.ts'
 import { someText } from '../text.ts'
 import { windowSchema } from '../window.ts'
@@ -21,14 +22,30 @@ const part = partOf({
     firstDiscardG: { unit: 'g', low: 0, high: 5000 },
   },
   more: () => ({
-    /** Water per 100 of flour that it takes as crumb. */
-    crumb: windowSchema,
+    /** Water per 100 of flour that it takes as crumb, and as a kneaded dough in balls or a lump; null where it does not. */
+    crumb: z.nullable(windowSchema),
+    dough: z.nullable(windowSchema),
     /** Before the barrel is too warm; null for one that stays cool. */
     runMin: z.nullable(between(1, 600)),
   }),
 })
 
 export const pressSchema = part.schema
+/** What takes a lump this large has no screw that crumbs could feed, g. */
+const LUMP_G = 100
+/** How much wetter than its crumb a screw takes kneaded balls, points; only small machines do. */
+const BALLS_OVER = 8
+const SMALL_KG_PER_H = 3
+
+/** Presses said only what they take as crumb. */
+export function pressAt12(press: Loose): Loose {
+  const crumb = partIn(press, 'crumb')
+  const [low, high] = [figureOr(crumb['low'], 30), figureOr(crumb['high'], 38)]
+  if (figureOr(press['lumpG'], 0) >= LUMP_G) return { ...press, crumb: null, dough: crumb }
+  const balls = { low: high, best: high + BALLS_OVER / 2, high: high + BALLS_OVER }
+  return { ...press, dough: low < high && figureOr(press['flowKgPerH'], 0) < SMALL_KG_PER_H ? balls : null }
+}
+
 /** A kind of press as the table describes it: where a maker starts from. */
 export const pressKindSchema = z.lazy(() => z.extend(part.object(), { note: someText }))
 

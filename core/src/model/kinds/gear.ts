@@ -1,9 +1,9 @@
 /** The kitchen a maker works in: places, vessels, machines, units and habits. There is one. */
 import { z } from '../../zod.ts'
-import { gearParts, type GearPart } from '../gearParts/index.ts'
+import { gearParts, pressAt12, type GearPart } from '../gearParts/index.ts'
 import { each, one, type Upgrades } from '../loose.ts'
 import { between } from '../ranges.ts'
-import { WORKERS } from '../steps.ts'
+import { WORKERS } from '../workers.ts'
 import { kindOf } from './kind.ts'
 import { idSchema, nameSchema, timeSchema } from '../text.ts'
 import { airAt11, usualCovers } from '../tray.ts'
@@ -44,6 +44,8 @@ export const gearSchema = z.lazy(() =>
   z.strictObject({
     id: z.literal('gear'),
     scaleStepG: between(0.01, 10),
+    /** Without a scale all is called in cups, spoons, eggs and pieces; alkali never is. */
+    hasScale: z.boolean(),
     boardMm: between(100, 3000),
     ...partLists(),
     /** How far mixing and kneading by this maker's machine or hand warms the dough, degrees. */
@@ -74,6 +76,7 @@ export type Gear = z.infer<typeof gearSchema>
 export const defaultGear: Gear = {
   id: 'gear',
   scaleStepG: 1,
+  hasScale: true,
   boardMm: 600,
   places: [
     { id: 'kitchen', name: 'Kitchen', temperatureC: 21, rhPercent: 60, air: 'still', night: null, guessed: true },
@@ -96,7 +99,7 @@ export const defaultGear: Gear = {
   scaleChecks: [],
 }
 
-/** 2: most of it. 3: presses. 4: who kneads, where the bench stands, when the scale was checked. 6: pots. 7: which eggs. 8: how the air moves, and the rings. 9: nights and covers. 11: which airs were only guessed. */
+/** 2: most of it. 3: presses. 4: who kneads, where the bench stands, when the scale was checked. 6: pots. 7: which eggs. 8: how the air moves, and the rings. 9: nights and covers. 11: which airs were only guessed. 12: kneaded dough for a press, no scale. */
 const upgrades: Upgrades = {
   2: (gear) => ({ ...defaultGear, ...gear }),
   3: (gear) => ({ ...gear, presses: [] }),
@@ -115,6 +118,7 @@ const upgrades: Upgrades = {
     readAs: [],
   }),
   11: (gear) => ({ ...gear, places: each(gear['places'], airAt11) }),
+  12: (gear) => ({ ...gear, hasScale: true, presses: each(gear['presses'], pressAt12) }),
 }
 
 export const gearKind = kindOf({

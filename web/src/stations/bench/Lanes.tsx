@@ -11,7 +11,7 @@ import { usePageTitle } from '../../ui/pageTitle.ts'
 import { useKeyIsTaken } from '../../ui/useKeyIsTaken.ts'
 import { useNow } from '../../ui/useNow.ts'
 import { useWidth } from '../../ui/useWidth.ts'
-import { callWords, stepName } from '../../words/index.ts'
+import { batchTitle, callWords, stepName } from '../../words/index.ts'
 
 const HOUR_MS = 3_600_000
 const SPAN_MS = 4 * HOUR_MS
@@ -104,7 +104,7 @@ function Lane({ calling, digit, nowMs, width }: { calling: Calling; digit: numbe
         <span className="flex items-baseline gap-4">
           <span className="min-w-0 truncate">
             <span className="figure mr-2 text-label text-second">{digit}</span>
-            <span className="head text-xl">{batch.plan.sheet.name}</span>
+            <span className="head text-xl">{batchTitle(batch)}</span>
           </span>
           {state.hands && <span className="small truncate">{state.hands.who}</span>}
           <span className={`figure ml-auto text-2xl whitespace-nowrap ${urgent ? 'font-semibold' : 'text-second'}`}>
@@ -141,7 +141,7 @@ export function Lanes({ batches }: { batches: readonly RunningBatch[] }) {
       <section aria-label="Next call" className="flex flex-wrap items-end gap-x-8 gap-y-2 border-b border-ink pb-4">
         <div className="min-w-0 flex-1">
           <h1 className="text-md text-second">Next</h1>
-          <p className="head truncate text-4xl leading-tight md:text-5xl">{first.running.batch.plan.sheet.name}</p>
+          <p className="head truncate text-4xl leading-tight md:text-5xl">{batchTitle(first.running.batch)}</p>
           <p className="figure text-3xl md:text-4xl">{callWords(first.call, nowMs)}</p>
         </div>
         <button type="button" className="action flex min-h-19 items-center gap-4 px-8 text-2xl" onClick={() => open()}>

@@ -12,7 +12,7 @@ import { speak } from '../../ui/voice.ts'
 import { useClock, useNow } from '../../ui/useNow.ts'
 import { useKeys } from '../../ui/useKeys.ts'
 import { usePhone } from '../../ui/usePhone.ts'
-import { callWords, stepName, timerName } from '../../words/index.ts'
+import { batchTitle, callWords, stepName, timerName } from '../../words/index.ts'
 import { useBench } from './view.tsx'
 import { WarmLeft } from './WarmLeft.tsx'
 
@@ -75,7 +75,7 @@ function Meanwhile() {
             {others.map(({ running: { batch }, call }) => (
               <li key={batch.id} className="border-b border-line">
                 <Link to={`/bench/${batch.id}`} className="flex min-h-12 items-center gap-3 hover:bg-ground">
-                  <span className="min-w-0 flex-1 truncate">{batch.plan.sheet.name}</span>
+                  <span className="min-w-0 flex-1 truncate">{batchTitle(batch)}</span>
                   <span
                     className={`figure text-xl whitespace-nowrap ${call.why === 'rings' || call.why === 'hands' ? 'font-semibold' : 'text-second'}`}
                   >
@@ -161,7 +161,7 @@ export function StepPage({ title, lead, action, second, onDigit, aside, children
   const { live, back, running, step, onTrouble } = useBench()
   const phone = usePhone()
   const heading = useFocusedTitle(`${running.batch.id} ${step.id}`)
-  usePageTitle(running.batch.plan.sheet.name, title)
+  usePageTitle(batchTitle(running.batch), title)
   const main: StepAction = live ? action : { label: 'Back to now', run: back }
   const waits = useClock((nowMs) => live && waitOf(running.batch.plan, running.state, step, nowMs) !== null)
   const spaceHeld = useStepKeys(main, waits, live ? onDigit : undefined)

@@ -1,11 +1,14 @@
-import { formatNumber, type Worked } from '@harina/core'
+import { formatNumber, kneadMinOf, workersFor, type Worked } from '@harina/core'
+import type { ReactNode } from 'react'
+import { Choice } from '../../ui/Choice.tsx'
 import { useUnits } from '../../ui/units.ts'
-import { aboutMinutes, restWords } from '../../words/index.ts'
+import { aboutMinutes, capital, liquidName, kneadSpan, restWords, workerWords } from '../../words/index.ts'
+import { useSheet } from './useSheet.ts'
 
-function Fact({ name, figure, note }: { name: string; figure: string; note: string }) {
+function Fact({ name, figure, note }: { name: ReactNode; figure: string; note: string }) {
   return (
     <div className="min-w-0">
-      <p className="small">{name}</p>
+      <div className="small">{name}</div>
       <p className="figure text-3xl leading-tight font-semibold">{figure}</p>
       <p className="line-clamp-2 text-sm leading-tight text-second">{note}</p>
     </div>
@@ -37,6 +40,8 @@ function PortionFact({ worked }: { worked: Worked }) {
 export function FootFacts({ worked }: { worked: Worked }) {
   const { cut, shape, dough, practice } = worked
   const { temperature, length, mass } = useUnits()
+  const { edit } = useSheet()
+  const workers = workersFor(dough)
   const water = dough.waterC.find(
     ({ fromC, toC }) => practice.waterC !== null && practice.waterC >= fromC && practice.waterC <= toC,
   )
@@ -58,11 +63,40 @@ export function FootFacts({ worked }: { worked: Worked }) {
           note={worked.control.by === 'base' ? 'the base brings all of it' : 'egg, milk or purée bring all of it'}
         />
       ) : (
-        <Fact name="Water" figure={`about ${temperature(practice.waterC)}`} note={water?.why ?? 'as you set it'} />
+        <Fact
+          name={capital(
+            liquidName({
+              rows: worked.rows.map((row) => ({ ...row, ingredient: row.ingredient.id, name: row.ingredient.name })),
+            }),
+          )}
+          figure={`about ${temperature(practice.waterC)}`}
+          note={
+            practice.kneads !== 'hand' && practice.waterC !== practice.waterBy?.hand
+              ? `cooler than by hand: ${workerWords[practice.kneads]} it warms`
+              : (water?.why ?? 'as you set it')
+          }
+        />
       )}
       <Fact
-        name="Knead, then rest"
-        figure={`${dough.kneadMin[0]} to ${dough.kneadMin[1]} min`}
+        name={
+          workers.length > 1 ? (
+            <>
+              Knead{' '}
+              <Choice
+                label="Who kneads this dough"
+                className="field small"
+                value={practice.kneads}
+                options={workers.map((by) => [by, workerWords[by]] as const)}
+                onChange={(by) => {
+                  if (by) edit((sheet) => ({ ...sheet, machines: { ...sheet.machines, kneads: by } }))
+                }}
+              />
+            </>
+          ) : (
+            'Knead, then rest'
+          )
+        }
+        figure={kneadSpan(kneadMinOf(dough, practice.kneads))}
         note={`rest ${restWords(practice)}, ${practice.restCold ? 'in the fridge' : 'covered'}${dough.restMin.low > 0 ? `; ${dough.restMin.low} min at least` : ''}`}
       />
       <Fact name="Cook, fresh" figure={aboutMinutes(worked.cookMin)} note={shape.doneSign} />

@@ -1,5 +1,5 @@
 /** Presses: what drives the die, how much it takes at a time, and when it must rest. */
-import type { Gear, KeptPress, PressKind } from '@harina/core'
+import type { Gear, KeptPress, PressKind, Window } from '@harina/core'
 import { nanoid } from 'nanoid'
 import { addPart } from '../../state/gear.ts'
 import { tables } from '../../state/tables.ts'
@@ -9,10 +9,15 @@ import { PartFigure, PartList } from './PartList.tsx'
 const fromKind = ({ note: _note, ...kind }: PressKind): KeptPress => ({ ...kind, id: nanoid() })
 
 /** The best crumb lies within its window, however that is typed. */
-const withBest = ({ crumb, ...press }: KeptPress): KeptPress => ({
+const withBest = ({ crumb, dough, ...press }: KeptPress): KeptPress => ({
   ...press,
-  crumb: { ...crumb, best: Math.min(Math.max(crumb.best, crumb.low), crumb.high) },
+  crumb: crumb && bestWithin(crumb),
+  dough: dough && bestWithin(dough),
 })
+const bestWithin = ({ low, best, high }: Window): Window => ({ low, best: Math.min(Math.max(best, low), high), high })
+
+/** Where a press begins that takes it so after all. */
+const BEGINS = { crumb: { low: 30, best: 33, high: 37 }, dough: { low: 38, best: 42, high: 46 } }
 
 const RESTS = { runMin: 20, restMin: 10 }
 
@@ -38,14 +43,34 @@ export function Presses({ gear }: { gear: Gear }) {
             onChange={(to) => change((now) => ({ ...now, ...set(to) }))}
           />
         )
-        const { crumb, runMin, restMin } = press
-        return {
-          crumb: (
+        const { runMin, restMin } = press
+        const takes = (as: 'crumb' | 'dough', words: string) => {
+          const window = press[as]
+          const set = (to: Window | null) => change((now) => ({ ...now, [as]: to }))
+          return window ? (
             <>
-              {figure('driest crumb', crumb.low, [0.1, crumb.high], (low) => ({ crumb: { ...crumb, low } }), 1)} to{' '}
-              {figure('wettest crumb', crumb.high, [crumb.low, 120], (high) => ({ crumb: { ...crumb, high } }), 1)}
+              {words} of{' '}
+              {figure(`driest ${words}`, window.low, [0.1, window.high], (low) => ({ [as]: { ...window, low } }), 1)} to{' '}
+              {figure(`wettest ${words}`, window.high, [window.low, 120], (high) => ({ [as]: { ...window, high } }), 1)}{' '}
+              %{' '}
+              <button
+                type="button"
+                className="quiet"
+                aria-label={`${press.name}: no ${words}`}
+                onClick={() => set(null)}
+              >
+                no
+              </button>
             </>
-          ),
+          ) : (
+            <button type="button" className="quiet" onClick={() => set(BEGINS[as])}>
+              no {words}
+            </button>
+          )
+        }
+        return {
+          crumb: takes('crumb', 'crumb'),
+          dough: takes('dough', 'kneaded dough'),
           heat:
             runMin === null ? (
               <button type="button" className="quiet" onClick={() => change((now) => ({ ...now, ...RESTS }))}>

@@ -211,7 +211,7 @@ it('a press begins as its kind, is put right, and rests only if it must', async 
   expect((await kept()).crumb).toEqual({ low: 36, best: 36, high: 38 })
   await typeInto('Press on a stand mixer, driest crumb', '40')
   await settle()
-  expect((await kept()).crumb.low).toBe(36)
+  expect((await kept()).crumb!.low).toBe(36)
   await press('It stays cool')
   expect(await kept()).toMatchObject({ runMin: null, restMin: 0 })
   await press('It needs rests')

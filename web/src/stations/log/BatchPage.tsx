@@ -1,5 +1,8 @@
 import {
   asWeighed,
+  beforeParts,
+  benchPieces,
+  partOfBatch,
   firstG,
   heldFlourG,
   formatNumber,
@@ -18,11 +21,12 @@ import {
   type BatchStory,
   type BenchAction,
   type BenchEvent,
+  type Finish,
   type PlannedRow,
 } from '@harina/core'
 import { format } from 'date-fns'
 import { useMemo, useState, type ReactNode } from 'react'
-import { useNavigate } from 'react-router'
+import { Link, useNavigate } from 'react-router'
 import { recordTap, undoEnded } from '../../state/bench.ts'
 import { draftOpened } from '../../state/draftSlice.ts'
 import { notify } from '../../state/notify.ts'
@@ -37,7 +41,8 @@ import { PhotoRow } from '../../ui/PhotoRow.tsx'
 import { useEntryWords } from '../../ui/useEntryWords.ts'
 import { UnlikeBatch } from '../../ui/UnlikeBatch.tsx'
 import { useUnits } from '../../ui/units.ts'
-import { spanOfMinutes, verdictWords, type Worded } from '../../words/index.ts'
+import { batchTitle, spanOfMinutes, verdictWords, type Worded } from '../../words/index.ts'
+import { useParts } from './parts.ts'
 import { Term } from '#web/ui/Term.tsx'
 
 /** The batch's sheet on paper again, from what was accepted. */
@@ -265,8 +270,70 @@ function piecesWeighed({ plan, state }: BatchStory, { mass }: Worded): string {
     : planned
 }
 
+/** What became of each part, one story: what stayed first. */
+function Parts({ batch: { id, plan, state } }: { batch: BatchStory }) {
+  const parts = useParts(id)
+  const { mass } = useUnits()
+  if (parts.length === 0) return null
+  return (
+    <section aria-label="Parts" className="border-t border-line pt-3">
+      <h2 className="head mb-1 text-lg">In parts</h2>
+      <ul>
+        <PartLine
+          name={plan.shape.name}
+          figures={[mass(benchPieces(plan, state).usableG, plan.scaleStepG), finishWords(state.finish)]}
+          verdict={state.verdict ? verdictWords[state.verdict] : ''}
+        />
+        {parts.map((part) => (
+          <PartLine
+            key={part.id}
+            to={part.isOpen ? `/bench/${part.id}` : `/log/${part.id}`}
+            name={part.for ? `${part.shape}, for ${part.for}` : part.shape}
+            figures={[mass(part.grams, plan.scaleStepG), finishWords(part.finish)]}
+            verdict={part.isOpen ? 'still at hand' : part.verdict ? verdictWords[part.verdict] : 'as the dough'}
+          />
+        ))}
+      </ul>
+    </section>
+  )
+}
+
+const finishWords = (finish: Finish | null): string =>
+  finish ? { cook: 'cooked', hold: 'chilled', freeze: 'frozen', dry: 'dried' }[finish] : ''
+
+function PartLine({
+  to,
+  name,
+  figures,
+  verdict,
+}: {
+  to?: string
+  name: string
+  figures: readonly string[]
+  verdict: string
+}) {
+  return (
+    <li className="flex min-h-10 items-baseline gap-4 border-b border-line py-1">
+      <span className="min-w-0 flex-1">
+        {to ? (
+          <Link to={to} className="underline">
+            {name}
+          </Link>
+        ) : (
+          name
+        )}
+      </span>
+      <span className="figure">{figures.filter(Boolean).join(', ')}</span>
+      <span className="small w-28 text-right">{verdict}</span>
+    </li>
+  )
+}
+
 export function BatchPage({ batch: whole }: { batch: Batch }) {
   const batch = useMemo(() => storyOf(whole), [whole])
+  const part = partOfBatch(batch.entries)
+  /** Planned against poured is the dough's, once: as it was before a part was taken off. */
+  const ofDough = useMemo(() => ({ ...batch, state: replay(batch.plan, beforeParts(batch.entries)) }), [batch])
   const { plan, state, thirst, corrections, onRule, basis14 } = batch
   const worded = useUnits()
   const photos = usePhotos(batch.id)
@@ -275,7 +342,16 @@ export function BatchPage({ batch: whole }: { batch: Batch }) {
   return (
     <article className="flex flex-col gap-4">
       <header>
-        <h1 className="head text-4xl leading-tight">{plan.sheet.name}</h1>
+        <h1 className="head text-4xl leading-tight">{batchTitle(whole)}</h1>
+        {part && (
+          <p className="mb-1">
+            A part of{' '}
+            <Link to={`/log/${part.batch}`} className="underline">
+              {plan.sheet.name}
+            </Link>
+            : what went in stands there.
+          </p>
+        )}
         <p className="text-second">
           {format(plan.at, 'EEEE d MMMM yyyy, HH:mm')} · {plan.shape.name}
           {plan.store &&
@@ -292,7 +368,15 @@ export function BatchPage({ batch: whole }: { batch: Batch }) {
       <div className="grid grid-cols-2 gap-x-6 gap-y-3 border-y border-line py-3 md:grid-cols-5">
         <Fact
           label="Verdict"
-          figure={state.verdict ? verdictWords[state.verdict] : state.end?.how === 'abandoned' ? 'given up' : 'none'}
+          figure={
+            state.verdict
+              ? verdictWords[state.verdict]
+              : state.end?.how === 'abandoned'
+                ? 'given up'
+                : part
+                  ? 'as the dough'
+                  : 'none'
+          }
         />
         {plan.control.by === 'base' ? (
           <Fact
@@ -303,8 +387,10 @@ export function BatchPage({ batch: whole }: { batch: Batch }) {
         ) : (
           <Fact
             label={<Term of="include past batches">This flour</Term>}
-            figure={thirst === null ? 'not said' : `${formatPoints(thirst)} points`}
-            note={thirst === null ? 'says nothing of it' : 'against the table, 14 % flour'}
+            figure={part ? 'its dough' : thirst === null ? 'not said' : `${formatPoints(thirst)} points`}
+            note={
+              part ? 'tells of the flour' : thirst === null ? 'says nothing of it' : 'against the table, 14 % flour'
+            }
           />
         )}
         <Fact
@@ -338,10 +424,11 @@ export function BatchPage({ batch: whole }: { batch: Batch }) {
           }
         />
       </div>
+      <Parts batch={batch} />
       {far && <UnlikeBatch taught={far} />}
       {photos.length > 0 && <PhotoRow photos={photos} plan={plan} />}
       <div className="grid items-start gap-x-8 gap-y-4 md:grid-cols-2">
-        <PlannedRows batch={batch} />
+        {part ? <div /> : <PlannedRows batch={ofDough} />}
         <Story batch={batch} />
       </div>
       {state.end?.how === 'closed' && <OneLineMore batch={whole} />}

@@ -14,7 +14,8 @@ import { useWholeBatch } from '../../state/useStored.ts'
 import { useUnits } from '../../ui/units.ts'
 import { BatchPage, StartNext } from './BatchPage.tsx'
 import { findBatches } from './findBatches.ts'
-import { keptWhere, verdictWords } from '../../words/index.ts'
+import { batchTitle, keptWhere, verdictWords } from '../../words/index.ts'
+import { underTheirDough, type InList } from './parts.ts'
 import { keptUntilWords } from './kept.ts'
 
 const countWords = (found: number, all: number): string => {
@@ -22,21 +23,21 @@ const countWords = (found: number, all: number): string => {
   return found === all ? batches : `${found} of ${batches}`
 }
 
-function endWords({ end, verdict, unreadable }: BatchSummary): string {
+function endWords({ batch: { end, unreadable }, verdict }: InList): string {
   if (unreadable) return 'cannot be read'
   if (end === 'abandoned') return 'given up'
   return verdict ? verdictWords[verdict] : 'no verdict'
 }
 
 /** What the batch says of its flour; a dough on a base says nothing, its water comes with the base. */
-function thirstWords({ onBase, thirst, unreadable }: BatchSummary): string {
-  if (onBase || unreadable) return ''
+function thirstWords({ onBase, thirst, unreadable, wasRight }: BatchSummary): string {
+  if (onBase || unreadable || (thirst === null && wasRight)) return ''
   return thirst === null ? 'never right · ' : `${formatPoints(thirst)} points · `
 }
 
 const ROW = 72
 
-function List({ batches, chosen }: { batches: readonly BatchSummary[]; chosen: string | undefined }) {
+function List({ batches, chosen }: { batches: readonly InList[]; chosen: string | undefined }) {
   const kitchen = useKitchen()
   const { mass } = useUnits()
   const frame = useRef<HTMLDivElement>(null)
@@ -50,33 +51,38 @@ function List({ batches, chosen }: { batches: readonly BatchSummary[]; chosen: s
     <div ref={frame} tabIndex={0} role="region" aria-label="Batches" className="min-h-40 flex-1 overflow-y-auto">
       <ul className="relative" style={{ height: rows.getTotalSize() }}>
         {rows.getVirtualItems().map(({ index, start }) => {
-          const batch = batches[index]
-          if (!batch) return null
+          const row = batches[index]
+          if (!row) return null
+          const { batch, under } = row
           return (
             <li key={batch.id} className="absolute inset-x-0" style={{ top: start, height: ROW }}>
               <Link
                 to={`/log/${batch.id}`}
                 aria-current={batch.id === chosen ? 'true' : undefined}
-                className={`flex h-full items-center gap-3 border-b border-l-5 border-b-line pr-2 pl-2 ${batch.id === chosen ? 'border-l-semolina bg-ground' : 'border-l-transparent hover:bg-ground'}`}
+                className={`flex h-full items-center gap-3 border-b border-l-5 border-b-line pr-2 ${under ? 'pl-10' : 'pl-2'} ${batch.id === chosen ? 'border-l-semolina bg-ground' : 'border-l-transparent hover:bg-ground'}`}
               >
-                <FamilyMark family={familyOf(kitchen, batch.dough)} size={18} />
+                {!under && <FamilyMark family={familyOf(kitchen, batch.dough)} size={18} />}
                 <span className="min-w-0 flex-1 leading-tight">
-                  <span className="head block truncate text-md">{batch.name}</span>
+                  <span className="head block truncate text-md">
+                    {under ? (batch.part?.for ? `for ${batch.part.for}` : batch.shape) : batch.name}
+                  </span>
                   <span className="small block truncate">
-                    {format(batch.atMs, 'EEE d MMM')} · {batch.shape}
+                    {under ? 'a part of it' : format(batch.atMs, 'EEE d MMM')} · {batch.shape}
                   </span>
                 </span>
                 <span className="text-right leading-tight">
                   <span className="figure block text-md font-semibold">
                     {batch.unreadable
                       ? ''
-                      : batch.onBase
-                        ? `${formatPercent(batch.onRule)} flour`
-                        : `${mass(batch.pouredG, batch.scaleStepG)} water`}
+                      : batch.part
+                        ? mass(batch.part.grams, batch.scaleStepG)
+                        : batch.onBase
+                          ? `${formatPercent(batch.onRule)} flour`
+                          : `${mass(batch.pouredG, batch.scaleStepG)} poured`}
                   </span>
                   <span className="small">
-                    {thirstWords(batch)}
-                    {endWords(batch)}
+                    {batch.part ? '' : thirstWords(batch)}
+                    {endWords(row)}
                   </span>
                 </span>
               </Link>
@@ -103,7 +109,7 @@ function Kept({ batches }: { batches: readonly RunningBatch[] }) {
               className="flex min-h-12 items-center gap-3 border-t border-line py-1 pr-2 hover:bg-ground"
             >
               <span className="min-w-0 flex-1 leading-tight">
-                <span className="head block truncate text-md">{batch.plan.sheet.name}</span>
+                <span className="head block truncate text-md">{batchTitle(batch)}</span>
                 <span className="small block truncate">
                   {batch.plan.shape.name} · {step && keptWhere(step)}
                 </span>
@@ -134,7 +140,8 @@ export default function LogStation() {
   const kept = useKept()
   const [query, setQuery] = useState('')
   const found = useMemo(() => (batches ? findBatches(batches, query) : []), [batches, query])
-  const chosen = batchId ?? found[0]?.id
+  const listed = useMemo(() => underTheirDough(found, batches ?? []), [found, batches])
+  const chosen = batchId ?? listed[0]?.batch.id
   const opened = useWholeBatch(chosen)
   usePageTitle(opened?.is === 'whole' ? opened.batch.plan.sheet.name : undefined, 'Log')
   return (
@@ -181,7 +188,7 @@ export default function LogStation() {
               {batches && found.length === 0 && (
                 <p className="py-6">No batch has all of these words. Try fewer, or a month.</p>
               )}
-              <List batches={found} chosen={chosen} />
+              <List batches={listed} chosen={chosen} />
               {batches && <p className="small border-t border-line pt-1">{countWords(found.length, batches.length)}</p>}
             </section>
             <div

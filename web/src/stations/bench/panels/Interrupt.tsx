@@ -19,7 +19,7 @@ import { SidePanel } from '#web/ui/SidePanel.tsx'
 import { useRunningBatches, type RunningBatch } from '#web/state/select.ts'
 import { useKitchen } from '#web/state/select.ts'
 import { useUnits } from '#web/ui/units.ts'
-import { counted, hoursWords } from '#web/words/index.ts'
+import { counted, hoursWords, PART_FOR } from '#web/words/index.ts'
 import { useBench } from '../view.tsx'
 import { useDoughLeft } from '../WarmLeft.tsx'
 
@@ -166,19 +166,35 @@ function SplitOff({ onDone }: { onDone: () => void }) {
   const wholeG = benchPieces(plan, state).usableG
   const [grams, setGrams] = useState<number | null>(null)
   const keeps = grams === null ? 0 : 1 - grams / wholeG
+  const [what, setWhat] = useState('')
   // One part, however often the same press comes.
   const [other] = useState(() => nanoid())
   const possible = grams !== null && keeps > 0.01 && keeps < 0.99
   if (!isMixed(running)) return null
   const split = async () => {
-    if (!(await recordTap(batch, { type: 'split', keeps, other, part: 'kept' }))) return
-    notify('It is two batches now', {
-      description: 'The part carved off is beside it in the strip, with all it has behind it.',
+    const split = { type: 'split', keeps, other, part: 'kept', ...(what.trim() ? { for: what.trim() } : {}) } as const
+    if (!(await recordTap(batch, split))) return
+    notify('It is in two parts now', {
+      description: 'The part taken off is beside it in the strip, with all it has behind it.',
     })
     onDone()
   }
   return (
     <Way title="Split it">
+      <div className="mb-2 flex flex-wrap items-end gap-2">
+        {PART_FOR.map((each) => (
+          <button
+            key={each}
+            type="button"
+            aria-pressed={what === each}
+            className="press min-h-11"
+            onClick={() => setWhat(what === each ? '' : each)}
+          >
+            {each}
+          </button>
+        ))}
+        <Words label="what for, if you like" value={what} onChange={(value) => setWhat(value.slice(0, 60))} />
+      </div>
       <div className="flex flex-wrap items-end gap-3">
         <span className="flex-1 leading-snug">
           Of {mass(wholeG, plan.scaleStepG)} carve off{' '}
@@ -192,7 +208,7 @@ function SplitOff({ onDone }: { onDone: () => void }) {
             className="text-3xl font-semibold"
             onChange={setGrams}
           />{' '}
-          {units.mass} as a batch of its own.
+          {units.mass} as a part of its own.
         </span>
         <button type="button" className="press min-h-11" disabled={!possible} onClick={() => void split()}>
           Split

@@ -1,7 +1,7 @@
-import { formatPercent, formatPoints, type CorrectionStep, type Feel, type Suggestion } from '@harina/core'
+import { formatPercent, formatPoints, type CorrectionStep, type Feel, type Plan, type Suggestion } from '@harina/core'
 import { useUnits } from '#web/ui/units.ts'
 import { Note, useBench } from '../view.tsx'
-import { counted, measureWords, type Worded } from '#web/words/index.ts'
+import { counted, measureWords, whatWords, type Worded } from '#web/words/index.ts'
 
 function waitWhy(why: 'drinking' | 'chasing', feel: Feel | null, isBatter: boolean): string {
   if (why === 'chasing') return 'Water and flour are running after each other. Cover it, then judge once more.'
@@ -13,13 +13,14 @@ function waitWhy(why: 'drinking' | 'chasing', feel: Feel | null, isBatter: boole
 }
 
 /** Small steps are told in tenths, whatever the scale: a spray is 0.7 g. */
-export const stepGrams = ({ grams, what }: CorrectionStep, { mass }: Worded): string =>
-  `${mass(grams, grams < 3 || grams % 1 !== 0 ? 0.1 : 1)} ${what}`
+export const stepGrams = ({ grams, what }: CorrectionStep, { mass }: Worded, plan: Plan): string =>
+  `${mass(grams, grams < 3 || grams % 1 !== 0 ? 0.1 : 1)} ${whatWords(what, plan)}`
 
 function StepNote({ step }: { step: CorrectionStep }) {
   const worded = useUnits()
+  const { plan } = useBench().running.batch
   return (
-    <Note title={`${stepGrams(step, worded)}: ${measureWords(step.measure)}`}>
+    <Note title={`${stepGrams(step, worded, plan)}: ${measureWords(step.measure)}`}>
       {/* Water on a base moves no flour. */}
       {Math.abs(step.to - step.from) >= 0.05 &&
         `Moves it ${formatPoints(step.to - step.from)} points, ${formatPercent(step.from)} to ${formatPercent(step.to)} %.`}

@@ -38,7 +38,7 @@ export function FeelAgain() {
               className="press min-h-14 self-start px-5"
               onClick={() => void recordTap(batch, additionOf(plan, state, step.what, step.grams))}
             >
-              Add {stepGrams(step, worded)}
+              Add {stepGrams(step, worded, running.batch.plan)}
               {suggestion?.wait ? ' anyway' : ''}
             </button>
           )}

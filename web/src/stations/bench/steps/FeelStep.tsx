@@ -28,7 +28,7 @@ function useAnswers(
   }
   const step = suggestion?.step ?? null
   const add: StepAction | null = step && {
-    label: `Add ${stepGrams(step, worded)}`,
+    label: `Add ${stepGrams(step, worded, plan)}`,
     run: () => void recordTap(batch, additionOf(plan, state, step.what, step.grams)),
   }
   const leave: StepAction = {

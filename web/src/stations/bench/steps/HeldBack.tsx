@@ -2,6 +2,7 @@
 import { additionOf, heldBack, roundHalfUp } from '@harina/core'
 import { recordTap } from '#web/state/bench.ts'
 import { useUnits } from '#web/ui/units.ts'
+import { whatWords } from '#web/words/index.ts'
 import { useBench } from '../view.tsx'
 
 const PARTS = [
@@ -19,12 +20,13 @@ export function HeldBack() {
   if (!held) return null
   const { what, leftG } = held
   const gramsOf = (part: number) => (part === 1 ? leftG : roundHalfUp(leftG * part, plan.scaleStepG))
-  if (leftG < plan.scaleStepG) return <p className="text-md text-second">All {what} that was held back is in.</p>
+  if (leftG < plan.scaleStepG)
+    return <p className="text-md text-second">All {whatWords(what, plan)} that was held back is in.</p>
   return (
     <div role="group" aria-label="Used of what is held back" className="flex flex-wrap items-center gap-x-3 gap-y-2">
       <span className="text-md">
-        <span className="figure text-3xl font-semibold">{mass(leftG, plan.scaleStepG)}</span> {what} held back. Used of
-        it:
+        <span className="figure text-3xl font-semibold">{mass(leftG, plan.scaleStepG)}</span> {whatWords(what, plan)}{' '}
+        held back. Used of it:
       </span>
       {PARTS.filter(([, part]) => gramsOf(part) >= plan.scaleStepG).map(([name, part]) => (
         <button

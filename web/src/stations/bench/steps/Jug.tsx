@@ -2,9 +2,12 @@
 import { onTheScaleG, type Jug as JugOf } from '@harina/core'
 import { useUnits } from '#web/ui/units.ts'
 import { usePhone } from '#web/ui/usePhone.ts'
+import { saidName } from '#web/words/index.ts'
 
 interface Props {
   readonly jug: JugOf
+  /** What is poured, by its name. */
+  readonly liquid: string
   readonly heldG: number
   readonly pouredG: number
   readonly stepG: number
@@ -57,7 +60,7 @@ function Layer({ x, width, top, height }: { x: number; width: number; top: numbe
   )
 }
 
-export function Jug({ jug, heldG, pouredG, stepG }: Props) {
+export function Jug({ jug, liquid, heldG, pouredG, stepG }: Props) {
   const { height, width, cup } = usePhone() ? PHONE : DESK
   const { mass } = useUnits()
   const { waterG, totalG, others } = jug
@@ -72,8 +75,8 @@ export function Jug({ jug, heldG, pouredG, stepG }: Props) {
   const level = (leftG / full) * height
   const waterLevel = level * (waterG / full)
   const inIt = [
-    ...(waterG > 0 ? [`${words(waterG)} of water`] : []),
-    ...others.map(({ name, grams }) => `${words(grams)} of ${name}`),
+    ...(waterG > 0 ? [`${words(waterG)} of ${liquid}`] : []),
+    ...others.map(({ name, grams }) => `${words(grams)} of ${saidName(name)}`),
   ]
   return (
     <div>
@@ -82,7 +85,7 @@ export function Jug({ jug, heldG, pouredG, stepG }: Props) {
         height={foot + WORDS}
         className="max-w-full"
         role="img"
-        aria-label={`${words(leftG)} to pour first${heldG > 0 ? `, ${words(heldLeft)} held back, plain` : ''}${pouredG > 0 ? `, ${words(onTheScaleG(jug, 0, pouredG))} in the bowl` : ''}`}
+        aria-label={`${words(leftG)} to pour first${heldG > 0 ? `, ${words(heldLeft)} held back` : ''}${pouredG > 0 ? `, ${words(onTheScaleG(jug, 0, pouredG))} in the bowl` : ''}`}
       >
         {others.length > 0 && level - waterLevel >= 1 && (
           <Layer x={2} width={width} top={foot - level} height={level - waterLevel} />

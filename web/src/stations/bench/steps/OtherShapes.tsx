@@ -23,10 +23,18 @@ export function useOtherShapes(): StepAction | null {
     return known
   }
   const run = async () => {
-    const { shape, name, keeps } = next
-    if (!(await recordTap(batch, { type: 'split', keeps, other: idOf(shape), part: 'kept', shape }))) return
+    const { shape, name, keeps, for: what } = next
+    const split = {
+      type: 'split',
+      keeps,
+      other: idOf(shape),
+      part: 'kept',
+      shape,
+      ...(what ? { for: what } : {}),
+    } as const
+    if (!(await recordTap(batch, split))) return
     notify(`${name} goes on by itself`, {
-      description: 'A batch of its own, beside this one in the strip, with all it has behind it.',
+      description: 'A part of its own, beside this one in the strip, with all it has behind it.',
     })
   }
   return { label: `${mass(next.grams, batch.plan.scaleStepG)} off for ${next.name}`, run: () => void run() }
@@ -41,7 +49,10 @@ export function OtherShapes() {
   if (still.length === 0) return null
   return (
     <Note title="Weigh off, and cover">
-      {still.map(({ name, grams }) => `${mass(grams, plan.scaleStepG)} for ${name}`).join(', ')}.
+      {still
+        .map(({ name, grams, for: what }) => `${mass(grams, plan.scaleStepG)} for ${name}${what ? ` (${what})` : ''}`)
+        .join(', ')}
+      .
     </Note>
   )
 }

@@ -1,9 +1,12 @@
 import { formatNumber } from '@harina/core'
 import { useState } from 'react'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
+import { whatWords } from '#web/words/index.ts'
+import { useBench } from '../view.tsx'
 
 /** A correction of the maker's own size. */
 export function OwnStep({ onAdd }: { onAdd: (what: 'water' | 'flour', grams: number) => void }) {
+  const { plan } = useBench().running.batch
   const [grams, setGrams] = useState(0)
   return (
     <p className="flex flex-wrap items-center gap-x-3 gap-y-2 text-md text-second">
@@ -29,7 +32,7 @@ export function OwnStep({ onAdd }: { onAdd: (what: 'water' | 'flour', grams: num
           disabled={grams <= 0}
           onClick={() => onAdd(what, grams)}
         >
-          add as {what}
+          add as {whatWords(what, plan)}
         </button>
       ))}
     </p>

@@ -7,9 +7,10 @@ import {
   onTheScaleG,
   pourGo,
   roundHalfUp,
-  scalding,
+  mixing,
   waterOfG,
   waterTargets,
+  type Worker,
 } from '@harina/core'
 import { useState } from 'react'
 import { finishStep, recordTap } from '#web/state/bench.ts'
@@ -21,9 +22,14 @@ import { WhoWorks } from './WhoWorks.tsx'
 import { ScaleStrip } from '#web/ui/scale/ScaleStrip.tsx'
 import { StepPage, type StepAction } from '../StepPage.tsx'
 import { Big, Note, useBench, useStep } from '../view.tsx'
-import { counted, pourLead } from '#web/words/index.ts'
+import { counted, liquidName, pourLead } from '#web/words/index.ts'
 import { Term } from '#web/ui/Term.tsx'
 
+/** A blade throws scalding water; nobody pours it in there. */
+const STIRS = [
+  ['hand', 'with a stick'],
+  ['mixer', 'with the paddle'],
+] as const satisfies readonly (readonly [Worker, string])[]
 const COUNTS = ['none', 'one', 'two', 'three', 'four', 'five']
 
 /** Egg, milk or purée brings all the water: one vessel, and nothing waits beside it. */
@@ -35,12 +41,12 @@ function PourWhole({ jug }: { jug: JugOf }) {
   return (
     <StepPage
       title="Pour it in"
-      lead={pourLead(useStep('pour'), scalding(batch.plan, state).by)}
+      lead={pourLead(useStep('pour'), mixing(batch.plan, state).by)}
       action={{ label: 'All of it is in, go on', run: () => void finishStep(batch) }}
     >
       <div className="flex flex-wrap items-end gap-x-10 gap-y-3">
         <Big label="to pour" figure={massFigure(jug.totalG, scaleStepG)} unit={units.mass} />
-        <Jug jug={jug} heldG={0} pouredG={0} stepG={scaleStepG} />
+        <Jug jug={jug} liquid={liquidName(batch.plan)} heldG={0} pouredG={0} stepG={scaleStepG} />
       </div>
       <BowlRule />
     </StepPage>
@@ -89,7 +95,7 @@ function StaysBack({ jug, inG }: { jug: JugOf; inG: number }) {
   )
 }
 
-const ScaldCaution = ({ by }: { by: ReturnType<typeof scalding>['by'] }) => (
+const ScaldCaution = ({ by }: { by: Worker }) => (
   <Note title="Scalding water" grade="caution">
     Pour away from you, from a spout; keep sleeves and faces out of the steam.{' '}
     {by === 'mixer'
@@ -111,7 +117,8 @@ function PourInGoes({ jug }: { jug: JugOf }) {
   const shownG = poured ?? leftShownG
   const nowG = poured === null ? leftG : waterOfG(jug, state.pouredG, poured)
   const { mass, massFigure, units } = useUnits()
-  const scald = scalding(plan, state)
+  const { by, can } = mixing(plan, state)
+  const liquid = liquidName(plan)
   /** Water in the bowl once this is in. */
   const inG = state.pouredG + nowG
   const over = overPour(plan, state, inG)
@@ -140,8 +147,14 @@ function PourInGoes({ jug }: { jug: JugOf }) {
   const waits = !isAtFirstStop(plan, state, inG) && nowG > 0
   return (
     <StepPage
-      title={goes > 1 ? `Pour, ${COUNTS[go] ?? go} of ${COUNTS[goes] ?? goes}` : 'Pour to the first stop'}
-      lead={pourLead(step, scald.by)}
+      title={
+        goes > 1
+          ? `Pour, ${COUNTS[go] ?? go} of ${COUNTS[goes] ?? goes}`
+          : water.holdBackG > 0
+            ? 'Pour to the first stop'
+            : 'Pour'
+      }
+      lead={pourLead(step, by)}
       action={waits ? moreToCome : goOn}
       second={
         over
@@ -153,23 +166,16 @@ function PourInGoes({ jug }: { jug: JugOf }) {
       aside={
         <>
           {over ? <OverPoured over={over} /> : <StaysBack jug={jug} inG={inG} />}
-          {step.how === 'scald' && <ScaldCaution by={scald.by} />}
+          {step.how === 'scald' && <ScaldCaution by={by} />}
         </>
       }
     >
-      {step.how === 'scald' && scald.canMixer && (
-        <WhoWorks
-          label="Who stirs"
-          by={scald.by}
-          choices={[
-            ['hand', 'with a stick'],
-            ['mixer', 'with the paddle'],
-          ]}
-        />
+      {step.how === 'scald' && (
+        <WhoWorks label="Who stirs" by={by} choices={STIRS.filter(([id]) => can.includes(id))} />
       )}
       <ScaleStrip
         target={{
-          label: jug.others.length > 0 ? 'poured into the bowl' : 'water in the bowl',
+          label: jug.others.length > 0 ? 'poured into the bowl' : `${liquid} in the bowl`,
           targetG: leftShownG,
           take: setPoured,
         }}
@@ -180,7 +186,7 @@ function PourInGoes({ jug }: { jug: JugOf }) {
           <p className="mt-2 text-md text-second">
             went in{' '}
             <QuantityField
-              label={jug.others.length > 0 ? 'Grams poured' : 'Grams of water poured'}
+              label={jug.others.length > 0 ? 'Grams poured' : `Grams of ${liquid} poured`}
               shown={massFigure(shownG, plan.scaleStepG)}
               unit="g"
               min={0}
@@ -192,7 +198,7 @@ function PourInGoes({ jug }: { jug: JugOf }) {
             {units.mass}
           </p>
         </div>
-        <Jug jug={jug} heldG={water.holdBackG} pouredG={state.pouredG} stepG={plan.scaleStepG} />
+        <Jug jug={jug} liquid={liquid} heldG={water.holdBackG} pouredG={state.pouredG} stepG={plan.scaleStepG} />
       </div>
       <BowlRule />
     </StepPage>

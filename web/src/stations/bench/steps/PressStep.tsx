@@ -1,11 +1,11 @@
 /** A crumb through the press: what to feed and when, and when the barrel rests. */
-import { formatNumber, pressAtBench } from '@harina/core'
+import { formatNumber, isCrumb, pressAtBench } from '@harina/core'
 import { useKitchen } from '#web/state/select.ts'
 import { ShapeEngraving } from '#web/ui/ShapeEngraving.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { StepPage } from '../StepPage.tsx'
-import { Big, Note, useBench, useStep } from '../view.tsx'
-import { counted, crumbWords } from '#web/words/index.ts'
+import { Big, BigLength, Note, useBench, useStep } from '../view.tsx'
+import { counted, pressWords } from '#web/words/index.ts'
 import { OtherShapes, useOtherShapes } from './OtherShapes.tsx'
 import { useCounted } from './useCounted.tsx'
 import { useOwnTimer } from './useOwnTimer.ts'
@@ -15,6 +15,7 @@ export function PressStep() {
   const { plan } = running.batch
   const step = useStep('press')
   const { press } = step
+  const { blank } = plan.shape
   const run = pressAtBench(plan, running.state, step)
   const shape = useKitchen()?.shapes.get(plan.shape.id)
   const { mass, massFigure, units } = useUnits()
@@ -24,7 +25,11 @@ export function PressStep() {
   return (
     <StepPage
       title={`Press: ${plan.shape.name}`}
-      lead="Feed little and often; the first of the run goes back into the crumb."
+      lead={
+        isCrumb(plan.steps)
+          ? 'Feed little and often; the first of the run goes back into the crumb.'
+          : 'One ball at a time, the others covered; the first of the run goes back to them.'
+      }
       action={weighOff ?? { label: 'Pressed, go on', run: finish }}
       second={
         run && press?.runMin
@@ -41,7 +46,7 @@ export function PressStep() {
               {run.rests === 0
                 ? 'No rest needed. '
                 : `${formatNumber(run.rests, 0)} ${run.rests === 1 ? 'rest' : 'rests'} of ${formatNumber(press.restMin, 0)} min, so that the barrel cools. `}
-              {crumbWords(run.crumb, press)}
+              {pressWords(run, press)}
             </Note>
           )}
           <OtherShapes />
@@ -58,9 +63,14 @@ export function PressStep() {
             <Big label="feed" figure={massFigure(press.lumpG, 1)} unit={units.mass} />
             <Big label="every" figure={formatNumber(run.lumpEveryS, run.lumpEveryS < 10 ? 1 : 0)} unit="s" small />
             <Big label="cuts a minute" figure={formatNumber(run.piecesPerMin / run.outlets, 0)} unit="" small />
+            {blank.type === 'die' && <BigLength label="cut at" mm={blank.cutMm} small />}
           </>
         ) : (
-          <Big label="crumb" figure={massFigure(made.usableG, plan.scaleStepG)} unit={units.mass} />
+          <Big
+            label={isCrumb(plan.steps) ? 'crumb' : 'dough'}
+            figure={massFigure(made.usableG, plan.scaleStepG)}
+            unit={units.mass}
+          />
         )}
       </div>
       {!press && <p className="text-md">Describe your press in Gear, and feed and pace stand here next time.</p>}

@@ -1,15 +1,16 @@
 /** Everything at hand before the flour is wet: a list to run a finger down, and the course of what follows. */
 import { recordTap, finishStep } from '#web/state/bench.ts'
-import { useKitchen } from '#web/state/select.ts'
 import { StepPage } from '../StepPage.tsx'
 import { Note, useBench, useStep } from '../view.tsx'
+import { useDough } from './useLooks.ts'
+import { WhoMixes } from './WhoWorks.tsx'
 import { readyWord } from '#web/words/index.ts'
 
 export function ReadyStep() {
   const { running } = useBench()
   const step = useStep('ready')
   const { batch, state } = running
-  const dough = useKitchen()?.doughs.get(batch.plan.sheet.dough)
+  const dough = useDough(batch.plan)
   const missing = step.items.filter(({ id }) => !state.ticked.includes(id))
   const begun = missing.length < step.items.length
   return (
@@ -43,6 +44,7 @@ export function ReadyStep() {
         </>
       }
     >
+      <WhoMixes />
       <ul aria-label="At hand" className="grid gap-x-8 sm:grid-cols-2">
         {step.items.map((item) => {
           const on = state.ticked.includes(item.id)

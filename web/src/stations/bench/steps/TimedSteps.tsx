@@ -19,6 +19,7 @@ import {
   kneadLead,
   kneadNote,
   kneadTitle,
+  kneadSpan,
   prepareWords,
   restedWords,
   restSpanWords,
@@ -118,10 +119,6 @@ export function DrinkStep() {
   )
 }
 
-/** Under a minute the clock tells seconds. */
-const spanWords = ([low, high]: readonly [number, number]): string =>
-  high < 2 ? `${formatNumber(low * 60, 0)} to ${formatNumber(high * 60, 0)} s` : `${low} to ${high} min`
-
 /** Worked on a board that may be floured, not in a bowl, a bag or a pan. */
 const ON_THE_BOARD: readonly StepOf<'knead'>['how'][] = ['push', 'press', 'twist', 'fold']
 
@@ -134,7 +131,7 @@ export function KneadStep() {
   const warms = KNEADING_WARMS_C[by]
   const choices = WORKERS.flatMap((id) => {
     const span = step[id]
-    return span ? [[id, spanWords(span)] as const] : []
+    return span ? [[id, kneadSpan(span)] as const] : []
   })
   return (
     <Timed
@@ -147,7 +144,7 @@ export function KneadStep() {
       onDone={useDone()}
       aside={
         <>
-          <Note title={`${spanWords(minutes)} ${workerWords[by]}`}>{kneadNote(step, plan.body)}</Note>
+          <Note title={`${kneadSpan(minutes)} ${workerWords[by]}`}>{kneadNote(step, plan.body)}</Note>
           {by === 'mixer' && (
             <Note title="Moving hooks" grade="caution">
               Stop it before anything goes into the bowl, scraper or hand. Stiff dough walks a machine off the bench:
@@ -157,8 +154,8 @@ export function KneadStep() {
           {by === 'processor' && (
             <Note title="Sharp blade" grade="caution">
               Lid on before it runs, plug out before a hand goes in. It warms the dough by {degrees(warms.low)} to{' '}
-              {degrees(warms.high)} degrees: start with cold water, half a bowl at a time, and stop when it is warm to
-              the hand.
+              {degrees(warms.high)} degrees, which is why its water is cooler. Half a bowl at a time, and stop when it
+              is warm to the hand.
             </Note>
           )}
           {ON_THE_BOARD.includes(step.how) && <BoardFlour />}

@@ -6,7 +6,7 @@ import { InTheBowl } from './BowlRule.tsx'
 import { StepPage } from '../StepPage.tsx'
 import { Note, useBench } from '../view.tsx'
 import { useKeptNote } from './useKeptNote.ts'
-import { verdictWords } from '#web/words/index.ts'
+import { batchTitle, verdictWords } from '#web/words/index.ts'
 
 export function VerdictStep() {
   const { running } = useBench()
@@ -18,7 +18,7 @@ export function VerdictStep() {
     const isWritten =
       (await note.keep()) && (await recordTap(batch, { type: 'step-done', step: 'verdict' }, { type: 'closed' }))
     if (!isWritten) return
-    notify(`${batch.plan.sheet.name} is in the log`, {
+    notify(`${batchTitle(batch)} is in the log`, {
       action: {
         label: 'Undo',
         onClick: () => void undoEnded(batch.id).then((isOpen) => isOpen && navigate(`/bench/${batch.id}`)),
@@ -29,8 +29,16 @@ export function VerdictStep() {
   return (
     <StepPage
       title={state.finish === 'dry' ? 'How did it come out?' : 'How was it to eat?'}
-      lead="One word now is worth a page next week."
-      action={{ label: 'Write in the log', run: () => void close(), disabled: state.verdict === null }}
+      lead={
+        state.split
+          ? 'A word for this part, or none: then the word for its dough stands for it.'
+          : 'One word now is worth a page next week.'
+      }
+      action={{
+        label: 'Write in the log',
+        run: () => void close(),
+        disabled: state.verdict === null && state.split === null,
+      }}
       onDigit={(digit) => VERDICTS[digit - 1] && judge(VERDICTS[digit - 1] as Verdict)}
       aside={
         <Note title="What it leaves behind">

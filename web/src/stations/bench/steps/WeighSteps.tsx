@@ -1,7 +1,9 @@
 /** The steps before the bowl: flour on the scale, water in the jug. */
 import {
   jugOf,
-  isMadeUp,
+  eggApart,
+  madeUp,
+  waterNowC,
   doubtPoints,
   airShiftG,
   isAirShiftTold,
@@ -31,7 +33,7 @@ import { TheBowl } from './TheBowl.tsx'
 import { ScaleStrip } from '#web/ui/scale/ScaleStrip.tsx'
 import { StepPage } from '../StepPage.tsx'
 import { Big, Note, useBench } from '../view.tsx'
-import { batchesWords, capital, listed } from '#web/words/index.ts'
+import { batchesWords, capital, eggsWords, liquidName, listed, saidName } from '#web/words/index.ts'
 
 /** What the maker says went on the scale; until then what the plan wants for what is already in the bowl. */
 function useWeighing(rows: readonly PlannedRow[]) {
@@ -62,9 +64,15 @@ function WeighRow({ row, label, small, weighing }: WeighRowProps) {
   const { running } = useBench()
   const stepG = running.batch.plan.scaleStepG
   const { massFigure, units } = useUnits()
+  const eggs = eggsWords(row, weighing.wantedOf(row), units.egg)
   return (
     <div>
-      <Big small={small} label={label} figure={massFigure(weighing.wantedOf(row), stepG)} unit={units.mass} />
+      <Big
+        small={small}
+        label={eggs ? `${label}: ${eggs}` : label}
+        figure={massFigure(weighing.wantedOf(row), stepG)}
+        unit={units.mass}
+      />
       <p className="mt-1 text-md text-second">
         on the scale{' '}
         <QuantityField
@@ -122,7 +130,7 @@ function FlourNotes({
         </Note>
       )}
       {changed && (
-        <Note title={onBase ? 'The rest follows' : 'The water follows'}>
+        <Note title={onBase ? 'The rest follows' : `The ${liquidName(plan)} follows`}>
           {onBase
             ? `Flour, salt and what else goes in are now written for the ${base} on the scale.`
             : `With this flour the jug holds ${mass(water.totalG, plan.scaleStepG)}, first stop at ${mass(water.startG, plan.scaleStepG)}; salt and the rest follow.`}
@@ -184,13 +192,7 @@ export function FlourStep() {
       <WeighOnScale rows={rows} weighing={weighing} />
       <div className={`grid gap-6 ${rows.length > 1 ? 'sm:grid-cols-2' : ''}`}>
         {rows.map((row) => (
-          <WeighRow
-            key={row.key}
-            row={row}
-            label={row.heldG ? `${row.name}, first` : row.name}
-            small={rows.length > 1}
-            weighing={weighing}
-          />
+          <WeighRow key={row.key} row={row} label={flourLabel(plan, row)} small={rows.length > 1} weighing={weighing} />
         ))}
         {heldG > 0 && (
           <Big
@@ -206,14 +208,21 @@ export function FlourStep() {
   )
 }
 
+const flourLabel = (plan: Plan, row: PlannedRow): string =>
+  row.heldG
+    ? `${row.name}, first`
+    : eggApart(plan.rows).includes(row)
+      ? `${saidName(row.name)}, beaten, into a well in the flour`
+      : row.name
+
 /** @example salt, alkali and whole egg go */
 function wholeWords(rows: readonly PlannedRow[]): string {
-  const names = [...new Set(rows.map(({ part, name }) => (part === 'other' ? name.toLowerCase() : part)))]
+  const names = [...new Set(rows.map(({ part, name }) => (part === 'other' ? saidName(name) : part)))]
   return `${listed(names)} ${names.length === 1 ? 'goes' : 'go'}`
 }
 
 /** Keep some back, and take care: what stands beside the jug. */
-function WaterNotes({ plan, heldG }: { plan: Plan; heldG: number }) {
+function WaterNotes({ plan, heldG, waterC }: { plan: Plan; heldG: number; waterC: number | null }) {
   const { mass, temperature } = useUnits()
   const whole = weighedWithWater(plan)
   const alkali = plan.rows.some((row) => row.part === 'alkali' && row.weighedG > 0)
@@ -236,8 +245,11 @@ function WaterNotes({ plan, heldG }: { plan: Plan; heldG: number }) {
           , so it may need {formatNumber(doubtPoints(plan.water), 1)} % more or less. Pour to the first stop, then feel.
         </Note>
       )}
-      {plan.waterC !== null && wantsStick(plan.waterC) && plan.water.startG > 0 && (
-        <Note title="Hot water" grade="caution">
+      {eggApart(plan.rows).length > 0 && (
+        <Note title="Egg onto the flour">In the alkali water it would set in lumps.</Note>
+      )}
+      {waterC !== null && wantsStick(waterC) && plan.water.startG > 0 && (
+        <Note title={`Hot ${liquidName(plan)}`} grade="caution">
           Stir with a stick until the dough is below {temperature(STICK_C)}.
         </Note>
       )}
@@ -257,7 +269,7 @@ const wayIn = (plan: Plan, row: PlannedRow): string => {
     return row.part === 'alkali'
       ? 'too little for this scale: weigh it on a finer one, never by eye'
       : 'too little for this scale: a pinch, or weigh it on a finer one'
-  return isMadeUp(row) ? 'stirred into the first stop' : (howItGoesIn[row.part] ?? 'with it')
+  return madeUp(plan.rows).includes(row) ? 'stirred into the first stop' : (howItGoesIn[row.part] ?? 'with it')
 }
 
 export function WaterStep() {
@@ -269,20 +281,23 @@ export function WaterStep() {
   const weighing = useWeighing(rows)
   const water = waterTargets(plan, running.state)
   const jug = jugOf(plan, running.state)
-  const { waterC } = plan
+  const waterC = waterNowC(plan, running.state)
+  const liquid = liquidName(plan)
   const choice = dough?.waterC.find(({ fromC, toC }) => waterC !== null && waterC >= fromC && waterC <= toC)
   return (
     <StepPage
-      title={water.totalG > 0 ? 'Make the water' : 'Make up what is poured'}
+      title={
+        water.totalG <= 0 ? 'Make up what is poured' : liquid === 'water' ? 'Make the water' : `Measure the ${liquid}`
+      }
       lead={
         water.totalG <= 0
-          ? 'No water goes in: what else is poured brings all of it.'
+          ? 'No water goes in: this brings all of it.'
           : waterC === null
             ? 'At the temperature you always use.'
             : `About ${temperature(waterC)}${choice ? `: ${choice.why}` : ''}.`
       }
       action={{ label: 'Made, go on', run: () => void finishStep(running.batch, ...weighing.actions) }}
-      aside={<WaterNotes plan={plan} heldG={water.holdBackG} />}
+      aside={<WaterNotes plan={plan} heldG={water.holdBackG} waterC={waterC} />}
     >
       <div className="flex flex-wrap items-end gap-x-10 gap-y-4">
         <div>
@@ -303,11 +318,17 @@ export function WaterStep() {
             small
           />
         )}
-        <Jug jug={jug} heldG={water.holdBackG} pouredG={0} stepG={plan.scaleStepG} />
+        <Jug jug={jug} liquid={liquid} heldG={water.holdBackG} pouredG={0} stepG={plan.scaleStepG} />
       </div>
       <div className="flex flex-wrap gap-x-12 gap-y-4 border-t border-line pt-4">
         {rows.map((row) => (
-          <WeighRow key={row.key} row={row} label={`${row.name}, ${wayIn(plan, row)}`} small weighing={weighing} />
+          <WeighRow
+            key={row.key}
+            row={row}
+            label={`${saidName(row.name)}, ${wayIn(plan, row)}`}
+            small
+            weighing={weighing}
+          />
         ))}
       </div>
     </StepPage>

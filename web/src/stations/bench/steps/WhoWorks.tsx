@@ -1,5 +1,5 @@
 /** By hand or by machine: said once a batch, at the first step that asks. */
-import type { Worker } from '@harina/core'
+import { mixing, type Worker } from '@harina/core'
 import { recordTap } from '#web/state/bench.ts'
 import { capital, workerWords } from '#web/words/index.ts'
 import { useBench } from '../view.tsx'
@@ -8,7 +8,7 @@ interface Props {
   readonly label: string
   readonly by: Worker
   /** With what is told beside each, as its minutes. */
-  readonly choices: readonly (readonly [Worker, string])[]
+  readonly choices: readonly (readonly [Worker, string?])[]
 }
 
 export function WhoWorks({ label, by, choices }: Props) {
@@ -24,9 +24,17 @@ export function WhoWorks({ label, by, choices }: Props) {
           className="press -ml-px min-h-13 flex-1 first:ml-0"
           onClick={() => void recordTap(running.batch, { type: 'worked-by', by: id })}
         >
-          {capital(workerWords[id])}, {told}
+          {capital(workerWords[id])}
+          {told && `, ${told}`}
         </button>
       ))}
     </div>
   )
+}
+
+/** Where it begins: who mixes and kneads this batch. */
+export function WhoMixes() {
+  const { running } = useBench()
+  const { by, can } = mixing(running.batch.plan, running.state)
+  return <WhoWorks label="Who mixes it" by={by} choices={can.map((id) => [id])} />
 }

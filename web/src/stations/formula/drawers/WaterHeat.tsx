@@ -1,10 +1,21 @@
 /** How warm the water must be for a wanted dough, in this flour, this room and by this hand or mixer. */
-import { boilingPointC, isHotMade, scald, STICK_C, twoJugs, usualDoughC, waterTemperature } from '@harina/core/heat'
+import {
+  boilingPointC,
+  isHotMade,
+  kneadedC,
+  scald,
+  STICK_C,
+  twoJugs,
+  usualDoughC,
+  warmsBy,
+  waterTemperature,
+} from '@harina/core/heat'
 import { placeOf, pouredG, type Kitchen, type Worked } from '@harina/core'
 import { useState } from 'react'
 import { SidePanel } from '#web/ui/SidePanel.tsx'
 import { heatFields } from '#web/ui/heatFields.ts'
 import { useUnits } from '#web/ui/units.ts'
+import { workerWords } from '#web/words/index.ts'
 import { useSheet } from '../useSheet.ts'
 import type { DrawerProps } from '../drawerProps.ts'
 import { Caution, FigureLine, Line, DrawerSection } from './parts.tsx'
@@ -38,27 +49,21 @@ function Temperature({
   )
 }
 
-function useBalance(worked: Worked, kitchen: Kitchen, targetC: number, flourC: number) {
-  const { batch, rows, flourMoisture } = worked
-  const { frictionC, tapC, altitudeM } = kitchen.gear
-  const waterG = pouredG(worked)
+/** All that is mixed with the water, and how far whoever works it warms it. */
+function mixedOf(worked: Worked, kitchen: Kitchen, flourC: number) {
+  const { batch, rows, flourMoisture, practice } = worked
   const others = rows
     .filter((row) => row.part === 'other' || row.part === 'salt' || row.part === 'alkali')
     .map((row) => ({ grams: row.grams, celsius: flourC, water: row.water, fat: row.ingredient.fat }))
-  const flourG = batch.flourG
-  const answer = waterTemperature({
-    flourG,
-    flourC,
-    flourMoisture,
-    waterG,
-    others,
-    frictionC,
-    targetC,
-    altitudeM,
-    tapC,
-    iceC: -10,
-  })
-  return { answer, waterG, flourG, flourMoisture, boilC: boilingPointC(altitudeM) }
+  const frictionC = warmsBy(kitchen.gear, practice.kneads)
+  return { flourG: batch.flourG, flourC, flourMoisture, waterG: pouredG(worked), others, frictionC }
+}
+
+/** The dough that the sheet's own water makes, so that desk, sheet and bench say one figure; else what is usual. */
+function sheetsDoughC(worked: Worked, kitchen: Kitchen, flourC: number): number {
+  const { practice, dough } = worked
+  if (practice.waterC === null || pouredG(worked) <= 0) return usualDoughC(dough.family === 'batter')
+  return kneadedC(mixedOf(worked, kitchen, flourC), practice.waterC)
 }
 
 function Answer({
@@ -69,9 +74,11 @@ function Answer({
 }: Omit<DrawerProps, 'onClose'> & { targetC: number; flourC: number }) {
   const { edit } = useSheet()
   const { temperature, mass } = useUnits()
-  const { answer, waterG, flourG, flourMoisture, boilC } = useBalance(worked, kitchen, targetC, flourC)
-  const step = kitchen.gear.scaleStepG
-  const { tapC } = kitchen.gear
+  const { scaleStepG: step, tapC, altitudeM } = kitchen.gear
+  const mixed = mixedOf(worked, kitchen, flourC)
+  const { flourG, flourMoisture, waterG } = mixed
+  const answer = waterTemperature({ ...mixed, targetC, altitudeM, tapC, iceC: -10 })
+  const boilC = boilingPointC(altitudeM)
   const hotC = boilC
   const jugs = answer.feasible ? twoJugs(waterG, answer.waterC, tapC, hotC) : null
   const scalded = scald({ flourG, flourC, flourMoisture, waterG, waterC: boilC })
@@ -135,9 +142,9 @@ function Answer({
 export default function WaterHeat({ worked, kitchen, onClose }: DrawerProps) {
   const words = useUnits()
   const fields = heatFields(kitchen.gear, words)
-  const [targetC, setTargetC] = useState(usualDoughC(worked.dough.family === 'batter'))
-  const [flourC, setFlourC] = useState(placeOf(worked.sheet, kitchen.gear)?.temperatureC ?? 20)
   const { gear } = kitchen
+  const [flourC, setFlourC] = useState(placeOf(worked.sheet, gear)?.temperatureC ?? 20)
+  const [targetC, setTargetC] = useState(() => sheetsDoughC(worked, kitchen, flourC))
   return (
     <SidePanel title="Heat of the water" onClose={onClose}>
       {isHotMade(targetC) && (
@@ -148,7 +155,13 @@ export default function WaterHeat({ worked, kitchen, onClose }: DrawerProps) {
       <Temperature label="wanted dough" value={targetC} min={0} max={90} onChange={setTargetC} />
       <Temperature label="flour" value={flourC} onChange={setFlourC} />
       <FigureLine name="water from the tap" {...fields.tap} after={words.units.temperature} />
-      <FigureLine name="kneading warms it by" {...fields.friction} after={words.units.temperature} />
+      {worked.practice.kneads === gear.kneads ? (
+        <FigureLine name="kneading warms it by" {...fields.friction} after={words.units.temperature} />
+      ) : (
+        <Line name={`kneading ${workerWords[worked.practice.kneads]} warms it by`}>
+          {words.degrees(warmsBy(gear, worked.practice.kneads))} degrees
+        </Line>
+      )}
       <FigureLine name="height above the sea" {...fields.height} after={fields.heightUnit} />
       <p className="small">Water boils here at {words.temperature(boilingPointC(gear.altitudeM), 1)}.</p>
       {pouredG(worked) > 0 ? (

@@ -15,6 +15,7 @@ import { useAppDispatch } from '#web/state/store.ts'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { Choice } from '#web/ui/Choice.tsx'
+import { PART_FOR } from '#web/words/index.ts'
 
 const waysToGive = [
   ['share', '% of the dough'],
@@ -39,7 +40,18 @@ function OneMore({ also, name, part, usableG, onChange, onOut }: OneProps) {
   return (
     <tr className="border-b border-line">
       <th scope="row" className="py-1 text-left font-semibold">
-        {name}
+        {name}{' '}
+        <Choice
+          label={`${name} is for`}
+          className="field small"
+          value={also.for ?? ''}
+          none="for now"
+          options={PART_FOR.map((each) => [each, `for ${each}`] as const)}
+          onChange={(what) => {
+            const { for: _, ...rest } = also
+            onChange(what ? { ...rest, for: what } : rest)
+          }}
+        />
       </th>
       <td>
         <QuantityField
@@ -58,7 +70,7 @@ function OneMore({ also, name, part, usableG, onChange, onOut }: OneProps) {
           value={also.by}
           options={waysToGive}
           onChange={(by) =>
-            by && onChange(part ? givenBy(part, by, usableG) : withAmount({ shape: also.shape, by }, 1))
+            by && onChange(part ? givenBy(part, by, usableG) : withAmount({ ...also, by }, 1))
           }
         />
       </td>

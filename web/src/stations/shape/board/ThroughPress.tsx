@@ -5,14 +5,14 @@ import { useUnits } from '#web/ui/units.ts'
 import { Figure } from './PieceFigures.tsx'
 import { Choice } from '#web/ui/Choice.tsx'
 import { useMachines } from './useMachines.ts'
-import { counted, crumbWords } from '#web/words/index.ts'
+import { counted, pressWords } from '#web/words/index.ts'
 import { Term } from '#web/ui/Term.tsx'
 
 export function ThroughPress({ part, worked, kitchen }: { part: ShapeShare; worked: Worked; kitchen: Kitchen }) {
   const { presses } = kitchen.gear
   const change = useMachines(worked)
   const { mass, massFigure, units } = useUnits()
-  const press = pressFor(worked.sheet, kitchen.gear)
+  const press = pressFor(worked.sheet, kitchen)
   if (part.shape.blank.type !== 'die') return null
   const plan = press && pressOnPaper(worked, part, press, kitchen)
   return (
@@ -41,7 +41,7 @@ export function ThroughPress({ part, worked, kitchen }: { part: ShapeShare; work
               note={`${counted(plan.piecesPerMin, 'piece')} a minute`}
             />
             <Figure
-              label="feed"
+              label={plan.takes?.as === 'dough' ? 'feed, in balls' : 'feed'}
               figure={massFigure(press.lumpG, 1)}
               unit={units.mass}
               note={`every ${formatNumber(plan.lumpEveryS, plan.lumpEveryS < 10 ? 1 : 0)} s`}
@@ -63,9 +63,9 @@ export function ThroughPress({ part, worked, kitchen }: { part: ShapeShare; work
               }
             />
           </div>
-          <p className="mt-2 leading-snug" role={plan.crumb?.grade === 'out' ? 'alert' : undefined}>
-            {crumbWords(plan.crumb, press)} The first {mass(plan.firstDiscardG, 1)} go back into the crumb. Never reach
-            into a running feed: use its pusher, and pull the plug before clearing a <Term of="die">die</Term>.
+          <p className="mt-2 leading-snug" role={plan.takes?.judged.grade === 'out' ? 'alert' : undefined}>
+            {pressWords(plan, press)} The first {mass(plan.firstDiscardG, 1)} go back in with the rest. Never reach into
+            a running feed: use its pusher, and pull the plug before clearing a <Term of="die">die</Term>.
           </p>
         </>
       ) : (
