@@ -1,8 +1,7 @@
 import type { IngredientTable, Gear, Lot, Sheet, DoughTable, ShapeTable } from '../model/index.ts'
 import type { Taught } from '../lot/index.ts'
-import type { Pressed } from './pressRoute.ts'
 import type { School } from './school.ts'
-import type { Proven } from './standing.ts'
+import type { Pressed, Proven } from './tried.ts'
 
 /** Everything outside a work sheet that its figures depend on. */
 export interface Kitchen {

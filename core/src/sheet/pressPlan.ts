@@ -2,7 +2,7 @@
 import { extrude, type Extruded } from '../geometry/index.ts'
 import type { Judgement } from '../match/index.ts'
 import type { KeptPress, Blank, Window } from '../model/index.ts'
-import type { PressedAs } from './pressRoute.ts'
+import type { PressedAs } from './tried.ts'
 
 export interface PressPlan extends Extruded {
   readonly outlets: number

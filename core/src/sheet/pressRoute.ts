@@ -11,15 +11,7 @@ import {
 } from '../model/index.ts'
 import type { Kitchen } from './kitchen.ts'
 import { tableReading, type Reckoned } from './reckoned.ts'
-
-export type PressedAs = 'crumb' | 'dough'
-
-/** What went through a press and came out well; the reading on the scale of the tables, percent. */
-export interface Pressed {
-  readonly press: string
-  readonly as: PressedAs
-  readonly reading: number
-}
+import type { Pressed, PressedAs } from './tried.ts'
 
 type Takes = Pick<KeptPress, 'crumb' | 'dough'>
 

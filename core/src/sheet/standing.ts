@@ -33,15 +33,6 @@ const BEYOND_POINTS = 6
 const BEYOND_ON_BASE = 15
 const MOST_NAMED = 2
 
-/** A batch of one's own that came out well. */
-export interface Proven {
-  readonly dough: string
-  /** Its shape, by identifier. */
-  readonly shape: string
-  /** Where it stood against the best of its window, on the dough's own scale. */
-  readonly fromBest: number
-}
-
 /** As near as this to what came out well it is the same dough; flour on a base is counted in larger steps. */
 const SAME_POINTS = 1.5
 const SAME_ON_BASE = 5
