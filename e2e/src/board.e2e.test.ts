@@ -2,10 +2,12 @@
 import type { Page } from 'puppeteer-core'
 import type { Draft, Plan } from '@harina/core'
 import {
+  choose,
   fill,
   goTo,
   named,
   onTo,
+  openFormula,
   openPage,
   press,
   pressStarting,
@@ -20,19 +22,7 @@ const here = useSiteAnew()
 const go = (page: Page, path: string) => goTo(page, new URL(path, here.site.url).href)
 const heading = (page: Page) => page.$eval('#work h1', (title) => title.textContent)
 
-async function open(page: Page, formula: string): Promise<void> {
-  await go(page, '/formula')
-  await press(page, 'Formula book')
-  await press(page, formula)
-  await page.waitForFunction(() => !document.querySelector('[role=dialog]'))
-}
-
-/** Chooses in a list of Headless UI, by what the option says. */
-async function choose(page: Page, label: string, option: string): Promise<void> {
-  await (await named(page, 'combobox', label)).click()
-  await page.locator(`::-p-aria([role="option"][name="${option}"])`).click()
-  await page.waitForFunction(() => !document.querySelector('[role=option]'))
-}
+const open = (page: Page, formula: string) => openFormula(page, here.site.url, formula)
 
 async function atTheBoard(page: Page): Promise<void> {
   await go(page, '/shape')

@@ -531,20 +531,24 @@ describe('a dough in two', () => {
 
   it('what was poured is the dough’s, however it is parted; each part has its grams and what it is for', () => {
     fc.assert(
-      fc.property(fc.double({ min: 0.05, max: 0.95, noNaN: true }), fc.integer({ min: 1, max: 400 }), (keeps, grams) => {
-        const poured = stamp({ type: 'poured', grams }, 1)
-        const split = stamp({ type: 'split', keeps, other: 'gift', part: 'kept', for: 'a friend' }, 20)
-        const first = { id: 'first', plan, events: [poured, split] }
-        const gift = carvedOff(first, split.id)!
-        const again = stamp({ type: 'split', keeps: 0.5, other: 'third', part: 'kept' }, 30)
-        const third = carvedOff({ ...gift, events: [...gift.events, again] }, again.id)!
-        for (const part of [first, gift, third]) expect(summarise(part).pouredG).toBe(grams)
-        expect(summarise(first).part).toBeUndefined()
-        expect(summarise(gift).part).toMatchObject({ batch: 'first', for: 'a friend' })
-        expect(summarise(third).part).toMatchObject({ batch: 'gift', for: null })
-        const whole = benchPieces(plan, replay(plan, [poured])).usableG
-        expect(summarise(gift).part!.grams).toBeCloseTo((1 - keeps) * whole, 6)
-      }),
+      fc.property(
+        fc.double({ min: 0.05, max: 0.95, noNaN: true }),
+        fc.integer({ min: 1, max: 400 }),
+        (keeps, grams) => {
+          const poured = stamp({ type: 'poured', grams }, 1)
+          const split = stamp({ type: 'split', keeps, other: 'gift', part: 'kept', for: 'a friend' }, 20)
+          const first = { id: 'first', plan, events: [poured, split] }
+          const gift = carvedOff(first, split.id)!
+          const again = stamp({ type: 'split', keeps: 0.5, other: 'third', part: 'kept' }, 30)
+          const third = carvedOff({ ...gift, events: [...gift.events, again] }, again.id)!
+          for (const part of [first, gift, third]) expect(summarise(part).pouredG).toBe(grams)
+          expect(summarise(first).part).toBeUndefined()
+          expect(summarise(gift).part).toMatchObject({ batch: 'first', for: 'a friend' })
+          expect(summarise(third).part).toMatchObject({ batch: 'gift', for: null })
+          const whole = benchPieces(plan, replay(plan, [poured])).usableG
+          expect(summarise(gift).part!.grams).toBeCloseTo((1 - keeps) * whole, 6)
+        },
+      ),
       { numRuns: 100 },
     )
   })

@@ -3,6 +3,7 @@ import { roundHalfUp } from '../formula/index.ts'
 import type { Pieces } from '../shape/index.ts'
 import {
   benchC,
+  filledBy,
   cookTimesOn,
   type Kitchen,
   placeOf,
@@ -30,6 +31,7 @@ function plannedRow(row: WorkedRow, { heldFlour }: Pick<Worked, 'heldFlour'>, { 
     percent: row.percent,
     weighedG: row.weighedG,
     ...(heldG > 0 ? { heldG } : {}),
+    ...(gear.hasScale ? {} : { filled: filledBy(row.ingredient) }),
   }
 }
 
@@ -89,6 +91,7 @@ export function planBatch(worked: Worked, kitchen: Kitchen, at: string, formula:
     sheet: worked.sheet,
     rows: worked.rows.map((row) => plannedRow(row, worked, kitchen)),
     scaleStepG: kitchen.gear.scaleStepG,
+    ...(kitchen.gear.hasScale ? {} : { noScale: true }),
     boardMm: kitchen.gear.boardMm,
     store: place ? { name: place.name, temperatureC: place.temperatureC, rhPercent: place.rhPercent } : null,
     control: control.by === 'base' ? { by: 'base', base: control.base } : { by: 'hydration' },

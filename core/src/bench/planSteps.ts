@@ -8,11 +8,12 @@ import {
   forFlour,
   isCurdBased,
   isFilled,
+  isStillWater,
   keepingOf,
   type Kitchen,
   rollerFor,
   machineMin,
-  madeFor,
+  madeOf,
   pressFor,
   pressRoute,
   tableReading,
@@ -360,9 +361,16 @@ function prepareSteps(worked: Worked, wanted: (what: StepOf<'prepare'>['what']) 
   })
 }
 
+/** Named for what is poured: milk is not called water. */
+function waterStep({ rows }: Worked): PlannedStep {
+  const poured = rows.filter(({ part, weighedG }) => part === 'water' && weighedG > 0)
+  const other = poured.find(({ ingredient }) => !isStillWater(ingredient.id))
+  return { id: 'water', kind: 'water', ...(poured.length === 1 && other ? { of: other.ingredient.name } : {}) }
+}
+
 /** Every step of this sheet, in order. */
 export function planSteps(asked: Worked, kitchen: Kitchen): readonly PlannedStep[] {
-  const worked = { ...asked, dough: madeFor(asked.dough, routeOf(asked, asked.shape, kitchen), kitchen.doughs) }
+  const worked = { ...asked, dough: madeOf(asked.shape, asked, kitchen) }
   const making = { worked, kitchen }
   const rolled = worked.shape.sheeted === true
   const steps: readonly PlannedStep[] = [
@@ -370,7 +378,7 @@ export function planSteps(asked: Worked, kitchen: Kitchen): readonly PlannedStep
     { id: 'flour', kind: 'flour' },
     // Milk is weighed cold, and simmers then.
     ...prepareSteps(worked, (what) => what === 'simmer'),
-    ...(isPoured(rowsPoured(worked)) ? [{ id: 'water', kind: 'water' } as const] : []),
+    ...(isPoured(rowsPoured(worked)) ? [waterStep(worked)] : []),
     ...courseSteps(making, rolled),
     ...stepsAs(worked, worked.shape, kitchen),
   ]

@@ -5,6 +5,7 @@ import type { PlannedStep, StepOf } from '../model/index.ts'
 
 export const READY_ITEMS = [
   'scale',
+  'cups',
   'fine-scale',
   'jug',
   'stick',
@@ -45,8 +46,14 @@ export function readyItems(worked: Worked, kitchen: Kitchen, steps: readonly Pla
   const dusting = shape.surfaceFlour !== 'none'
   const rope = shape.blank.type === 'rope'
   const own: readonly (readonly [ReadyItemId, boolean])[] = [
-    ['scale', true],
-    ['fine-scale', pinch && gear.scaleStepG >= COARSE_STEP_G],
+    ['scale', gear.hasScale],
+    ['cups', !gear.hasScale],
+    [
+      'fine-scale',
+      alkali
+        ? gear.scaleStepG >= COARSE_STEP_G || !gear.hasScale
+        : gear.hasScale && pinch && gear.scaleStepG >= COARSE_STEP_G,
+    ],
     ['jug', has('water')],
     ['gloves', alkali],
     ['no-aluminium', alkali],

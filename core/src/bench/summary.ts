@@ -115,9 +115,11 @@ function thirstOf(plan: Plan, state: BenchState): number | null {
 
 /** Half of how far apart a recipe's cups may be, as one sd of the bowl's hydration, points; rows that were weighed are sure. */
 function offSdOf(plan: Plan, state: BenchState): number {
-  const sure = (key: string) => own(state.weighedG, key) !== undefined
+  // Without a scale nothing is sure, whatever was typed.
+  const sure = (key: string) => !plan.noScale && own(state.weighedG, key) !== undefined
   const spread = (part: 'flour' | 'other') =>
-    plan.sheet.rows.reduce((sum, { key, unsure }) => {
+    plan.sheet.rows.reduce((sum, { key, unsure: read }) => {
+      const unsure = read ?? (plan.noScale ? plan.rows.find((each) => each.key === key)?.filled : undefined)
       const row = plan.rows.find((each) => each.key === key)
       const isFlour = row?.part === 'flour'
       if (!row || !unsure || sure(key) || isFlour !== (part === 'flour')) return sum

@@ -3,9 +3,11 @@ import { doughs, shapes } from '@harina/facts'
 import { judgeWindow } from './judgeWindow.ts'
 import { doughTable } from '../model/index.ts'
 import { doughsFor } from './doughsFor.ts'
-import { matchShape, rankShapes } from './matchShape.ts'
+import { matchShape, ranked } from './matchShape.ts'
 import { doughsAt, methodMap } from './methodMap.ts'
 
+const ranks = (among: typeof shapes, reading: number) =>
+  ranked(among.map((shape) => matchShape(shape, doughs[0]!, reading)))
 const window = { low: 47, best: 50, high: 53 }
 
 it.each([
@@ -19,10 +21,9 @@ it.each([
 })
 
 it('stiff dough ranks the ridged pips first; supple dough the leaves', () => {
-  const dough = doughs[0]!
   const fromRope = shapes.filter((shape) => shape.group === 'hand-rope')
-  expect(rankShapes(fromRope, dough, 46)[0]?.shape.id).toBe('ridged-pips')
-  expect(rankShapes(fromRope, dough, 51.5)[0]?.shape.id).toBe('dragged-leaves')
+  expect(ranks(fromRope, 46)[0]?.shape.id).toBe('ridged-pips')
+  expect(ranks(fromRope, 51.5)[0]?.shape.id).toBe('dragged-leaves')
 })
 
 it('a shape the table does not list for a dough is judged by the hand window and ranked last', () => {
@@ -33,7 +34,7 @@ it('a shape the table does not list for a dough is judged by the hand window and
     49,
   )
   expect(strand).toMatchObject({ listed: false, grade: 'in', window: dough.windows.hand })
-  const listed = rankShapes(shapes, dough, 49).map((match) => match.listed)
+  const listed = ranks(shapes, 49).map((match) => match.listed)
   expect(listed.indexOf(false)).toBeGreaterThan(4)
   expect(listed.slice(listed.indexOf(false))).not.toContain(true)
 })

@@ -39,7 +39,8 @@ export function windowFor(shape: Shape, dough: Dough): { window: Window; listed:
  * stands for the table's, as a press has for kneaded dough.
  */
 export function matchShape(shape: Shape, dough: Dough, reading: number, instead: Window | null = null): ShapeMatch {
-  const { window, listed } = instead ? { window: instead, listed: true } : windowFor(shape, dough)
+  const { window: own, listed } = windowFor(shape, dough)
+  const window = instead ?? own
   const judged = judgeWindow(reading, window, nearBy(dough))
   const above = judged.outsideBy > 0
   const side = judged.outsideBy === 0 ? null : above === (dough.control.by === 'base') ? 'stiff' : 'soft'
@@ -50,6 +51,6 @@ export function matchShape(shape: Shape, dough: Dough, reading: number, instead:
 const rank = (match: ShapeMatch): number =>
   (match.listed ? 0 : 1000) + Math.abs(match.outsideBy) * 10 + Math.abs(match.fromBest)
 
-/** All shapes for one dough, best suited first. */
-export const rankShapes = (shapes: readonly Shape[], dough: Dough, reading: number): ShapeMatch[] =>
-  shapes.map((shape) => matchShape(shape, dough, reading)).sort((a, b) => rank(a) - rank(b))
+/** Best suited first. */
+export const ranked = (matches: readonly ShapeMatch[]): readonly ShapeMatch[] =>
+  [...matches].sort((a, b) => rank(a) - rank(b))

@@ -26,6 +26,8 @@ const plannedRowSchema = z.lazy(() =>
     weighedG: massG,
     /** Of weighedG, what of the flour on a base waits beside the bowl for the feel. */
     heldG: z.optional(massG),
+    /** For a bench without a scale: what a millilitre of it holds, and how far a filled cup strays, times that. */
+    filled: z.optional(z.strictObject({ gPerMl: between(0.01, 25), low: between(0.1, 10), high: between(0.1, 10) })),
   }),
 )
 
@@ -57,6 +59,8 @@ export const planSchema = z.lazy(() =>
     sheet: sheetSchema,
     rows: z.array(plannedRowSchema).check(z.minLength(2), z.maxLength(60)),
     scaleStepG: between(0.001, 100),
+    /** No scale: all is called in cups, spoons and pieces. */
+    noScale: z.optional(z.literal(true)),
     boardMm: lengthMm,
     /** Where the flour stood, in words for the log. */
     store: z.nullable(z.strictObject({ name: nameSchema, temperatureC: celsius, rhPercent: between(0, 100) })),

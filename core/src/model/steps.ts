@@ -119,7 +119,12 @@ export const stepKinds = {
     stage: 'mix',
   }),
   flour: step({ fields: nothing, minutes: () => 3, stage: 'mix' }),
-  water: step({ fields: nothing, minutes: () => 3, stage: 'mix' }),
+  water: step({
+    /** What is poured, where it is not water. */
+    fields: () => ({ of: z.optional(nameSchema) }),
+    minutes: () => 3,
+    stage: 'mix',
+  }),
   pour: step({
     fields: () => ({
       how: z.enum(POURS),

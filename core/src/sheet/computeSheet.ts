@@ -27,7 +27,8 @@ import { eggShift, floursAsTheyStand, flourShift, knownRows, type Known } from '
 import { mixRows, VOIDS, type Mix } from './mixRows.ts'
 import { portionG } from './portions.ts'
 import { practiceOf } from './practice.ts'
-import { matchFor } from './pressRoute.ts'
+import { filledBy } from './sayings.ts'
+import { madeOf, matchFor } from './pressRoute.ts'
 import type { Control, Reckoned, WaterPlan } from './reckoned.ts'
 import { rollingFor } from './rollPlan.ts'
 import { sheetNotes, type SheetNote } from './sheetNotes.ts'
@@ -147,6 +148,23 @@ interface Learned {
   readonly learnedAt: string | null
 }
 
+/** A band holds nine of ten: so many sd to either side. */
+const SD_IN_BAND = 1.645
+/** A dough of middling hydration: of so much water a flour's band is so many points. */
+const MIDDLING_PERCENT = 50
+
+/** How far a flour by the cup takes a dough, one sd, points. @example 0.95 to 1.09 of what it should be → 2.1 */
+const cupsSd = (known: readonly Known[]): number =>
+  Math.max(
+    0,
+    ...known
+      .filter(({ part }) => part === 'flour')
+      .map(({ ingredient }) => {
+        const { low, high } = filledBy(ingredient)
+        return (MIDDLING_PERCENT * (high - low)) / 2 / SD_IN_BAND
+      }),
+  )
+
 /** Less is the day, and not told of. Points. */
 const CLEAR_DOUBT = 0.3
 /** A point of flour moisture is so many points of water, on a dough of middling hydration. */
@@ -175,7 +193,10 @@ export function computeSheet(sheet: Sheet, kitchen: Kitchen): Result<Worked> {
   const known = knownRows(sheet, kitchen)
   if (!known.ok) return known
 
-  const { lot, learnedAt } = learnedLot(sheet, dough, known.value, kitchen)
+  const learned = learnedLot(sheet, dough, known.value, kitchen)
+  const { learnedAt } = learned
+  // Filled cups of flour differ: more of the water waits for the feel.
+  const lot = kitchen.gear.hasScale ? learned.lot : lessSure(learned.lot, cupsSd(known.value))
   const { best } = windowFor(shape, dough).window
   const drinks = ownShift(dough, shape, kitchen)
   // Batters with egg have windows of their own.
@@ -202,7 +223,8 @@ export function computeSheet(sheet: Sheet, kitchen: Kitchen): Result<Worked> {
   const base = dough.control.by === 'base' ? dough.control.base : 'base'
   const control: Control = flourOnBase === null ? { by: 'hydration' } : { by: 'base', base, flourOnBase }
   const shift = flourShift(known.value, rows, drinks) + softens(rows)
-  const practice = practiceOf(sheet, dough, shape, unheated, kitchen)
+  const made = madeOf(shape, { sheet, dough, control, paper14, flourShift: shift }, kitchen)
+  const practice = practiceOf(sheet, made, shape, unheated, kitchen)
   const worked = unheated.map((row) => ({
     ...row,
     ingredient: asHeated(row.ingredient, practice.waterC, kitchen.ingredients),
@@ -215,6 +237,7 @@ export function computeSheet(sheet: Sheet, kitchen: Kitchen): Result<Worked> {
   const core = {
     sheet,
     dough,
+    made,
     shape,
     rows: worked,
     batch,

@@ -255,7 +255,8 @@ export function retarget(worked: Worked, by: Sheet['target']['by']): Sheet {
       return { ...sheet, target: { by, count: Math.max(1, cut.pieces) } }
     case 'portions': {
       const gramsEach = worked.portionG ?? worked.guideG
-      return { ...sheet, target: { by, gramsEach, count: Math.max(1, Math.round(usableG / gramsEach)) } }
+      // What is held stays as it is: 6.8 portions are 6.8, and not 7 of another dough.
+      return { ...sheet, target: { by, gramsEach, count: Math.max(0.001, usableG / gramsEach) } }
     }
     case 'row':
       return sheet

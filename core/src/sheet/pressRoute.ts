@@ -1,5 +1,5 @@
 /** Crumbs or a kneaded dough: how a dough goes into a press, and how wet that press takes it. */
-import { asShape, matchShape, type ShapeMatch } from '../match/index.ts'
+import { asShape, matchShape, ranked, type ShapeMatch } from '../match/index.ts'
 import {
   shifted,
   type Dough,
@@ -80,12 +80,10 @@ export const forFlour = (press: KeptPress, flourShift: number): KeptPress => ({
   dough: press.dough && shifted(press.dough, flourShift),
 })
 
+type Matched = Pick<Reckoned, 'sheet' | 'dough' | 'control' | 'paper14' | 'flourShift'>
+
 /** How well a sheet's dough suits a shape; kneaded for a press, by what the press takes so. */
-export function matchFor(
-  shape: Shape,
-  worked: Pick<Reckoned, 'sheet' | 'dough' | 'control' | 'paper14' | 'flourShift'>,
-  kitchen: Pick<Kitchen, 'gear' | 'pressed'>,
-): ShapeMatch {
+export function matchFor(shape: Shape, worked: Matched, kitchen: Pick<Kitchen, 'gear' | 'pressed'>): ShapeMatch {
   const reading = tableReading(worked)
   const route = pressRoute(worked.dough, shape, reading, pressFor(worked.sheet, kitchen))
   return matchShape(
@@ -95,6 +93,12 @@ export function matchFor(
     route && (route.as === 'dough' || !asShape(shape, worked.dough)) ? route.window : null,
   )
 }
+
+/** All shapes of the kitchen for this dough, best suited first. */
+export const shapesRanked = (
+  worked: Matched,
+  kitchen: Pick<Kitchen, 'gear' | 'pressed' | 'shapes'>,
+): readonly ShapeMatch[] => ranked([...kitchen.shapes.values()].map((shape) => matchFor(shape, worked, kitchen)))
 
 const kneadsByHand = ({ course, windows }: Dough): boolean =>
   windows.hand !== undefined &&
@@ -116,3 +120,15 @@ export function madeFor(dough: Dough, route: Pick<PressRoute, 'as'> | null, doug
   const { course, feel, mixing, kneadMin, mixerMin, restMin } = like
   return { ...dough, course, feel, mixing, kneadMin, mixerMin, restMin }
 }
+
+/** The dough of a sheet as it is made for this shape. */
+export const madeOf = (
+  shape: Shape,
+  worked: Matched,
+  { gear, pressed, doughs }: Pick<Kitchen, 'gear' | 'pressed' | 'doughs'>,
+): Dough =>
+  madeFor(
+    worked.dough,
+    pressRoute(worked.dough, shape, tableReading(worked), pressFor(worked.sheet, { gear, pressed })),
+    doughs,
+  )

@@ -49,6 +49,8 @@ export type Control =
 export interface Reckoned {
   readonly sheet: Sheet
   readonly dough: Dough
+  /** The same as it is made for its press: crumbled, or kneaded; else as the table has it. */
+  readonly made: Dough
   readonly shape: Shape
   readonly rows: readonly WorkedRow[]
   readonly batch: BatchResult

@@ -33,6 +33,13 @@ export function partsOf(percent: number, largest = 12): Parts {
 /** Water of so many parts on flour of so many, percent. @example percentOfParts(2, 1) → 50 */
 export const percentOfParts = (flour: number, water: number): number => (100 * water) / flour
 
+/** What a millilitre holds, and how far a cup that is filled strays, times that. */
+export const filledBy = ({ densityGPerMl, cupFactor }: Pick<Ingredient, 'densityGPerMl' | 'cupFactor'>) => ({
+  gPerMl: densityGPerMl,
+  low: cupFactor?.low ?? 1,
+  high: cupFactor?.high ?? 1,
+})
+
 /** Low and high by how it is filled: spooned and levelled, scooped and shaken. g. */
 export function cupG({ densityGPerMl, cupFactor }: Ingredient, cupMl: number): Window {
   const { low, high } = cupFactor ?? { low: 1, high: 1 }

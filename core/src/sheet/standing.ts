@@ -1,6 +1,7 @@
 /** How wet the dough is against what it is made for: merely soft or stiff, unusual but proven, or past holding together. */
-import { doughsHolding, rankShapes, wholeWindow } from '../match/index.ts'
+import { doughsHolding, wholeWindow } from '../match/index.ts'
 import type { Kitchen } from './kitchen.ts'
+import { shapesRanked } from './pressRoute.ts'
 import { tableReading, type Reckoned } from './reckoned.ts'
 
 export type StandingNote =
@@ -72,7 +73,7 @@ export function standingNotes(worked: Reckoned, kitchen: Kitchen): readonly Stan
       },
     ]
   }
-  const suits = rankShapes([...kitchen.shapes.values()], dough, reading)
+  const suits = shapesRanked(worked, kitchen)
     .filter(({ listed, grade }) => listed && grade === 'in')
     .slice(0, MOST_NAMED)
     .map(({ shape }) => shape.name)

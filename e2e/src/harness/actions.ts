@@ -1,4 +1,5 @@
 /** What a maker does, in the words on the screen. */
+import { goTo } from './harness.ts'
 import type { ElementHandle, Page } from 'puppeteer-core'
 
 const WAIT_MS = 15_000
@@ -186,4 +187,33 @@ export async function swipe(page: Page, from: readonly [number, number], byX: nu
   for (let step = 1; step <= 8; step += 1) await page.touchscreen.touchMove(x + (byX * step) / 8, y + (byY * step) / 8)
   await page.touchscreen.touchEnd()
   await new Promise((resolve) => setTimeout(resolve, SETTLES_MS))
+}
+
+/** Chooses in a list of Headless UI, by what the option says. */
+export async function choose(page: Page, label: string, option: string): Promise<void> {
+  await (await named(page, 'combobox', label)).click()
+  await page.locator(`::-p-aria([role="option"][name="${option}"])`).click()
+  await page.waitForFunction(() => !document.querySelector('[role=option]'))
+}
+
+/** Onto the sheet, out of the book. */
+export async function openFormula(page: Page, siteUrl: string, formula: string): Promise<void> {
+  await goTo(page, new URL('/formula', siteUrl).href)
+  await press(page, 'Formula book')
+  await press(page, formula)
+  await page.waitForFunction(() => !document.querySelector('[role=dialog]'))
+}
+
+/** Onto the sheet, as it is read. */
+export async function readRecipe(page: Page, siteUrl: string, text: string): Promise<void> {
+  await goTo(page, new URL('/formula', siteUrl).href)
+  await press(page, 'New')
+  await sees(page, 'Start this draft')
+  await press(page, 'Read a recipe')
+  await sees(page, 'What is read stands here')
+  await (await named(page, 'textbox', 'The recipe')).focus()
+  await page.evaluate((pasted) => void document.execCommand('insertText', false, pasted), text)
+  await sees(page, 'Make it a draft')
+  await press(page, 'Make it a draft')
+  await sees(page, 'Keep in the book')
 }

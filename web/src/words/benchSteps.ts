@@ -231,6 +231,7 @@ export function restedWords({ of, cold }: StepOf<'rest'>, body: Body): Rested {
 
 const readyWords: Readonly<Record<string, string>> = {
   scale: 'The scale, on and level',
+  cups: 'Cups and spoons, and a knife to level them',
   'fine-scale': 'A scale to 0.1 g for what is small',
   jug: 'A jug for the water',
   stick: 'A stick to stir the scald',

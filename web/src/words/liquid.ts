@@ -8,6 +8,7 @@ import {
   type EggSize,
   type Plan,
   type PlannedRow,
+  type Worked,
 } from '@harina/core'
 import { counted, listed } from './units.ts'
 
@@ -28,6 +29,12 @@ export function liquidName({
   return names.length > 0 ? listed([...new Set(names)]) : 'water'
 }
 
+/** The same of a sheet on paper. */
+export const liquidOf = ({ rows }: Pick<Worked, 'rows'>): string =>
+  liquidName({
+    rows: rows.map(({ ingredient: { id, name }, part, weighedG }) => ({ ingredient: id, name, part, weighedG })),
+  })
+
 /** What goes in to correct, as one says it. */
 export const whatWords = (what: 'water' | 'flour', plan: Pick<Plan, 'rows'>): string =>
   what === 'water' ? liquidName(plan) : what
@@ -41,7 +48,7 @@ const EGG_WORDS = {
 const NEAR = 0.12
 
 /** How many eggs, yolks or whites so much is; empty where it is none, or no round number. @example 200 g of whole egg → 4 eggs */
-export function eggsWords({ ingredient }: Pick<PlannedRow, 'ingredient'>, grams: number, size: EggSize): string {
+export function eggsWords(ingredient: string, grams: number, size: EggSize): string {
   if (!isEgg(ingredient)) return ''
   const [word, of] = EGG_WORDS[ingredient]
   const each = EGGS[size][of]

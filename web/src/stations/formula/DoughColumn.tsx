@@ -4,6 +4,7 @@ import { useId } from 'react'
 import { HatchPattern } from '../../ui/family.tsx'
 import { spreadLabels } from '../../ui/spreadLabels.ts'
 import { useUnits } from '../../ui/units.ts'
+import { liquidOf } from '../../words/index.ts'
 
 const HEIGHT = 218
 const WIDTH = 58
@@ -24,14 +25,15 @@ const fillOf = (code: ColumnCode, hatch: string): string =>
     other: 'var(--second)',
   })[code]
 
-function nameOf(code: ColumnCode, { control }: Worked): string {
+function nameOf(code: ColumnCode, worked: Worked): string {
+  const { control } = worked
   const base = control.by === 'base' ? control.base : ''
   return {
     'dry-flour': 'dry flour',
     'flour-water': 'water the flour brought',
     'base-dry': `${base}, dry`,
     'base-water': `water in the ${base.split(' ').at(-1)}`,
-    poured: 'water you pour',
+    poured: `${liquidOf(worked)} you pour`,
     salt: 'salt',
     alkali: 'alkali',
     egg: 'egg',

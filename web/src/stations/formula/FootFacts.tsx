@@ -2,7 +2,7 @@ import { formatNumber, kneadMinOf, workersFor, type Worked } from '@harina/core'
 import type { ReactNode } from 'react'
 import { Choice } from '../../ui/Choice.tsx'
 import { useUnits } from '../../ui/units.ts'
-import { aboutMinutes, capital, liquidName, kneadSpan, restWords, workerWords } from '../../words/index.ts'
+import { aboutMinutes, capital, liquidOf, kneadSpan, restWords, workerWords } from '../../words/index.ts'
 import { useSheet } from './useSheet.ts'
 
 function Fact({ name, figure, note }: { name: ReactNode; figure: string; note: string }) {
@@ -38,11 +38,11 @@ function PortionFact({ worked }: { worked: Worked }) {
 
 /** What follows from the sheet for the rest of the work. */
 export function FootFacts({ worked }: { worked: Worked }) {
-  const { cut, shape, dough, practice } = worked
+  const { cut, shape, made, practice } = worked
   const { temperature, length, mass } = useUnits()
   const { edit } = useSheet()
-  const workers = workersFor(dough)
-  const water = dough.waterC.find(
+  const workers = workersFor(made)
+  const water = made.waterC.find(
     ({ fromC, toC }) => practice.waterC !== null && practice.waterC >= fromC && practice.waterC <= toC,
   )
   return (
@@ -64,11 +64,7 @@ export function FootFacts({ worked }: { worked: Worked }) {
         />
       ) : (
         <Fact
-          name={capital(
-            liquidName({
-              rows: worked.rows.map((row) => ({ ...row, ingredient: row.ingredient.id, name: row.ingredient.name })),
-            }),
-          )}
+          name={capital(liquidOf(worked))}
           figure={`about ${temperature(practice.waterC)}`}
           note={
             practice.kneads !== 'hand' && practice.waterC !== practice.waterBy?.hand
@@ -80,24 +76,24 @@ export function FootFacts({ worked }: { worked: Worked }) {
       <Fact
         name={
           workers.length > 1 ? (
-            <>
-              Knead{' '}
+            <span className="flex items-baseline gap-1">
+              Knead
               <Choice
                 label="Who kneads this dough"
-                className="field small"
+                className="underline decoration-dotted underline-offset-4"
                 value={practice.kneads}
                 options={workers.map((by) => [by, workerWords[by]] as const)}
                 onChange={(by) => {
                   if (by) edit((sheet) => ({ ...sheet, machines: { ...sheet.machines, kneads: by } }))
                 }}
               />
-            </>
+            </span>
           ) : (
             'Knead, then rest'
           )
         }
-        figure={kneadSpan(kneadMinOf(dough, practice.kneads))}
-        note={`rest ${restWords(practice)}, ${practice.restCold ? 'in the fridge' : 'covered'}${dough.restMin.low > 0 ? `; ${dough.restMin.low} min at least` : ''}`}
+        figure={kneadSpan(kneadMinOf(made, practice.kneads))}
+        note={`rest ${restWords(practice)}, ${practice.restCold ? 'in the fridge' : 'covered'}${made.restMin.low > 0 ? `; ${made.restMin.low} min at least` : ''}`}
       />
       <Fact name="Cook, fresh" figure={aboutMinutes(worked.cookMin)} note={shape.doneSign} />
       <PortionFact worked={worked} />

@@ -9,6 +9,7 @@ import {
   retarget,
   setRowGrams,
   setRowPercent,
+  type EggSize,
   type Kitchen,
   type Worked,
   type WorkedRow,
@@ -21,6 +22,7 @@ import { useSheet } from './useSheet.ts'
 import { Choice } from '../../ui/Choice.tsx'
 import type { ReactNode } from 'react'
 import { Term } from '../../ui/Term.tsx'
+import { eggsWords } from '../../words/index.ts'
 
 interface Props {
   readonly worked: Worked
@@ -75,10 +77,12 @@ const isSolved = ({ key }: WorkedRow, { sheet }: Worked): boolean =>
   sheet.rows.some((row) => row.key === key && row.amount.by === 'hydration')
 
 /** How a row stands to the others, where that is not plain. */
-function standingOf(row: WorkedRow, worked: Worked, mass: (grams: number) => string): ReactNode {
+function standingOf(row: WorkedRow, worked: Worked, mass: (grams: number) => string, egg: EggSize): ReactNode {
+  const eggs = eggsWords(row.ingredient.id, row.grams, egg)
   const { startG, holdBackG } = worked.water
   const unsure = worked.sheet.rows.find(({ key }) => key === row.key)?.unsure
-  if (unsure) return `read: ${mass(unsure.low * row.grams)} to ${mass(unsure.high * row.grams)}`
+  if (unsure)
+    return `${eggs ? `${eggs}; ` : ''}read: ${mass(unsure.low * row.grams)} to ${mass(unsure.high * row.grams)}`
   if (isSolved(row, worked))
     return (
       <>
@@ -87,6 +91,7 @@ function standingOf(row: WorkedRow, worked: Worked, mass: (grams: number) => str
       </>
     )
   if (row.percent === 0) return 'out'
+  if (eggs) return eggs
   if (row.part === 'base') return `${formatNumber(100 * row.water, 0)} % water`
   return null
 }
@@ -103,7 +108,7 @@ function LedgerRow({ row, worked, kitchen }: Props & { row: WorkedRow }) {
   const step = kitchen.gear.scaleStepG
   const name = rowName(row, kitchen)
   const locked = lockedLine(worked) === row.key
-  const standing = standingOf(row, worked, (grams) => mass(grams, step))
+  const standing = standingOf(row, worked, (grams) => mass(grams, step), units.egg)
   const without = removeRow(worked, row.key, kitchen)
   const shown = massFigure(row.weighedG, step)
   return (

@@ -23,6 +23,20 @@ export function Tools({ gear }: { gear: Gear }) {
         value={gear.scaleStepG}
         onChange={(scaleStepG) => void setGear({ scaleStepG })}
       />
+      <label className="mb-2 flex items-center gap-2">
+        <input
+          type="checkbox"
+          checked={!gear.hasScale}
+          onChange={(event) => void setGear({ hasScale: !event.target.checked })}
+        />
+        No scale: call everything in cups, spoons and eggs
+      </label>
+      {!gear.hasScale && (
+        <p className="small mb-3">
+          Cups of flour differ by a tenth, so more of the water waits for the feel. Alkali is never measured by the
+          spoon: borrow a scale for it.
+        </p>
+      )}
       <p>
         Board, along which ropes are rolled{' '}
         <QuantityField

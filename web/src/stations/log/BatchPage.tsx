@@ -276,7 +276,7 @@ function Parts({ batch: { id, plan, state } }: { batch: BatchStory }) {
   const { mass } = useUnits()
   if (parts.length === 0) return null
   return (
-    <section aria-label="Parts" className="border-t border-line pt-3">
+    <section aria-label="Parts">
       <h2 className="head mb-1 text-lg">In parts</h2>
       <ul>
         <PartLine
@@ -342,7 +342,7 @@ export function BatchPage({ batch: whole }: { batch: Batch }) {
   return (
     <article className="flex flex-col gap-4">
       <header>
-        <h1 className="head text-4xl leading-tight">{batchTitle(whole)}</h1>
+        <h1 className="head text-4xl leading-tight">{part ? batchTitle(whole) : plan.sheet.name}</h1>
         {part && (
           <p className="mb-1">
             A part of{' '}
@@ -427,8 +427,8 @@ export function BatchPage({ batch: whole }: { batch: Batch }) {
       <Parts batch={batch} />
       {far && <UnlikeBatch taught={far} />}
       {photos.length > 0 && <PhotoRow photos={photos} plan={plan} />}
-      <div className="grid items-start gap-x-8 gap-y-4 md:grid-cols-2">
-        {part ? <div /> : <PlannedRows batch={ofDough} />}
+      <div className={`grid items-start gap-x-8 gap-y-4 ${part ? '' : 'md:grid-cols-2'}`}>
+        {!part && <PlannedRows batch={ofDough} />}
         <Story batch={batch} />
       </div>
       {state.end?.how === 'closed' && <OneLineMore batch={whole} />}

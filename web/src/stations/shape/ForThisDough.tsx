@@ -1,5 +1,5 @@
 /** What suits the dough on paper, and all of the chosen one. */
-import { formatPercent, rankShapes, tableReading, type Kitchen, type Worked } from '@harina/core'
+import { formatPercent, shapesRanked, tableReading, type Kitchen, type Worked } from '@harina/core'
 import { useMemo, useState, type CSSProperties } from 'react'
 import { Link } from 'react-router'
 import { sheetEdited } from '../../state/draftSlice.ts'
@@ -34,10 +34,7 @@ function Shapes({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
   const dispatch = useAppDispatch()
   const [all, setAll] = useState(false)
   const reading = tableReading(worked)
-  const matches = useMemo(
-    () => rankShapes([...kitchen.shapes.values()], worked.dough, reading),
-    [kitchen.shapes, worked.dough, reading],
-  )
+  const matches = useMemo(() => shapesRanked(worked, kitchen), [worked, kitchen])
   const known = matches.filter((match) => match.listed || match.shape.id === worked.shape.id)
   const rest = matches.length - known.length
   return (

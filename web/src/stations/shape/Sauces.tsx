@@ -1,5 +1,5 @@
 /** From the sauce to its shapes. */
-import { shapesForSauce, tableReading, matchShape, type Kitchen, type Sauce } from '@harina/core'
+import { shapesForSauce, matchFor, type Kitchen, type Sauce } from '@harina/core'
 import { useMemo, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { useWorked } from '../../state/worked.ts'
@@ -73,7 +73,7 @@ export default function Sauces({ kitchen }: { kitchen: Kitchen }) {
                   </span>
                 </span>
                 {dough && suits(shape.id) && (
-                  <span className="small">{gradeWords[matchShape(shape, dough.dough, tableReading(dough)).grade]}</span>
+                  <span className="small">{gradeWords[matchFor(shape, dough, kitchen).grade]}</span>
                 )}
               </button>
             </li>

@@ -13,8 +13,10 @@ function waitWhy(why: 'drinking' | 'chasing', feel: Feel | null, isBatter: boole
 }
 
 /** Small steps are told in tenths, whatever the scale: a spray is 0.7 g. */
-export const stepGrams = ({ grams, what }: CorrectionStep, { mass }: Worded, plan: Plan): string =>
-  `${mass(grams, grams < 3 || grams % 1 !== 0 ? 0.1 : 1)} ${whatWords(what, plan)}`
+export const stepGrams = ({ grams, what, measure }: CorrectionStep, { mass }: Worded, plan: Plan): string =>
+  plan.noScale && measure.unit !== 'go'
+    ? `${measureWords(measure)} of ${whatWords(what, plan)}`
+    : `${mass(grams, grams < 3 || grams % 1 !== 0 ? 0.1 : 1)} ${whatWords(what, plan)}`
 
 function StepNote({ step }: { step: CorrectionStep }) {
   const worded = useUnits()

@@ -3,6 +3,7 @@ import { PlanRule } from '#web/ui/rule/PlanRule.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { ruleLabel } from '#web/ui/rule/ruleLabel.ts'
 import type { RuleMark } from '#web/ui/rule/ruleLayout.ts'
+import { whatWords } from '#web/words/index.ts'
 import { useBench } from '../view.tsx'
 
 /** How far left of its window the rule begins at the bench, points: where a bowl stands before the hold-back. */
@@ -44,7 +45,7 @@ export function Trail() {
         <li key={index}>
           <span className="font-semibold text-ink">
             {mass(addition.grams, addition.grams < 3 || (addition.grams < 10 && addition.grams % 1 !== 0) ? 0.1 : 1)}{' '}
-            {addition.what}
+            {whatWords(addition.what, running.batch.plan)}
           </span>{' '}
           {formatPercent(addition.from)} → {formatPercent(addition.to)}
         </li>

@@ -1,6 +1,6 @@
 /** The dough into lumps, by weight. */
 import { useFamily } from '#web/state/select.ts'
-import { benchPieces, formatNumber, lumpIsEven, lumps, type BenchState, type Lumps } from '@harina/core'
+import { benchPieces, formatNumber, lumpIsEven, lumps, type BenchState, type Lumps, type Plan } from '@harina/core'
 import { useId } from 'react'
 import { finishStep, recordTap } from '#web/state/bench.ts'
 import { HatchPattern, type Family } from '#web/ui/family.tsx'
@@ -9,7 +9,7 @@ import { ScaleStrip } from '#web/ui/scale/ScaleStrip.tsx'
 import { StepPage } from '../StepPage.tsx'
 import { Big, Note, useBench } from '../view.tsx'
 import { OtherShapes, useOtherShapes } from './OtherShapes.tsx'
-import { counted, blankWords } from '#web/words/index.ts'
+import { byEyeWords, counted, blankWords } from '#web/words/index.ts'
 
 const BALL_PX = 52
 const MOST_DRAWN = 48
@@ -71,6 +71,8 @@ function LumpWords({ wanted, state, stepG }: LumpsProps & { stepG: number }) {
   )
 }
 
+const ropeMm = ({ shape: { blank } }: Plan): number => (blank.type === 'rope' ? blank.diameterMm : 0)
+
 export function DivideStep() {
   const { running } = useBench()
   const { batch, state } = running
@@ -82,6 +84,7 @@ export function DivideStep() {
   const { count, eachG, slackG } = wanted
   const { rope } = made
   const weighOff = useOtherShapes()
+  const toPress = plan.steps.some(({ kind }) => kind === 'press')
   const take = (grams: number) => void recordTap(batch, { type: 'lumped', grams })
   return (
     <StepPage
@@ -89,7 +92,9 @@ export function DivideStep() {
       lead={
         rope && count === rope.ropes
           ? `Each lump rolls out to one board of ${length(plan.boardMm)}. Keep what waits covered.`
-          : 'Into what the hands, the roller or the hopper can take. Keep what waits covered.'
+          : toPress
+            ? 'Balls that the hopper takes one at a time. Keep what waits covered.'
+            : 'Into what the hands or the roller can take. Keep what waits covered.'
       }
       action={weighOff ?? { label: 'Divided, go on', run: () => void finishStep(batch) }}
       aside={
@@ -103,19 +108,30 @@ export function DivideStep() {
             {mass(made.usableG, plan.scaleStepG)} of dough.
           </Note>
           <OtherShapes />
-          <Note title="By weight">
-            Cut with a scraper, no tearing. Between {mass(eachG - slackG, plan.scaleStepG)} and{' '}
-            {mass(eachG + slackG, plan.scaleStepG)} is even enough; small bits go under, not on top.
+          <Note title={plan.noScale ? 'By eye' : 'By weight'}>
+            {plan.noScale && rope
+              ? `Halve it, and halve again; a rope of ${length(ropeMm(plan))} against the gauge is the true measure. `
+              : ''}
+            Cut with a scraper, no tearing.{' '}
+            {!plan.noScale &&
+              `Between ${mass(eachG - slackG, plan.scaleStepG)} and ${mass(eachG + slackG, plan.scaleStepG)} is even enough; `}
+            {plan.noScale ? 'Small' : 'small'} bits go under, not on top.
           </Note>
         </>
       }
     >
-      <ScaleStrip target={{ label: 'one lump', targetG: eachG, take }} />
+      {!plan.noScale && <ScaleStrip target={{ label: toPress ? 'one ball' : 'one lump', targetG: eachG, take }} />}
       <div className="flex flex-wrap items-start gap-x-12 gap-y-4">
-        <Big label="lumps" figure={formatNumber(count, 0)} unit="" />
+        <Big label={toPress ? 'balls' : 'lumps'} figure={formatNumber(count, 0)} unit="" />
         <div>
-          <Big label="each" figure={massFigure(eachG, plan.scaleStepG)} unit={units.mass} />
-          <p className="figure text-md text-second">± {mass(slackG, plan.scaleStepG)}</p>
+          {plan.noScale ? (
+            <p className="text-xl">{byEyeWords(count)}</p>
+          ) : (
+            <>
+              <Big label="each" figure={massFigure(eachG, plan.scaleStepG)} unit={units.mass} />
+              <p className="figure text-md text-second">± {mass(slackG, plan.scaleStepG)}</p>
+            </>
+          )}
         </div>
       </div>
       <LumpRow wanted={wanted} state={state} family={family} />

@@ -2,7 +2,8 @@
 import { onTheScaleG, type Jug as JugOf } from '@harina/core'
 import { useUnits } from '#web/ui/units.ts'
 import { usePhone } from '#web/ui/usePhone.ts'
-import { saidName } from '#web/words/index.ts'
+import { calledWords, pouredRow, saidName } from '#web/words/index.ts'
+import { useBench } from '../view.tsx'
 
 interface Props {
   readonly jug: JugOf
@@ -62,7 +63,8 @@ function Layer({ x, width, top, height }: { x: number; width: number; top: numbe
 
 export function Jug({ jug, liquid, heldG, pouredG, stepG }: Props) {
   const { height, width, cup } = usePhone() ? PHONE : DESK
-  const { mass } = useUnits()
+  const { plan } = useBench().running.batch
+  const { mass, units } = useUnits()
   const { waterG, totalG, others } = jug
   const full = Math.max(totalG, 1e-9)
   const leftG = waterG > 0 ? onTheScaleG(jug, pouredG, Math.max(0, waterG - pouredG)) : totalG
@@ -70,7 +72,8 @@ export function Jug({ jug, liquid, heldG, pouredG, stepG }: Props) {
   const cupFull = Math.min(height, ((heldG / full) * height * width) / cup)
   const heldLeft = pouredG > waterG ? Math.max(0, heldG - (pouredG - waterG)) : heldG
   const foot = BRIM + height
-  const words = (grams: number) => mass(grams, stepG)
+  const words = (grams: number) =>
+    plan.noScale ? calledWords(plan, pouredRow(plan), grams, units) : mass(grams, stepG)
   const second = width + GAP
   const level = (leftG / full) * height
   const waterLevel = level * (waterG / full)

@@ -22,7 +22,7 @@ import { WhoWorks } from './WhoWorks.tsx'
 import { ScaleStrip } from '#web/ui/scale/ScaleStrip.tsx'
 import { StepPage, type StepAction } from '../StepPage.tsx'
 import { Big, Note, useBench, useStep } from '../view.tsx'
-import { counted, liquidName, pourLead } from '#web/words/index.ts'
+import { called, calledWords, counted, liquidName, pouredRow, pourLead } from '#web/words/index.ts'
 import { Term } from '#web/ui/Term.tsx'
 
 /** A blade throws scalding water; nobody pours it in there. */
@@ -76,8 +76,8 @@ function OverPoured({ over: { overG, points, flourG, saltG } }: { over: NonNulla
 function StaysBack({ jug, inG }: { jug: JugOf; inG: number }) {
   const { batch, state } = useBench().running
   const { plan } = batch
-  const { mass } = useUnits()
-  const grams = (value: number) => mass(value, plan.scaleStepG)
+  const { units } = useUnits()
+  const grams = (value: number) => calledWords(plan, pouredRow(plan), value, units)
   const { totalG } = waterTargets(plan, state)
   return (
     <Note title={`${grams(onTheScaleG(jug, inG, Math.max(0, totalG - inG)))} stay back`}>
@@ -114,15 +114,16 @@ function PourInGoes({ jug }: { jug: JugOf }) {
   /** As the scale shows it, with what is made up with the water. */
   const [poured, setPoured] = useState<number | null>(null)
   const leftShownG = onTheScaleG(jug, state.pouredG, leftG)
-  const shownG = poured ?? leftShownG
-  const nowG = poured === null ? leftG : waterOfG(jug, state.pouredG, poured)
-  const { mass, massFigure, units } = useUnits()
+  const { massFigure, units } = useUnits()
+  const shownG = poured ?? called(plan, pouredRow(plan), leftShownG, units).grams
+  const nowG = poured === null && !plan.noScale ? leftG : waterOfG(jug, state.pouredG, shownG)
   const { by, can } = mixing(plan, state)
   const liquid = liquidName(plan)
   /** Water in the bowl once this is in. */
   const inG = state.pouredG + nowG
   const over = overPour(plan, state, inG)
-  const grams = (value: number) => mass(value, plan.scaleStepG)
+  const grams = (value: number) => calledWords(plan, pouredRow(plan), value, units)
+  const still = called(plan, pouredRow(plan), leftShownG, units)
   const goOn: StepAction = {
     label: shownG > 0 ? `Poured ${grams(shownG)}, go on` : 'Go on',
     run: () => {
@@ -173,22 +174,26 @@ function PourInGoes({ jug }: { jug: JugOf }) {
       {step.how === 'scald' && (
         <WhoWorks label="Who stirs" by={by} choices={STIRS.filter(([id]) => can.includes(id))} />
       )}
-      <ScaleStrip
-        target={{
-          label: jug.others.length > 0 ? 'poured into the bowl' : `${liquid} in the bowl`,
-          targetG: leftShownG,
-          take: setPoured,
-        }}
-      />
+      {!plan.noScale && (
+        <ScaleStrip
+          target={{
+            label: jug.others.length > 0 ? 'poured into the bowl' : `${liquid} in the bowl`,
+            targetG: leftShownG,
+            take: setPoured,
+          }}
+        />
+      )}
       <div className="flex flex-wrap items-end gap-x-10 gap-y-3">
         <div>
-          <Big label="still to pour" figure={massFigure(leftShownG, plan.scaleStepG)} unit={units.mass} />
+          <Big label="still to pour" figure={still.figure} unit={still.unit} small={plan.noScale === true} />
+          {still.note && <p className="small mt-2">{still.note}</p>}
           <p className="mt-2 text-md text-second">
             went in{' '}
             <QuantityField
               label={jug.others.length > 0 ? 'Grams poured' : `Grams of ${liquid} poured`}
               shown={massFigure(shownG, plan.scaleStepG)}
               unit="g"
+              densityGPerMl={pouredRow(plan).filled?.gPerMl ?? 1}
               min={0}
               max={1_000_000}
               className="text-4xl font-semibold text-ink"

@@ -2,15 +2,15 @@
 import { recordTap, finishStep } from '#web/state/bench.ts'
 import { StepPage } from '../StepPage.tsx'
 import { Note, useBench, useStep } from '../view.tsx'
-import { useDough } from './useLooks.ts'
+import { useUnits } from '#web/ui/units.ts'
 import { WhoMixes } from './WhoWorks.tsx'
-import { readyWord } from '#web/words/index.ts'
+import { howItGoes, readyWord } from '#web/words/index.ts'
 
 export function ReadyStep() {
   const { running } = useBench()
   const step = useStep('ready')
   const { batch, state } = running
-  const dough = useDough(batch.plan)
+  const worded = useUnits()
   const missing = step.items.filter(({ id }) => !state.ticked.includes(id))
   const begun = missing.length < step.items.length
   return (
@@ -27,16 +27,14 @@ export function ReadyStep() {
       }}
       aside={
         <>
-          {dough && (
-            <div className="border-l-2 border-second pl-3">
-              <h2 className="head text-lg leading-tight">How it goes</h2>
-              <ol className="list-decimal pl-5 text-label leading-snug text-second">
-                {dough.mixing.map((line) => (
-                  <li key={line}>{line}</li>
-                ))}
-              </ol>
-            </div>
-          )}
+          <div className="border-l-2 border-second pl-3">
+            <h2 className="head text-lg leading-tight">How it goes</h2>
+            <ol className="list-decimal pl-5 text-label leading-snug text-second">
+              {howItGoes(batch.plan, state, worded).map((line) => (
+                <li key={line}>{line}</li>
+              ))}
+            </ol>
+          </div>
           <Note title="Who is served" grade="caution">
             Flour dust carries gluten to every board and tool. Whoever must not eat it needs other ones, washed, and
             their dough made first.

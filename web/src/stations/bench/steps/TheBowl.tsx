@@ -6,6 +6,7 @@ import { HatchPattern } from '#web/ui/family.tsx'
 import { spreadLabels } from '#web/ui/spreadLabels.ts'
 import { useUnits } from '#web/ui/units.ts'
 import { usePhone } from '#web/ui/usePhone.ts'
+import { liquidName } from '#web/words/index.ts'
 import { useBench } from '../view.tsx'
 
 /** `names`: room for what stands beside it. */
@@ -43,8 +44,8 @@ export function TheBowl({ weighedG }: { weighedG: Readonly<Record<string, number
   })
   // Labels run from the top down.
   const places = spreadLabels(drawn.map(({ middle }) => middle).reverse(), LABEL_ROOM, foot - 4)
-  const words = ({ name, grams, isIn }: BowlLayer) =>
-    `${mass(grams, plan.scaleStepG)} ${name}${isIn ? '' : ', to come'}`
+  const words = ({ name, grams, isIn, kind }: BowlLayer) =>
+    `${mass(grams, plan.scaleStepG)} ${kind === 'water' ? liquidName(plan) : name}${isIn ? '' : ', to come'}`
   return (
     <figure>
       <svg

@@ -8,6 +8,7 @@ import {
   airShiftG,
   isAirShiftTold,
   asWeighed,
+  countedIn,
   formatNumber,
   firstG,
   heldFlourG,
@@ -33,7 +34,7 @@ import { TheBowl } from './TheBowl.tsx'
 import { ScaleStrip } from '#web/ui/scale/ScaleStrip.tsx'
 import { StepPage } from '../StepPage.tsx'
 import { Big, Note, useBench } from '../view.tsx'
-import { batchesWords, capital, eggsWords, liquidName, listed, saidName } from '#web/words/index.ts'
+import { batchesWords, called, capital, eggsWords, liquidName, listed, pouredRow, saidName } from '#web/words/index.ts'
 
 /** What the maker says went on the scale; until then what the plan wants for what is already in the bowl. */
 function useWeighing(rows: readonly PlannedRow[]) {
@@ -62,21 +63,28 @@ interface WeighRowProps {
 /** What is wanted, large, and what really went on the scale. */
 function WeighRow({ row, label, small, weighing }: WeighRowProps) {
   const { running } = useBench()
-  const stepG = running.batch.plan.scaleStepG
+  const { plan } = running.batch
+  const stepG = plan.scaleStepG
+  const noScale = plan.noScale === true
   const { massFigure, units } = useUnits()
-  const eggs = eggsWords(row, weighing.wantedOf(row), units.egg)
+  const ingredient = useKitchen()?.ingredients.get(row.ingredient)
+  const told = called(plan, row, weighing.wantedOf(row), units)
+  const eggs = eggsWords(row.ingredient, weighing.wantedOf(row), units.egg)
   return (
     <div>
       <Big
-        small={small}
-        label={eggs ? `${label}: ${eggs}` : label}
-        figure={massFigure(weighing.wantedOf(row), stepG)}
-        unit={units.mass}
+        small={small || noScale}
+        label={eggs && !noScale ? `${label}: ${eggs}` : label}
+        figure={told.figure}
+        unit={told.unit}
       />
+      {told.note && <p className="mt-2 text-label text-second">{told.note}</p>}
       <p className="mt-1 text-md text-second">
-        on the scale{' '}
+        {noScale ? 'went in' : 'on the scale'}{' '}
         <QuantityField
-          label={`${row.name}, grams on the scale`}
+          densityGPerMl={ingredient?.densityGPerMl ?? row.filled?.gPerMl ?? 1}
+          each={countedIn(row.ingredient, ingredient?.group ?? '', units.egg)}
+          label={noScale ? `${row.name}, went in, grams` : `${row.name}, grams on the scale`}
           shown={massFigure(weighing.gramsOf(row), stepG)}
           unit="g"
           min={0}
@@ -93,8 +101,9 @@ function WeighRow({ row, label, small, weighing }: WeighRowProps) {
 
 /** The scale's next: the first row that nothing was said of yet, or the last. */
 function WeighOnScale({ rows, weighing }: { rows: readonly PlannedRow[]; weighing: ReturnType<typeof useWeighing> }) {
+  const { plan } = useBench().running.batch
   const next = rows.find((row) => weighing.typed[row.key] === undefined) ?? rows.at(-1)
-  if (!next) return null
+  if (!next || plan.noScale) return null
   return (
     <ScaleStrip
       target={{
@@ -169,16 +178,19 @@ export function FlourStep() {
   const empty = rows.filter((row) => row.part === 'flour').every((row) => weighing.gramsOf(row) <= 0)
   const weighedG = Object.fromEntries(rows.map((row) => [row.key, weighing.gramsOf(row)]))
   const heldG = heldFlourG(plan, { weighedG })
+  const tare = plan.noScale
+    ? 'Stir the flour loose, spoon it into the cup, and level it with a knife: never shake or press it.'
+    : 'Tare the bowl first.'
   return (
     <StepPage
-      title={plan.control.by === 'base' ? `Weigh ${plan.control.base} and flour` : 'Weigh the flour'}
+      title={`${plan.noScale ? 'Measure' : 'Weigh'} ${plan.control.by === 'base' ? `${plan.control.base} and flour` : 'the flour'}`}
       lead={
         plan.store
-          ? `Flour from ${plan.store.name}, ${temperature(plan.store.temperatureC)} and ${plan.store.rhPercent} % damp. Tare the bowl first.`
-          : 'Tare the bowl first.'
+          ? `Flour from ${plan.store.name}, ${temperature(plan.store.temperatureC)} and ${plan.store.rhPercent} % damp. ${tare}`
+          : tare
       }
       action={{
-        label: 'Weighed, go on',
+        label: plan.noScale ? 'Measured, go on' : 'Weighed, go on',
         run: () => void finishStep(running.batch, ...weighing.actions),
         disabled: empty,
       }}
@@ -265,7 +277,8 @@ const howItGoesIn: Readonly<Record<string, string>> = {
 const wayIn = (plan: Plan, row: PlannedRow): string => {
   if (row.part === 'alkali' && plan.steps.some((step) => step.kind === 'pull'))
     return 'kept for the twisting, as a 5 % solution'
-  if (row.weighedG < plan.scaleStepG / 2)
+  if (plan.noScale && row.part === 'alkali') return 'never by the spoon: weigh it on a scale, or leave it out'
+  if (!plan.noScale && row.weighedG < plan.scaleStepG / 2)
     return row.part === 'alkali'
       ? 'too little for this scale: weigh it on a finer one, never by eye'
       : 'too little for this scale: a pinch, or weigh it on a finer one'
@@ -275,7 +288,7 @@ const wayIn = (plan: Plan, row: PlannedRow): string => {
 export function WaterStep() {
   const { running } = useBench()
   const { plan } = running.batch
-  const { massFigure, units, temperature, volume } = useUnits()
+  const { units, temperature, volume } = useUnits()
   const dough = useKitchen()?.doughs.get(plan.sheet.dough)
   const rows = weighedWithWater(plan)
   const weighing = useWeighing(rows)
@@ -283,6 +296,8 @@ export function WaterStep() {
   const jug = jugOf(plan, running.state)
   const waterC = waterNowC(plan, running.state)
   const liquid = liquidName(plan)
+  const first = called(plan, pouredRow(plan), water.totalG > 0 ? water.startG : jug.totalG, units)
+  const back = called(plan, pouredRow(plan), water.holdBackG, units)
   const choice = dough?.waterC.find(({ fromC, toC }) => waterC !== null && waterC >= fromC && waterC <= toC)
   return (
     <StepPage
@@ -303,21 +318,16 @@ export function WaterStep() {
         <div>
           <Big
             label={water.holdBackG > 0 ? 'for the first stop' : 'in the jug'}
-            figure={massFigure(water.totalG > 0 ? water.startG : jug.totalG, plan.scaleStepG)}
-            unit={units.mass}
+            figure={first.figure}
+            unit={first.unit}
+            small={plan.noScale === true}
           />
+          {first.note && <p className="small mt-2">{first.note}</p>}
           {units.volume === 'cup' && water.totalG > 0 && (
             <p className="small mt-1">about {volume(water.startG)}; weigh it</p>
           )}
         </div>
-        {water.holdBackG > 0 && (
-          <Big
-            label="plain, in a cup beside it"
-            figure={massFigure(water.holdBackG, plan.scaleStepG)}
-            unit={units.mass}
-            small
-          />
-        )}
+        {water.holdBackG > 0 && <Big label="plain, in a cup beside it" figure={back.figure} unit={back.unit} small />}
         <Jug jug={jug} liquid={liquid} heldG={water.holdBackG} pouredG={0} stepG={plan.scaleStepG} />
       </div>
       <div className="flex flex-wrap gap-x-12 gap-y-4 border-t border-line pt-4">

@@ -69,9 +69,7 @@ function OneMore({ also, name, part, usableG, onChange, onOut }: OneProps) {
           className="field small"
           value={also.by}
           options={waysToGive}
-          onChange={(by) =>
-            by && onChange(part ? givenBy(part, by, usableG) : withAmount({ ...also, by }, 1))
-          }
+          onChange={(by) => by && onChange(part ? givenBy(part, by, usableG) : withAmount({ ...also, by }, 1))}
         />
       </td>
       <td className="figure text-right text-lg">{part && mass(part.doughG, 1)}</td>
