@@ -242,3 +242,49 @@ it('raw egg goes with what is poured, but never into alkali: over all doughs, sh
   )
   expect(wrong).toEqual([])
 })
+
+describe('without a scale', () => {
+  const noScale: Kitchen = { ...withMachines, gear: { ...withMachines.gear, hasScale: false } }
+  const all = pairs.map(({ dough, shape }) => {
+    const sheet = startSheet(dough, shape, noScale)
+    return { title: `${dough.id} ${shape.id}`, plan: planned(sheet, noScale), weighed: planned(sheet, withMachines) }
+  })
+
+  it('every row can be measured, and more of the water waits for the feel than beside a scale, nowhere less', () => {
+    expect(
+      all.filter(({ plan }) => !plan.noScale || plan.rows.some(({ filled }) => !filled)).map(({ title }) => title),
+    ).toEqual([])
+    expect(
+      all.filter(({ plan, weighed }) => plan.water.holdBackG < weighed.water.holdBackG).map(({ title }) => title),
+    ).toEqual([])
+    const ears = all.find(({ title }) => title === 'sw-hand little-ears')!
+    expect(ears.plan.water.holdBackG).toBeGreaterThan(ears.weighed.water.holdBackG + 5)
+  })
+
+  it('at hand are cups, and for alkali a fine scale all the same', () => {
+    const items = (plan: Plan) =>
+      plan.steps.flatMap((step) => (step.kind === 'ready' ? step.items.map(({ id }) => id) : []))
+    for (const { plan } of all) {
+      expect(items(plan)).toContain('cups')
+      expect(items(plan)).not.toContain('scale')
+      const alkali = plan.rows.some(({ part, weighedG }) => part === 'alkali' && weighedG > 0)
+      expect(items(plan).includes('fine-scale')).toBe(alkali)
+    }
+  })
+
+  it('teaches with the band of its cups, whatever was typed', () => {
+    const { plan } = all.find(({ title }) => title === 'sw-hand little-ears')!
+    const events = [
+      ...plan.rows.flatMap(({ key, part, weighedG }, n) =>
+        part === 'water' ? [] : [event({ type: 'weighed', row: key, grams: weighedG }, n + 50)],
+      ),
+      event({ type: 'poured', grams: plan.water.startG }, 1),
+      event({ type: 'felt', feel: 'right' }, 2),
+      event({ type: 'judged', verdict: 'good' }, 3),
+      event({ type: 'closed' }, 4),
+    ]
+    expect(summarise({ id: 'b', plan, events }).offSd).toBeGreaterThan(1)
+    const { noScale: _, ...weighed } = plan
+    expect(summarise({ id: 'b', plan: weighed, events }).offSd).toBeUndefined()
+  })
+})

@@ -118,6 +118,20 @@ it('every version has a saved sample that still reads', () => {
     expect(readWorkspaceFile(JSON.stringify(samples[version - 1]))).toMatchObject({ ok: true })
 })
 
+it('version 11 comes over with what its presses take kneaded: none the less than they took before', () => {
+  const read = readWorkspaceFile(JSON.stringify(sample11))
+  if (!read.ok) throw new Error(read.problem.code)
+  const { gear, formulas, batches } = read.value
+  const was = sample11.gear.presses
+  expect(gear!.presses.map(({ crumb, dough }) => crumb ?? dough)).toEqual(was.map(({ crumb }) => crumb))
+  // Fed by the pinch, it takes crumbs; small ones take balls as well, from where crumbs end.
+  for (const { crumb, dough, lumpG } of gear!.presses)
+    expect(lumpG < 100 && dough ? dough.low === crumb!.high : true).toBe(true)
+  expect(gear!.hasScale).toBe(true)
+  expect(formulas.every(({ sheet }) => sheet.machines.kneads === null)).toBe(true)
+  expect(batches.every(({ plan }) => plan.noScale === undefined && plan.sheet.machines.kneads === null)).toBe(true)
+})
+
 it('version 9 comes over whole: its steps have the names the screen gives them, and stand where they stood', () => {
   const read = readWorkspaceFile(JSON.stringify(sample9))
   if (!read.ok) throw new Error(read.problem.code)
