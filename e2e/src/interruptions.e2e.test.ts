@@ -40,12 +40,12 @@ it('handed over, its word stands above the step until somebody has it', async ()
 })
 
 it('split, there are two in the strip; undone, one; and redone, the same two', async () => {
-  const split = 'Lamp-room semolina, second part'
+  const split = 'Second part, Lamp-room semolina'
   await interrupt()
   await fill(page, 'Grams to carve off', '400')
   await press(page, 'Split')
   await closed()
-  await sees(page, 'It is two batches now')
+  await sees(page, 'It is in two parts now')
   await page.waitForFunction((name) => document.body.innerText.includes(name), {}, split)
   const before = await keptEvents(page)
   await pressStarting(page, 'Undo')

@@ -50,10 +50,10 @@ it('a batch from the sheet to the log without touching the mouse', async () => {
   await page.keyboard.press('ArrowLeft')
   await sees(page, 'Back to now')
   await go(page, 'Heel of the hand')
-  await go(page, 'left')
+  await sees(page, 'left')
   await go(page, 'Wrapped tight')
-  await go(page, 'left')
-  // Space started the rest, and does not give it up.
+  await sees(page, 'left')
+  // The rest started as the kneading ended, and space does not give it up.
   await page.keyboard.press('Space')
   await sees(page, 'Space does nothing until the clock rings')
   await go(page, 'lumps')

@@ -82,14 +82,12 @@ it('the second: the scale is lost while it is weighed, and typing goes on', asyn
   await pressStarting(page, 'Made, go on')
   await pourAll(page)
   await onTo(page, 'Let the crumbs drink')
-  await pressStarting(page, 'Covered: start')
   await sees(page, 'left')
 })
 
 it('the third: a batter that rests; now three are in their lanes, the one that wants hands on top', async () => {
   await take('Scraper drops')
   await onTo(page, 'Let it stand')
-  await pressStarting(page, 'Start the rest')
   await sees(page, 'left')
   await go('/bench/all')
   await sees(page, 'Lamp-room semolina')

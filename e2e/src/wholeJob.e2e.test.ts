@@ -42,9 +42,9 @@ it('six portions of a hand shape, from the first screen to the log and through a
   await sees(page, '4.2 g water')
   await page.keyboard.press('3')
   await sees(page, 'It only needs time now.')
+  // The word for the feel goes on to the kneading, and starts its clock.
   await page.keyboard.press('Space')
   await sees(page, 'Heel of the hand')
-  await page.keyboard.press('Space')
   await sees(page, 'left')
 
   // The browser is killed; a new one with the same profile finds the kneading clock still running.
@@ -55,7 +55,6 @@ it('six portions of a hand shape, from the first screen to the log and through a
   await sees(page, 'left')
   await page.waitForFunction(() => /\b11:\d\d/.test(document.body.innerText))
   await pressStarting(page, 'Kneaded, go on')
-  await pressStarting(page, 'Start the rest')
   await pressStarting(page, 'Rested, go on')
   await pressStarting(page, 'Divided, go on')
   await pressStarting(page, 'Ropes cut, go on')

@@ -1,5 +1,6 @@
 /** What a tap at the bench does: recorded first, and shown once it is stored, so that what is seen is what is kept. */
 import {
+  clockThatFollows,
   currentStep,
   replay,
   undoable,
@@ -70,10 +71,14 @@ export function ownTimers(
   return clocks.map(({ name, minutes }, n) => ({ type: 'timer-started', timer: `own-${next + n}`, name, minutes }))
 }
 
-/** Stores a tap that also finishes the step at hand. */
+/** Stores a tap that also finishes the step at hand, and starts the clock of one that goes on from it at once. */
 export function finishStep(batch: Batch, ...actions: BenchAction[]): Promise<boolean> {
   const step = currentStep(batch.plan, replay(batch.plan, batch.events))
-  return step ? write(batch.id, [...actions, { type: 'step-done', step: step.id }]) : Promise.resolve(false)
+  if (!step) return Promise.resolve(false)
+  const done: BenchAction[] = [...actions, { type: 'step-done', step: step.id }]
+  // What follows at once is timed by the same press, and taken back with it.
+  const then = clockThatFollows(batch.plan, [...batch.events, ...stamped(done)], step.id, Date.now())
+  return write(batch.id, then ? [...done, then] : done)
 }
 
 /**

@@ -8,7 +8,7 @@ import { familyOf, useKitchen } from '../state/select.ts'
 import { useCurrentInSight } from './useCurrentInSight.ts'
 import { useClock } from './useNow.ts'
 import { useApp } from '../state/store.ts'
-import { capital, whichPart } from '../words/index.ts'
+import { titleInShort } from '../words/index.ts'
 
 interface TabProps {
   readonly to: string
@@ -58,7 +58,7 @@ export function BatchStrip({ children }: { children?: ReactNode }) {
             key={running.batch.id}
             to={`/bench/${running.batch.id}`}
             ink={familyInk[family(running.batch.plan.sheet.dough)]}
-            name={capital(whichPart(running.batch)) || running.batch.plan.sheet.name}
+            name={titleInShort(running.batch)}
             note={<Standing running={running} />}
           />
         ))}

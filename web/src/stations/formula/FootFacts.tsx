@@ -80,7 +80,7 @@ export function FootFacts({ worked }: { worked: Worked }) {
               Knead
               <Choice
                 label="Who kneads this dough"
-                className="underline decoration-dotted underline-offset-4"
+                className="min-h-6 underline decoration-dotted underline-offset-4"
                 value={practice.kneads}
                 options={workers.map((by) => [by, workerWords[by]] as const)}
                 onChange={(by) => {

@@ -342,7 +342,7 @@ export function BatchPage({ batch: whole }: { batch: Batch }) {
   return (
     <article className="flex flex-col gap-4">
       <header>
-        <h1 className="head text-4xl leading-tight">{part ? batchTitle(whole) : plan.sheet.name}</h1>
+        <h1 className="head text-4xl leading-tight">{batchTitle(whole)}</h1>
         {part && (
           <p className="mb-1">
             A part of{' '}

@@ -71,6 +71,7 @@ export function Timed({ timer, title, lead, minutes, startLabel, doneLabel, onDo
   const started = clock !== undefined && clock.stage !== 'stopped'
   const start = () => void recordTap(batch, { type: 'timer-started', timer, minutes: planned })
   const end = () => onDone(clock ? Math.max(0, (Date.now() - Date.parse(clock.startedAt)) / 60_000) : 0)
+  const whole = started ? clock.minutes : planned
   const move = (by: number) => void recordTap(batch, { type: 'timer-moved', timer, minutes: by })
   return (
     <StepPage
@@ -83,7 +84,7 @@ export function Timed({ timer, title, lead, minutes, startLabel, doneLabel, onDo
       {started && <p className="hidden text-lg print:block">{spanOfMinutes(planned, planned)}, by the clock.</p>}
       <div data-screen-only={started || undefined} className="flex flex-wrap items-end gap-x-8 gap-y-3">
         {started ? <Running clock={clock} /> : <Planned minutes={planned} />}
-        {started ? (
+        {started && (
           <div className="flex pb-3">
             {[-1, 1].map((by) => (
               <button key={by} type="button" className="press -ml-px min-w-23 text-xl" onClick={() => move(by)}>
@@ -91,22 +92,21 @@ export function Timed({ timer, title, lead, minutes, startLabel, doneLabel, onDo
               </button>
             ))}
           </div>
-        ) : (
-          <p className="pb-3 text-md text-second">
-            set it to{' '}
-            <QuantityField
-              label={`Minutes, ${title.toLowerCase()}`}
-              shown={Number.isInteger(planned) ? formatNumber(planned, 0) : formatCountdown(planned * 60)}
-              unit="min"
-              min={LEAST_MIN}
-              max={6000}
-              className="text-4xl font-semibold text-ink"
-              widthCh={5}
-              onChange={setTyped}
-            />{' '}
-            min
-          </p>
         )}
+        <p className="pb-3 text-md text-second">
+          {started ? 'of' : 'set it to'}{' '}
+          <QuantityField
+            label={`Minutes, ${title.toLowerCase()}`}
+            shown={Number.isInteger(whole) ? formatNumber(whole, 0) : formatCountdown(whole * 60)}
+            unit="min"
+            min={LEAST_MIN}
+            max={6000}
+            className={started ? 'text-3xl font-semibold text-ink' : 'text-4xl font-semibold text-ink'}
+            widthCh={5}
+            onChange={(minutes) => (started ? move(minutes - clock.minutes) : setTyped(minutes))}
+          />{' '}
+          min
+        </p>
       </div>
       {children}
     </StepPage>

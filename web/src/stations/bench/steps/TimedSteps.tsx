@@ -1,5 +1,5 @@
 /** The steps that a clock runs for, from a steaming potato to a dough back from the fridge. */
-import { formatNumber, isWorkedWarm, kneading, offeredBack, offeredRest, WORKERS, type StepOf } from '@harina/core'
+import { clockMinutes, formatNumber, isWorkedWarm, kneading, offeredRest, WORKERS, type StepOf } from '@harina/core'
 import { KNEADING_WARMS_C } from '@harina/core/heat'
 import { finishStep } from '#web/state/bench.ts'
 import { useNow } from '#web/ui/useNow.ts'
@@ -26,10 +26,10 @@ import {
   workerWords,
 } from '#web/words/index.ts'
 
-/** To the quarter of a minute where it is short. */
-const middle = ([low, high]: readonly [number, number]) => {
-  const minutes = (low + high) / 2
-  return Math.max(0.25, minutes < 2 ? Math.round(minutes * 4) / 4 : Math.round(minutes))
+/** What the clock of the step shown is set to. */
+function useClockMinutes(): number {
+  const { running, step } = useBench()
+  return clockMinutes(running.batch.plan, running.state, step, useLeftForStep())
 }
 
 /** Ends the step and its clock. */
@@ -47,7 +47,7 @@ export function PrepareStep() {
       timer={step.id}
       title={words.title}
       lead={words.lead}
-      minutes={middle(step.minutes)}
+      minutes={useClockMinutes()}
       startLabel="Start the clock"
       doneLabel={words.done}
       onDone={useDone()}
@@ -77,7 +77,7 @@ export function CoolStep() {
       timer={step.id}
       title="Let it cool"
       lead={`Torn open on the board, under a cloth. The scald lands near ${temperature(step.fromC)}; work it below ${temperature(step.belowC)}.`}
-      minutes={step.minutes}
+      minutes={useClockMinutes()}
       startLabel="Start the clock"
       doneLabel="Hand-warm, go on"
       onDone={useDone()}
@@ -103,7 +103,7 @@ export function DrinkStep() {
       timer={step.id}
       title="Let the crumbs drink"
       lead="In a bag or under a damp cloth. Nothing is kneaded yet; the water finds its way by itself."
-      minutes={middle(step.minutes)}
+      minutes={useClockMinutes()}
       startLabel="Covered: start"
       doneLabel="Drunk, go on"
       onDone={useDone()}
@@ -138,7 +138,7 @@ export function KneadStep() {
       timer={step.id}
       title={kneadTitle(step)}
       lead={kneadLead(step, by)}
-      minutes={middle(minutes)}
+      minutes={useClockMinutes()}
       startLabel={step.how === 'push' ? 'Start kneading' : 'Start'}
       doneLabel={step.how === 'push' ? 'Kneaded, go on' : 'Done, go on'}
       onDone={useDone()}
@@ -162,7 +162,7 @@ export function KneadStep() {
         </>
       }
     >
-      <WhoWorks label={step.how === 'push' ? 'Who kneads' : 'Who works it'} by={by} choices={choices} />
+      <WhoWorks label={step.how === 'push' ? 'Who kneads' : 'Who works it'} by={by} choices={choices} of={step} />
       <FeelAgain />
       <InTheBowl />
     </Timed>
@@ -232,7 +232,7 @@ export function SpreadStep() {
       timer={step.id}
       title="Spread and cool"
       lead={`On a wet tray, ${length(step.thicknessMm)} deep, with a wet spatula; covered once it no longer steams.`}
-      minutes={low}
+      minutes={useClockMinutes()}
       startLabel="It is spread"
       doneLabel="Set, go on"
       onDone={useDone()}
@@ -262,7 +262,7 @@ export function TemperStep() {
   const index = Number(/^back-(\d+)$/.exec(step.id)?.[1] ?? 0)
   const since = state.chilled[index - 1]
   const hours = since ? (nowMs - Date.parse(since.at)) / 3_600_000 : null
-  const minutes = Math.max(1, offeredBack(step, useLeftForStep()))
+  const minutes = useClockMinutes()
   return (
     <Timed
       timer={step.id}
