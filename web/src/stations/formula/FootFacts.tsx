@@ -8,7 +8,7 @@ import { useSheet } from './useSheet.ts'
 function Fact({ name, figure, note }: { name: ReactNode; figure: string; note: string }) {
   return (
     <div className="min-w-0">
-      <div className="small">{name}</div>
+      <div className="small min-h-6">{name}</div>
       <p className="figure text-3xl leading-tight font-semibold">{figure}</p>
       <p className="line-clamp-2 text-sm leading-tight text-second">{note}</p>
     </div>
@@ -93,7 +93,7 @@ export function FootFacts({ worked }: { worked: Worked }) {
           )
         }
         figure={kneadSpan(kneadMinOf(made, practice.kneads))}
-        note={`rest ${restWords(practice)}, ${practice.restCold ? 'in the fridge' : 'covered'}${made.restMin.low > 0 ? `; ${made.restMin.low} min at least` : ''}`}
+        note={`rest ${restWords(practice)}, ${practice.restCold ? 'in the fridge' : 'covered'}`}
       />
       <Fact name="Cook, fresh" figure={aboutMinutes(worked.cookMin)} note={shape.doneSign} />
       <PortionFact worked={worked} />
