@@ -111,7 +111,8 @@ const METHOD_WORDS = {
 
 function stepsOf({ dough, shape, practice, sheet, cookMin }: Worked): readonly string[] {
   const { kneadMin = dough.kneadMin } = sheet.asRead ?? {}
-  const waterC = practice.waterC
+  // As one works by hand, whoever reads it.
+  const waterC = practice.waterBy?.hand ?? practice.waterC
   return [
     ...(waterC === null ? [] : [`Water at ${figure(waterC, 0)} °C.`]),
     ...(kneadMin[1] > 0 && dough.family !== 'gnocchi'

@@ -6,20 +6,32 @@ import { store } from '../state/store.ts'
 import { takeToBench } from '../state/takeToBench.ts'
 import { wasJustRefused } from './refusal.ts'
 
-export function ToBench({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
+/** Takes a sheet to the bench in as many mixes as its vessel asks for, and goes there. */
+export function useToBench(kitchen: Kitchen) {
   const navigate = useNavigate()
   const [going, setGoing] = useState(false)
-  const mixes = mixesOf(worked, kitchen)?.mixes ?? 1
-  const go = async () => {
-    if (wasJustRefused()) return
+  const go = async (worked: Worked, formula: string | null) => {
+    const mixes = mixesOf(worked, kitchen)?.mixes ?? 1
     setGoing(true)
-    const formula = store.getState().draft.present?.formula ?? null
     const [first] = await takeToBench(oneMix(worked.sheet, mixes), mixes, kitchen, formula)
     setGoing(false)
     if (first !== undefined) void navigate(`/bench/${first}`)
   }
+  return { going, go }
+}
+
+export function ToBench({ worked, kitchen }: { worked: Worked; kitchen: Kitchen }) {
+  const { going, go } = useToBench(kitchen)
+  const mixes = mixesOf(worked, kitchen)?.mixes ?? 1
   return (
-    <button type="button" className="action" disabled={going} onClick={() => void go()}>
+    <button
+      type="button"
+      className="action"
+      disabled={going}
+      onClick={() => {
+        if (!wasJustRefused()) void go(worked, store.getState().draft.present?.formula ?? null)
+      }}
+    >
       {mixes > 1 ? `Take ${mixes} mixes to the bench` : 'Take to the bench'}
     </button>
   )

@@ -1,8 +1,17 @@
 /** A dough on one sheet of paper, for the wall above the bench: what goes in, where to stop, each step with its time, room to write. */
-import { firstG, formatNumber, stepMinutes, stepsOf, waterTargets, type BenchState, type Plan } from '@harina/core'
+import {
+  firstG,
+  formatNumber,
+  stepMinutes,
+  stepsOf,
+  waterNowC,
+  waterTargets,
+  type BenchState,
+  type Plan,
+} from '@harina/core'
 import { format } from 'date-fns'
 import { useKitchen } from '../state/select.ts'
-import { stepName } from '../words/index.ts'
+import { liquidName, stepName } from '../words/index.ts'
 import { PrintButton } from './PrintButton.tsx'
 import { SidePanel } from './SidePanel.tsx'
 import { useUnits } from './units.ts'
@@ -53,6 +62,7 @@ interface Props {
 export function WallCard({ plan, state, begunAt, onClose }: Props) {
   const right = useKitchen()?.doughs.get(plan.sheet.dough)?.feel.right
   const { mass, temperature } = useUnits()
+  const waterC = waterNowC(plan, state)
   const steps = stepsOf(plan, state).filter(({ kind }) => kind !== 'ready' && kind !== 'verdict')
   return (
     <SidePanel title="A card for the wall" onClose={onClose} wide>
@@ -61,7 +71,7 @@ export function WallCard({ plan, state, begunAt, onClose }: Props) {
         <p className="small mb-3">
           {begunAt !== null && `${format(begunAt, 'EEEE d MMMM, HH:mm')} · `}
           {formatNumber(plan.shape.pieces, 0)} × {plan.shape.name} of {mass(plan.shape.pieceG, 0.01)}
-          {plan.waterC !== null && ` · water at ${temperature(plan.waterC)}`}
+          {waterC !== null && ` · ${liquidName(plan)} at ${temperature(waterC)}`}
         </p>
         <GoesIn plan={plan} />
         {right && (

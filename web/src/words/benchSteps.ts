@@ -260,8 +260,11 @@ export const readyWord = ({ id, name }: StepOf<'ready'>['items'][number]): strin
 const PRESS_MINDS = 0.5
 
 /** How a dough suits a press. */
-export function pressWords({ takes }: Pick<PressPlan, 'takes'>, { name, crumb, dough }: KeptPress): string {
-  if (!takes) return crumb || dough ? `Nothing is known yet of such a dough in ${name}.` : ''
+export function pressWords({ takes }: Pick<PressPlan, 'takes'>, { name, crumb }: KeptPress): string {
+  if (!takes)
+    return crumb
+      ? 'It goes in as a dough, not as crumbs: a hand press or a ricer takes it, a screw does not.'
+      : 'It goes in as a dough, a lump at a time.'
   const { as, window, judged } = takes
   const kneaded = as === 'dough'
   if (Math.abs(judged.outsideBy) < PRESS_MINDS)

@@ -1,5 +1,6 @@
 /** The formula book: found by words, family, shape or tag; opened, copied, tagged, put away and brought back. */
 import {
+  computeSheet,
   copiedFormula,
   FAMILIES,
   findFormulas,
@@ -23,6 +24,7 @@ import { change, put, say, together } from '../../state/workspace.ts'
 import { FamilyMark, familyName } from '../../ui/family.tsx'
 import { SidePanel } from '../../ui/SidePanel.tsx'
 import { Choice } from '../../ui/Choice.tsx'
+import { useToBench } from '../../ui/ToBench.tsx'
 import { counted } from '#web/words/index.ts'
 
 /** The figure a formula is known by: its water, or its flour on the base. */
@@ -96,6 +98,13 @@ interface EntryProps {
 function Entry({ formula, all, kitchen, lastMade, onOpen }: EntryProps) {
   const { sheet, archived } = formula
   const family = familyOf(kitchen, sheet.dough)
+  const { going, go } = useToBench(kitchen)
+  /** As it stands in the book; what cannot be worked out is opened, and says why. */
+  const toBench = () => {
+    const worked = computeSheet(sheet, kitchen)
+    if (worked.ok) void go(worked.value, formula.id)
+    else onOpen()
+  }
   const away = () =>
     keep(
       formula,
@@ -125,6 +134,15 @@ function Entry({ formula, all, kitchen, lastMade, onOpen }: EntryProps) {
       {sheet.note && <p className="mt-1 text-label leading-snug">{sheet.note}</p>}
       <Tags formula={formula} />
       <p className="mt-1.5 flex gap-4 text-sm">
+        <button
+          type="button"
+          className="quiet font-semibold"
+          aria-label={`Take ${sheet.name} to the bench`}
+          disabled={going}
+          onClick={toBench}
+        >
+          To the bench
+        </button>
         <button type="button" className="quiet" aria-label={`Copy ${sheet.name}`} onClick={() => copy(formula, all)}>
           Copy
         </button>

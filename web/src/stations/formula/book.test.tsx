@@ -55,6 +55,18 @@ it('is searched by words, family and tag; what nothing answers to can be let go'
   expect(listed(book)).toHaveLength(16)
 })
 
+it('from the book to the bench in one press: as the book has it, and the draft stays as it is', async () => {
+  await openBook()
+  const before = store.getState().draft.present
+  await press('Take Gale noodles to the bench')
+  await settle()
+  const begun = (await repository.batches.open()).find(
+    ({ plan }) => plan.sheet.name === 'Gale noodles' && plan.at > '2026-',
+  )
+  expect(begun?.plan.formula).toBe(demoWorkspace.formulas.find(({ sheet: { name } }) => name === 'Gale noodles')!.id)
+  expect(store.getState().draft.present).toEqual(before)
+})
+
 it('copies, puts away and brings back; each can be undone', async () => {
   const book = await openBook()
   await press('Copy Gale noodles')

@@ -17,6 +17,7 @@ import {
   storyOf,
   unlike,
   VERDICTS,
+  waterNowC,
   type Batch,
   type BatchStory,
   type BenchAction,
@@ -41,7 +42,7 @@ import { PhotoRow } from '../../ui/PhotoRow.tsx'
 import { useEntryWords } from '../../ui/useEntryWords.ts'
 import { UnlikeBatch } from '../../ui/UnlikeBatch.tsx'
 import { useUnits } from '../../ui/units.ts'
-import { batchTitle, spanOfMinutes, verdictWords, type Worded } from '../../words/index.ts'
+import { batchTitle, liquidName, spanOfMinutes, verdictWords, type Worded } from '../../words/index.ts'
 import { useParts } from './parts.ts'
 import { Term } from '#web/ui/Term.tsx'
 
@@ -336,6 +337,7 @@ export function BatchPage({ batch: whole }: { batch: Batch }) {
   const ofDough = useMemo(() => ({ ...batch, state: replay(batch.plan, beforeParts(batch.entries)) }), [batch])
   const { plan, state, thirst, corrections, onRule, basis14 } = batch
   const worded = useUnits()
+  const waterC = waterNowC(plan, state)
   const photos = usePhotos(batch.id)
   const ofFlour = useKitchen()?.thirst.get(lotKey(plan.sheet.rows))
   const far = useMemo(() => unlike(ofFlour ?? []).find((each) => each.batch === batch.id), [ofFlour, batch.id])
@@ -356,7 +358,7 @@ export function BatchPage({ batch: whole }: { batch: Batch }) {
           {format(plan.at, 'EEEE d MMMM yyyy, HH:mm')} · {plan.shape.name}
           {plan.store &&
             ` · ${plan.store.name}, ${worded.temperature(plan.store.temperatureC)}, ${plan.store.rhPercent} % damp`}
-          {plan.waterC !== null && state.pouredG > 0 && ` · water at ${worded.temperature(plan.waterC)}`}
+          {waterC !== null && state.pouredG > 0 && ` · ${liquidName(plan)} at ${worded.temperature(waterC)}`}
         </p>
       </header>
       {state.notes.map((note) => (

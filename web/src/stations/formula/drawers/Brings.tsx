@@ -57,7 +57,7 @@ function Feeds({ worked }: { worked: Worked }) {
 }
 
 export default function Brings({ worked, onClose }: DrawerProps) {
-  const { batch, balance, dough } = worked
+  const { batch, balance, made } = worked
   const cautions = cautionsOf(worked).flatMap((id) => hazards.find((hazard) => hazard.id === id) ?? [])
   return (
     <SidePanel title="Nutrition, allergens, cost" onClose={onClose}>
@@ -83,13 +83,13 @@ export default function Brings({ worked, onClose }: DrawerProps) {
       <Feeds worked={worked} />
       <DrawerSection title="How it is mixed">
         <ol className="list-decimal pl-5 leading-snug">
-          {dough.mixing.map((step) => (
+          {made.mixing.map((step) => (
             <li key={step}>{step}.</li>
           ))}
         </ol>
         <p className="small mt-2">
-          Kneaded {dough.kneadMin[0]} to {dough.kneadMin[1]} min by hand, {dough.mixerMin[0]} to {dough.mixerMin[1]} by
-          machine. Right: {dough.feel.right}.
+          Kneaded {made.kneadMin[0]} to {made.kneadMin[1]} min by hand, {made.mixerMin[0]} to {made.mixerMin[1]} by
+          machine. Right: {made.feel.right}.
         </p>
       </DrawerSection>
       <DrawerSection
