@@ -1,6 +1,8 @@
 /** What the steps work with: goes, lumps, sheets, presses, fillings and potfuls add up to the dough that is there. */
 import {
   benchPieces,
+  RIM_DRIES_MIN,
+  rimsDryMeanwhile,
   fillingAtBench,
   lumpIsEven,
   lumps,
@@ -112,4 +114,13 @@ it('potfuls share the batter evenly, none over what the pot bears', () => {
   const { turns, eachG } = potTurns(benchPieces(plan, full(plan)).usableG, plan.pot, USUAL_POT_L)
   expect(turns * eachG).toBeCloseTo(benchPieces(plan, full(plan)).usableG, 6)
   expect(eachG).toBeLessThanOrEqual(600 + 1e-6)
+})
+
+it('what takes longer to shape than a rim stays soft is told, and only that', () => {
+  expect(rimsDryMeanwhile(12 * RIM_DRIES_MIN, 12)).toBeNull()
+  expect(rimsDryMeanwhile(12 * RIM_DRIES_MIN + 1, 12)).toBe(RIM_DRIES_MIN + 1)
+  const plan = planOf('sw-hand', 'little-ears')
+  const { perMin } = stepOf(plan, 'shape')
+  const minutes = rimsDryMeanwhile(benchPieces(plan, full(plan)).pieces, perMin)
+  expect(minutes === null || minutes > RIM_DRIES_MIN).toBe(true)
 })

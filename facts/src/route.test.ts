@@ -139,7 +139,13 @@ describe('into a press', () => {
     const [press] = kept as [KeptPress]
     const kitchen = kitchenWith(press)
     const dough = doughs.find(({ id }) => id === 'sw-crumb')!
-    const soft = at(startSheet(dough, dies[0]!, kitchen), 50)
+    // Of a flour that drinks more than the table's own.
+    const started = at(startSheet(dough, dies[0]!, kitchen), 55)
+    const soft = {
+      ...started,
+      rows: started.rows.map((row) => (row.flour ? { ...row, ingredient: 'durum-wholemeal' } : row)),
+    }
+    expect(work(soft, kitchen).flourShift).toBeGreaterThan(1)
     const plan = planned(soft, kitchen)
     const { takes } = pressAtBench(plan, full(plan), stepOfPress(plan))!
     expect(takes!.judged.outsideBy).toBeGreaterThan(1)
@@ -161,6 +167,9 @@ describe('into a press', () => {
       return pressAtBench(next, full(next), stepOfPress(next))!.takes!.judged.outsideBy
     }
     expect(after('good')).toBeCloseTo(0, 1)
+    // On the scale of the tables, whatever this flour drinks.
+    const learned = summarise(through('good')).pressed!.reading
+    expect(Math.abs(learned - (work(soft, kitchen).paper14 - work(soft, kitchen).flourShift))).toBeLessThan(1)
     expect(after('poor')).toBeCloseTo(takes!.judged.outsideBy, 6)
     expect(summarise(through('good')).thirst).toBeNull()
   })

@@ -120,7 +120,7 @@ export function pressedIn(plan: Plan, state: BenchState): Pressed | null {
   const step = plan.steps.find((each): each is StepOf<'press'> => each.kind === 'press')
   const as = pressedAs(plan.steps)
   if (!step?.press || !as || !state.done.includes(step.id)) return null
-  return { press: step.press.id, as, reading: bowlReading(plan, state) }
+  return { press: step.press.id, as, reading: bowlReading(plan, state) - (step.shift ?? 0) }
 }
 
 /** The same of a sheet on paper, of so much of its dough. */
@@ -145,3 +145,16 @@ export function fillingAtBench(plan: Plan, state: BenchState, step: StepOf<'fill
   const { pieceG, pieces } = made
   return filledPieces(step, { blank: plan.shape.blank, wallMm }, { pieceG, pieces: state.shapedPieces ?? pieces })
 }
+
+/** A cut rim left open dries in about so long in a room: usual practice, no measurement. Min. */
+export const RIM_DRIES_MIN = 40
+
+/** How long one pair of hands shapes these pieces, min, where the first rims would dry meanwhile; null where they do not. */
+export function rimsDryMeanwhile(pieces: number, perMin: number): number | null {
+  const minutes = Math.ceil(pieces / perMin)
+  return minutes > RIM_DRIES_MIN ? minutes : null
+}
+
+/** So many ropes that wait side by side fuse unless they are dusted. */
+const ROPES_FUSE_FROM = 4
+export const ropesFuse = (ropes: number): boolean => ropes >= ROPES_FUSE_FROM

@@ -6,7 +6,7 @@
 import { z } from '../zod.ts'
 import { KNEADS, POURS, PREPARES } from './dough.ts'
 import { pressSchema, rollerSchema } from './gearParts/index.ts'
-import { between, celsius, lengthMm, pace, someG, someMinutes, whole } from './ranges.ts'
+import { between, celsius, lengthMm, pace, reckoned, someG, someMinutes, whole } from './ranges.ts'
 import { idSchema, lineSchema, nameSchema } from './text.ts'
 import type { Worker } from './workers.ts'
 import { spanSchema } from './window.ts'
@@ -213,7 +213,8 @@ export const stepKinds = {
     shapes: true,
   }),
   press: step({
-    fields: () => ({ press: z.nullable(pressSchema) }),
+    /** `shift`: points of water that this flour wants more than the tables' own; what the press takes stands so much higher. */
+    fields: () => ({ press: z.nullable(pressSchema), shift: z.optional(reckoned) }),
     minutes: () => 15,
     stage: 'extrude',
     shapes: true,

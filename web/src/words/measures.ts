@@ -72,6 +72,6 @@ export const calledWords = (...asked: Parameters<typeof called>): string => {
 export const pouredRow = ({ rows }: Pick<Plan, 'rows'>): Pick<PlannedRow, 'filled' | 'part' | 'ingredient'> =>
   rows.find(({ part, weighedG }) => part === 'water' && weighedG > 0) ?? { part: 'water', ingredient: '' }
 
-/** One of so many equal parts, cut by eye. @example 6 → a sixth by eye: halve it, then each half in three */
+/** @example 6 → one of 6 parts, cut by eye */
 export const byEyeWords = (count: number): string =>
   count <= 1 ? 'all of it' : `one of ${counted(count, 'part')}, cut by eye`

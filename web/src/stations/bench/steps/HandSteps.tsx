@@ -1,5 +1,5 @@
 /** Ropes rolled, pieces shaped. */
-import { benchPieces, formatNumber, type Blank } from '@harina/core'
+import { benchPieces, formatNumber, RIM_DRIES_MIN, rimsDryMeanwhile, ropesFuse, type Blank } from '@harina/core'
 import { useState } from 'react'
 import { finishStep } from '#web/state/bench.ts'
 import { useKitchen, useFamily } from '#web/state/select.ts'
@@ -44,6 +44,12 @@ export function RollStep() {
           <Note title={`${counted(made.pieces, 'piece')} of ${mass(made.pieceG, 0.01)}`}>
             {rope ? `${length(rope.ropeMm)} of rope, ${formatNumber(rope.ropes, 0)} boards of it.` : ''}
           </Note>
+          {rope && ropesFuse(rope.ropes) && (
+            <Note title="Ropes that wait">
+              Side by side they fuse. Dust them lightly, or lay them apart under a cloth; the board under the one you
+              roll stays as it is.
+            </Note>
+          )}
           <BoardFlour />
         </>
       }
@@ -88,6 +94,7 @@ export function ShapeStep() {
   const shape = useKitchen()?.shapes.get(plan.shape.id)
   const { mass } = useUnits()
   const [pieces, setPieces] = useState<number | null>(null)
+  const dryMin = rimsDryMeanwhile(made.pieces, perMin)
   const count = pieces ?? running.state.shapedPieces ?? made.pieces
   return (
     <StepPage
@@ -106,6 +113,12 @@ export function ShapeStep() {
             <Note title={`About ${Math.ceil(made.pieces / perMin)} min for one pair of hands`}>
               At {formatNumber(perMin, 0)} a minute, practised; {shape.piecesPerMin.learner} while learning. Then air{' '}
               {shape.airBeforeCookMin[0]} to {shape.airBeforeCookMin[1]} min before the pot.
+            </Note>
+          )}
+          {dryMin !== null && (
+            <Note title="Rims dry before the last is shaped">
+              Left open, a cut rim dries in about {RIM_DRIES_MIN} minutes. Cover what waits, fill two trays one after
+              the other, put the first into the pot, or ask for more hands.
             </Note>
           )}
           <Note title="Blades" grade="caution">
