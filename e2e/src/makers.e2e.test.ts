@@ -122,7 +122,7 @@ it('a whole batch without a scale: cups, spoons and eggs to the verdict, and not
   await sees(page, 'Cups and spoons, and a knife to level them')
   await onTo(page, 'Measure the flour')
   const flour = await textOf(page)
-  expect(flour).toMatch(/\d cups?/)
+  expect(flour).toMatch(/[\d⅓½⅔¼¾] cups?/)
   expect(flour).toContain('as cups are filled')
   expect(flour).not.toContain('Tare the bowl')
   await onTo(page, 'Make the water')

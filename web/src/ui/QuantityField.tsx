@@ -21,6 +21,8 @@ interface Props {
   readonly densityGPerMl?: number
   /** Given, a mass may be typed as so many of these, by their names in the singular. */
   readonly each?: Readonly<Record<string, number>> | undefined
+  /** Beside a scale it is figures that are typed, and a phone brings only those; words are read all the same. */
+  readonly beside?: 'scale' | undefined
 }
 
 /** What a bare number means to this maker. */
@@ -42,7 +44,7 @@ function keepInSight(box: HTMLElement | null): void {
 
 /** A figure one can type over, in any unit that it can be said in. */
 export function QuantityField(props: Props) {
-  const { label, shown, unit, min, max, onChange, onDone, className = '', widthCh, densityGPerMl, each } = props
+  const { label, shown, unit, min, max, onChange, onDone, className = '', widthCh, densityGPerMl, each, beside } = props
   const { units } = useUnits()
   const problemId = useId()
   const read = (text: string, from?: number): Result<number> => {
@@ -65,7 +67,7 @@ export function QuantityField(props: Props) {
         aria-invalid={wrong !== null}
         aria-describedby={said === null ? undefined : problemId}
         // Where cups and eggs can be written, a phone brings letters too.
-        inputMode={densityGPerMl === undefined && !each ? 'decimal' : 'text'}
+        inputMode={beside === 'scale' || (densityGPerMl === undefined && !each) ? 'decimal' : 'text'}
         autoComplete="off"
         {...field}
       />

@@ -8,7 +8,7 @@ import { useSheet } from './useSheet.ts'
 function Fact({ name, figure, note }: { name: ReactNode; figure: string; note: string }) {
   return (
     <div className="min-w-0">
-      <div className="small min-h-6">{name}</div>
+      <div className="small">{name}</div>
       <p className="figure text-3xl leading-tight font-semibold">{figure}</p>
       <p className="line-clamp-2 text-sm leading-tight text-second">{note}</p>
     </div>
@@ -80,7 +80,7 @@ export function FootFacts({ worked }: { worked: Worked }) {
               Knead
               <Choice
                 label="Who kneads this dough"
-                className="min-h-6 underline decoration-dotted underline-offset-4"
+                className="-my-1 min-h-6 underline decoration-dotted underline-offset-4"
                 value={practice.kneads}
                 options={workers.map((by) => [by, workerWords[by]] as const)}
                 onChange={(by) => {

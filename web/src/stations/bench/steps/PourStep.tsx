@@ -193,6 +193,7 @@ function PourInGoes({ jug }: { jug: JugOf }) {
               label={jug.others.length > 0 ? 'Grams poured' : `Grams of ${liquid} poured`}
               shown={massFigure(shownG, plan.scaleStepG)}
               unit="g"
+              beside={plan.noScale ? undefined : 'scale'}
               densityGPerMl={pouredRow(plan).filled?.gPerMl ?? 1}
               min={0}
               max={1_000_000}

@@ -83,6 +83,7 @@ function WeighRow({ row, label, small, weighing }: WeighRowProps) {
         {noScale ? 'went in' : 'on the scale'}{' '}
         <QuantityField
           densityGPerMl={ingredient?.densityGPerMl ?? row.filled?.gPerMl ?? 1}
+          beside={noScale ? undefined : 'scale'}
           each={countedIn(row.ingredient, ingredient?.group ?? '', units.egg)}
           label={noScale ? `${row.name}, went in, grams` : `${row.name}, grams on the scale`}
           shown={massFigure(weighing.gramsOf(row), stepG)}
