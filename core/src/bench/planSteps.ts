@@ -270,7 +270,8 @@ function shapingSteps({ worked, kitchen }: Making, shape: Shape): readonly Plann
   const fill: PlannedStep[] = filling ? [{ id: 'fill', kind: 'fill', ...filling }] : []
   if (blank.type === 'die') {
     const route = routeOf(worked, shape, kitchen)
-    const { flourShift: shift } = worked
+    // Sums of shares end in a rounding; no plan keeps that.
+    const shift = Number(worked.flourShift.toFixed(6)) + 0
     const press: PlannedStep = { id: 'press', kind: 'press', press: pressOf(worked, kitchen), shift }
     // Crumbs are fed as they lie; a dough goes in by balls or a lump.
     return route?.as === 'crumb' ? [press] : [step('divide'), press]

@@ -56,15 +56,15 @@ export function Presses({ gear }: { gear: Gear }) {
               <button
                 type="button"
                 className="quiet"
-                aria-label={`${press.name}: no ${words}`}
+                aria-label={`${press.name}: not ${words}`}
                 onClick={() => set(null)}
               >
-                no
+                not {words}
               </button>
             </>
           ) : (
             <button type="button" className="quiet" onClick={() => set(BEGINS[as])}>
-              no {words}
+              {words} too
             </button>
           )
         }
