@@ -113,7 +113,7 @@ it('one dough in four shapes, one a gift and one for tomorrow: one story, one ve
   await sees(page, 'At the board (4 shapes)')
 })
 
-it('a whole batch without a scale: cups, spoons and eggs to the verdict, and nothing is asked in grams on the way', async () => {
+it('a whole batch without a scale: called in cups and spoons to the verdict', async () => {
   const page = await openPage(here.visit, here.site.url)
   await go(page, '/gear')
   await page.locator('::-p-xpath(//label[contains(., "No scale")])').click()

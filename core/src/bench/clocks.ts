@@ -1,5 +1,5 @@
 /** How long a step's clock is set for, and which clocks start of themselves as the step before them ends. */
-import { specOf, type BenchAction, type BenchEvent, type Plan, type PlannedStep } from '../model/index.ts'
+import type { BenchAction, BenchEvent, Plan, PlannedStep } from '../model/index.ts'
 import { leftAt, offeredBack, offeredRest } from './account.ts'
 import type { Left } from '../safety/index.ts'
 import { kneading } from './lanes.ts'
@@ -49,8 +49,7 @@ export function clockThatFollows(
   const state = replay(plan, events)
   const steps = stepsOf(plan, state)
   const next = steps[steps.findIndex(({ id }) => id === doneId) + 1]
-  if (!next || !followsAtOnce(next) || state.timers[next.id] || state.done.includes(next.id) || specOf(next).kept)
-    return null
+  if (!next || !followsAtOnce(next) || state.timers[next.id] || state.done.includes(next.id)) return null
   const minutes = clockMinutes(plan, state, next, leftAt(plan, events, atMs))
   return minutes > 0 ? { type: 'timer-started', timer: next.id, minutes } : null
 }

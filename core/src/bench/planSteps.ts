@@ -15,10 +15,8 @@ import {
   machineMin,
   madeOf,
   pressFor,
-  pressRoute,
-  tableReading,
+  routeOf,
   scalded,
-  type PressRoute,
   type Worked,
   fillingOf,
 } from '../sheet/index.ts'
@@ -184,10 +182,6 @@ function numbering() {
   }
 }
 
-/** How the dough of a sheet goes into its press as this shape; null for one with a way of its own, or not pressed. */
-const routeOf = (worked: Worked, shape: Shape, kitchen: Kitchen): PressRoute | null =>
-  pressRoute(worked.dough, shape, tableReading(worked), pressFor(worked.sheet, kitchen))
-
 /** The press of a sheet, with what it takes of this flour. */
 function pressOf({ sheet, flourShift }: Worked, kitchen: Kitchen): KeptPress | null {
   const press = pressFor(sheet, kitchen)
@@ -269,7 +263,7 @@ function shapingSteps({ worked, kitchen }: Making, shape: Shape): readonly Plann
   const filling = isFilled(sheet, shape) ? fillingOf(sheet, shape) : null
   const fill: PlannedStep[] = filling ? [{ id: 'fill', kind: 'fill', ...filling }] : []
   if (blank.type === 'die') {
-    const route = routeOf(worked, shape, kitchen)
+    const route = routeOf(shape, worked, kitchen)
     // Sums of shares end in a rounding; no plan keeps that.
     const shift = Number(worked.flourShift.toFixed(6)) + 0
     const press: PlannedStep = { id: 'press', kind: 'press', press: pressOf(worked, kitchen), shift }

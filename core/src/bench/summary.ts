@@ -1,6 +1,6 @@
 /** A batch told in full for its page, and in a few figures for lists, searches and what its flour has taught. */
 import { own, type Batch, type BenchEvent, type Feel, type Finish, type Plan, type Verdict } from '../model/index.ts'
-import type { Taught } from '../lot/index.ts'
+import { SD_IN_BAND, type Taught } from '../lot/index.ts'
 import { lotKey, type Kitchen, type Pressed, type Proven } from '../sheet/index.ts'
 import { benchPieces, bowlBasis14, bowlOnRule, bowlReading } from './bowl.ts'
 import { pressedIn, pressedKneaded } from './making.ts'
@@ -129,8 +129,6 @@ function offSdOf(plan: Plan, state: BenchState): number {
   if (flourG <= 0) return 0
   return (100 / flourG / SD_IN_BAND) * Math.hypot((spread('flour') * plan.hydration.effective) / 100, spread('other'))
 }
-/** A band read off a recipe holds nine of ten: so many sd to either side. */
-const SD_IN_BAND = 1.645
 
 /** A batch read back: where it ended on the rule, how its flour drank, points of hydration; null where that is not known. */
 export function storyOf({ id, plan, events }: Batch): BatchStory {

@@ -93,6 +93,8 @@ export function lessSure(lot: FlourLot, doubtSd: number): FlourLot {
 /** The priors of docs/domain.md, used wherever a maker has not set others. */
 const PRIOR_SD = 2
 const BATCH_SD = 0.8
+/** A band holds nine of ten: so many sd to either side. */
+export const SD_IN_BAND = 1.645
 /** An observation so many standard deviations from what all others say is shown and left out. */
 const UNLIKE_SD = 3
 

@@ -13,7 +13,16 @@ import {
 } from '../formula/index.ts'
 import { compositionOf, densityGPerCm3 } from '../formula/index.ts'
 import { MOST_G, ownFlours, type Dough, type Grain, type Shape, type Sheet } from '../model/index.ts'
-import { doubtPoints, holdBackPoints, lessSure, lotFromHistory, taughtFor, unmet, type FlourLot } from '../lot/index.ts'
+import {
+  doubtPoints,
+  SD_IN_BAND,
+  holdBackPoints,
+  lessSure,
+  lotFromHistory,
+  taughtFor,
+  unmet,
+  type FlourLot,
+} from '../lot/index.ts'
 import { asShape, windowFor } from '../match/index.ts'
 import { ok, problem, type Result } from '../result.ts'
 import { doughFor, piecesOf } from '../shape/index.ts'
@@ -148,8 +157,6 @@ interface Learned {
   readonly learnedAt: string | null
 }
 
-/** A band holds nine of ten: so many sd to either side. */
-const SD_IN_BAND = 1.645
 /** A dough of middling hydration: of so much water a flour's band is so many points. */
 const MIDDLING_PERCENT = 50
 

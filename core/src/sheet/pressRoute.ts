@@ -82,14 +82,17 @@ export const forFlour = (press: KeptPress, flourShift: number): KeptPress => ({
 
 type Matched = Pick<Reckoned, 'sheet' | 'dough' | 'control' | 'paper14' | 'flourShift'>
 
+/** The way of a sheet's dough into its press as this shape. */
+export const routeOf = (shape: Shape, worked: Matched, kitchen: Pick<Kitchen, 'gear' | 'pressed'>): PressRoute | null =>
+  pressRoute(worked.dough, shape, tableReading(worked), pressFor(worked.sheet, kitchen))
+
 /** How well a sheet's dough suits a shape; kneaded for a press, by what the press takes so. */
 export function matchFor(shape: Shape, worked: Matched, kitchen: Pick<Kitchen, 'gear' | 'pressed'>): ShapeMatch {
-  const reading = tableReading(worked)
-  const route = pressRoute(worked.dough, shape, reading, pressFor(worked.sheet, kitchen))
+  const route = routeOf(shape, worked, kitchen)
   return matchShape(
     shape,
     worked.dough,
-    reading,
+    tableReading(worked),
     route && (route.as === 'dough' || !asShape(shape, worked.dough)) ? route.window : null,
   )
 }
@@ -122,13 +125,5 @@ export function madeFor(dough: Dough, route: Pick<PressRoute, 'as'> | null, doug
 }
 
 /** The dough of a sheet as it is made for this shape. */
-export const madeOf = (
-  shape: Shape,
-  worked: Matched,
-  { gear, pressed, doughs }: Pick<Kitchen, 'gear' | 'pressed' | 'doughs'>,
-): Dough =>
-  madeFor(
-    worked.dough,
-    pressRoute(worked.dough, shape, tableReading(worked), pressFor(worked.sheet, { gear, pressed })),
-    doughs,
-  )
+export const madeOf = (shape: Shape, worked: Matched, kitchen: Pick<Kitchen, 'gear' | 'pressed' | 'doughs'>): Dough =>
+  madeFor(worked.dough, routeOf(shape, worked, kitchen), kitchen.doughs)

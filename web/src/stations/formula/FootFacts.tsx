@@ -68,7 +68,7 @@ export function FootFacts({ worked }: { worked: Worked }) {
           figure={`about ${temperature(practice.waterC)}`}
           note={
             practice.kneads !== 'hand' && practice.waterC !== practice.waterBy?.hand
-              ? `cooler than by hand: ${workerWords[practice.kneads]} it warms`
+              ? `cooler than by hand: the dough warms ${workerWords[practice.kneads]}`
               : (water?.why ?? 'as you set it')
           }
         />

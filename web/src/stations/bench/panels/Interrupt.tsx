@@ -175,7 +175,7 @@ function SplitOff({ onDone }: { onDone: () => void }) {
     const split = { type: 'split', keeps, other, part: 'kept', ...(what.trim() ? { for: what.trim() } : {}) } as const
     if (!(await recordTap(batch, split))) return
     notify('It is in two parts now', {
-      description: 'The part taken off is beside it in the strip, with all it has behind it.',
+      description: 'Both parts are in the strip above, each with all that happened before.',
     })
     onDone()
   }

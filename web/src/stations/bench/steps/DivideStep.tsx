@@ -93,8 +93,8 @@ export function DivideStep() {
         rope && count === rope.ropes
           ? `Each lump rolls out to one board of ${length(plan.boardMm)}. Keep what waits covered.`
           : toPress
-            ? 'Balls that the hopper takes one at a time. Keep what waits covered.'
-            : 'Into what the hands or the roller can take. Keep what waits covered.'
+            ? 'Balls that the hopper takes one at a time. Keep them covered.'
+            : 'Cut the dough into lumps for your hands or the roller. Keep them covered.'
       }
       action={weighOff ?? { label: 'Divided, go on', run: () => void finishStep(batch) }}
       aside={
@@ -110,7 +110,7 @@ export function DivideStep() {
           <OtherShapes />
           <Note title={plan.noScale ? 'By eye' : 'By weight'}>
             {plan.noScale && rope
-              ? `Halve it, and halve again; a rope of ${length(ropeMm(plan))} against the gauge is the true measure. `
+              ? `Halve the dough, then halve again. Hold a rope of ${length(ropeMm(plan))} against the gauge. `
               : ''}
             Cut with a scraper, no tearing.{' '}
             {!plan.noScale &&

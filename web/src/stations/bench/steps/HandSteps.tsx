@@ -116,7 +116,7 @@ export function ShapeStep() {
             </Note>
           )}
           {dryMin !== null && (
-            <Note title="Rims dry before the last is shaped">
+            <Note title="The first pieces dry before the last is shaped">
               Left open, a cut rim dries in about {RIM_DRIES_MIN} minutes. Cover what waits, fill two trays one after
               the other, put the first into the pot, or ask for more hands.
             </Note>

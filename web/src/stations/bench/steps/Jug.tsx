@@ -79,7 +79,10 @@ export function Jug({ jug, liquid, heldG, pouredG, stepG }: Props) {
   const waterLevel = level * (waterG / full)
   const inIt = [
     ...(waterG > 0 ? [`${words(waterG)} of ${liquid}`] : []),
-    ...others.map(({ name, grams }) => `${words(grams)} of ${saidName(name)}`),
+    ...others.map(({ key, name, grams }) => {
+      const row = plan.rows.find((each) => each.key === key)
+      return `${row && plan.noScale ? calledWords(plan, row, grams, units) : mass(grams, stepG)} of ${saidName(name)}`
+    }),
   ]
   return (
     <div>

@@ -34,7 +34,7 @@ export function useOtherShapes(): StepAction | null {
     } as const
     if (!(await recordTap(batch, split))) return
     notify(`${name} goes on by itself`, {
-      description: 'A part of its own, beside this one in the strip, with all it has behind it.',
+      description: 'It has its own place in the strip above, with all that happened before.',
     })
   }
   return { label: `${mass(next.grams, batch.plan.scaleStepG)} off for ${next.name}`, run: () => void run() }

@@ -28,7 +28,7 @@ export function PressStep() {
       lead={
         isCrumb(plan.steps)
           ? 'Feed little and often; the first of the run goes back into the crumb.'
-          : 'One ball at a time, the others covered; the first of the run goes back to them.'
+          : 'Feed one ball at a time and keep the others covered. Put the first dough that comes out back with them.'
       }
       action={weighOff ?? { label: 'Pressed, go on', run: finish }}
       second={

@@ -31,7 +31,7 @@ export function VerdictStep() {
       title={state.finish === 'dry' ? 'How did it come out?' : 'How was it to eat?'}
       lead={
         state.split
-          ? 'A word for this part, or none: then the word for its dough stands for it.'
+          ? 'Rate this part, or leave it: it then takes the rating of its dough.'
           : 'One word now is worth a page next week.'
       }
       action={{

@@ -258,9 +258,7 @@ function WaterNotes({ plan, heldG, waterC }: { plan: Plan; heldG: number; waterC
           , so it may need {formatNumber(doubtPoints(plan.water), 1)} % more or less. Pour to the first stop, then feel.
         </Note>
       )}
-      {eggApart(plan.rows).length > 0 && (
-        <Note title="Egg onto the flour">In the alkali water it would set in lumps.</Note>
-      )}
+      {eggApart(plan.rows).length > 0 && <Note title="Egg onto the flour">Egg sets in lumps in the alkali water.</Note>}
       {waterC !== null && wantsStick(waterC) && plan.water.startG > 0 && (
         <Note title={`Hot ${liquidName(plan)}`} grade="caution">
           Stir with a stick until the dough is below {temperature(STICK_C)}.
@@ -307,7 +305,7 @@ export function WaterStep() {
       }
       lead={
         water.totalG <= 0
-          ? 'No water goes in: this brings all of it.'
+          ? 'There is no water to add: this brings all of it.'
           : waterC === null
             ? 'At the temperature you always use.'
             : `About ${temperature(waterC)}${choice ? `: ${choice.why}` : ''}.`
