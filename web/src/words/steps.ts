@@ -1,7 +1,5 @@
 /** What the steps of a batch and its clocks are called: one entry a kind. */
 import { formatCountdown, type Call, type LiveTimer, type PlannedStep, type StepKind, type StepOf } from '@harina/core'
-import { capital } from './units.ts'
-import { saidName } from './liquid.ts'
 
 type Said<K extends StepKind> = string | ((step: StepOf<K>) => string)
 
@@ -31,7 +29,7 @@ export const stepWords: { readonly [K in StepKind]: StepWords<K> } = {
   ready: { name: 'Ready' },
   prepare: { name: ({ what }) => prepareNames[what], rung: ' is ready to weigh' },
   flour: { name: 'Flour' },
-  water: { name: ({ of }) => (of ? capital(saidName(of).split(' ').at(-1) ?? '') : 'Water') },
+  water: { name: ({ of }) => of?.split(',')[0] ?? 'Water' },
   pour: { name: 'Pour' },
   cool: { name: 'Cool', clock: 'cooling', rung: ' is hand-warm' },
   feel: { name: 'Feel' },
