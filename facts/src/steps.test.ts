@@ -1,5 +1,14 @@
 /** The steps of every dough as every shape it is made into, by hand and machine, under every school. */
-import { planBatch, planSchema, planSteps, planUpgrades, startSheet, shapesFor, type PlannedStep } from '@harina/core'
+import {
+  cookedAlready,
+  planBatch,
+  planSchema,
+  planSteps,
+  planUpgrades,
+  startSheet,
+  shapesFor,
+  type PlannedStep,
+} from '@harina/core'
 import { doughs, schools, shapes } from './index.ts'
 import { withMachines } from './testing/withMachines.ts'
 import { work } from './testing/wholeKitchen.ts'
@@ -89,8 +98,38 @@ it('crumb for the press is fed, batter is dropped, gnocchi is folded onto a base
   )
   expect(kinds(stepsFor('batter-board', 'board-scraped')).slice(-2)).toEqual(['drop', 'verdict'])
   const gnocchi = stepsFor('gn-potato', 'potato-ridged')
-  expect(kinds(gnocchi).slice(0, 4)).toEqual(['ready', 'prepare', 'flour', 'knead'])
+  expect(kinds(gnocchi).slice(0, 6)).toEqual(['ready', 'prepare', 'prepare', 'prepare', 'flour', 'knead'])
   expect(stepOf(gnocchi, 'knead')).toMatchObject({ how: 'fold', mixer: null })
+})
+
+it('a base is made from raw: cooked, peeled and riced, steamed off, each with what goes in and what is left', () => {
+  const onBases = doughs.flatMap((dough) =>
+    dough.control.by === 'base' ? dough.control.bases.map((base) => ({ dough, base })) : [],
+  )
+  const faults = onBases.flatMap(({ dough, base }) => {
+    const [shape] = shapesFor(dough, shapes)
+    const sheet = startSheet(dough, shape!, withMachines)
+    const rows = sheet.rows.map((row) => (row.base ? { ...row, ingredient: base } : row))
+    const worked = work({ ...sheet, rows }, withMachines)
+    const made = planSteps(worked, withMachines).filter((step) => step.kind === 'prepare')
+    const weights = made.flatMap(({ rawG, leftG }) => [rawG, leftG]).filter((grams) => grams !== undefined)
+    const onScaleG = worked.rows.find(({ part }) => part === 'base')!.weighedG
+    const fault = (wrong: boolean, what: string) => (wrong ? [`${dough.id} on ${base}: ${what}`] : [])
+    return [
+      // From raw to the scale every weight is less than the one before.
+      ...fault(
+        weights.some((grams, n) => grams > (weights[n - 1] ?? Infinity)),
+        `grows: ${weights.join(', ')}`,
+      ),
+      ...fault(weights.length > 0 && weights.at(-1) !== onScaleG, 'ends at another weight than the scale is told'),
+      ...fault(/^potato-(floury|new|waxy|old)/.test(base) && made.length !== 3, `${made.length} steps from a potato`),
+      ...fault(/undrained|curd-cheese/.test(base) && made.length > 0, 'is drained though it goes in as it is bought'),
+    ]
+  })
+  expect(faults).toEqual([])
+  const [cook, , steam] = stepsFor('gn-potato', 'potato-ridged').filter((step) => step.kind === 'prepare')
+  expect(cookedAlready(stepsFor('gn-potato', 'potato-ridged'), cook!, true)).toEqual([cook!.id, steam!.id])
+  expect(cookedAlready(stepsFor('gn-potato', 'potato-ridged'), cook!, false)).toEqual([cook!.id])
 })
 
 it('what holds milk, curd or egg, and what is filled, is not offered the rack', () => {
@@ -230,7 +269,8 @@ describe('minutes and heat, as makers give them', () => {
   })
 
   it('flour goes onto warm potato where that is the school, but never with egg', () => {
-    const below = (steps: readonly PlannedStep[]) => stepOf(steps, 'prepare').belowC
+    const below = (steps: readonly PlannedStep[]) =>
+      steps.flatMap((step) => (step.kind === 'prepare' && step.what === 'steam' ? [step.belowC] : []))[0]
     const warm = { 'potato-heat': 'hot' }
     expect(below(stepsFor('gn-potato', 'potato-ridged', withMachines, warm))).toBe(65)
     expect(below(withEgg('gn-potato', 'potato-ridged', warm))).toBe(45)

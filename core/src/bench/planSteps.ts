@@ -15,6 +15,7 @@ import {
   machineMin,
   madeOf,
   pressFor,
+  rawBase,
   routeOf,
   scalded,
   type Worked,
@@ -348,13 +349,52 @@ function baseBelowC({ rows, practice }: Worked): number | undefined {
   return egg ? undefined : asked
 }
 
+/** What cooked flesh loses while it steams off, and in a dry pan, of what is left of it then. */
+const STEAMED_OFF = 0.04
+const DRIED_OFF = 0.1
+
 function prepareSteps(worked: Worked, wanted: (what: StepOf<'prepare'>['what']) => boolean): readonly PlannedStep[] {
   return worked.dough.course.flatMap((each): PlannedStep[] => {
     if (each.do !== 'prepare' || !wanted(each.what)) return []
-    const asked = each.what === 'steam' ? baseBelowC(worked) : undefined
-    const belowC = asked ?? each.belowC ?? null
-    return [{ id: 'prepare', kind: 'prepare', what: each.what, minutes: each.minutes, belowC }]
+    const { what, minutes } = each
+    const asked = what === 'steam' ? baseBelowC(worked) : undefined
+    const prepare = { id: 'prepare', kind: 'prepare', what, minutes, belowC: asked ?? each.belowC ?? null } as const
+    const made = rawBase(worked)
+    if (!made) return [prepare]
+    const { from, rawG, readyG: leftG } = made
+    // Curd that goes in as it was bought is not drained.
+    if (from.by === 'bought') return what === 'drain' ? [] : [{ ...prepare, leftG }]
+    if (from.by === 'drain' || from.by === 'grate') return [{ ...prepare, rawG, leftG }]
+    const before = { ...prepare, belowC: null }
+    const hotG = leftG * (1 + (what === 'dry' ? DRIED_OFF : STEAMED_OFF))
+    return [
+      { ...before, id: 'prepare-cook', what: from.by, minutes: from.minutes, rawG },
+      ...(what === 'steam'
+        ? [{ ...before, id: 'prepare-rice', what: 'rice', minutes: RICING_MIN, leftG: hotG } as const]
+        : []),
+      { ...prepare, leftG },
+    ]
   })
+}
+
+const COOKERY: readonly StepOf<'prepare'>['what'][] = ['boil', 'boil-peeled', 'steamer', 'bake', 'roast', 'microwave']
+/** Whether a base is cooked here, from raw. */
+export const isCookery = (what: StepOf<'prepare'>['what']): boolean => COOKERY.includes(what)
+
+/** Peeled and pushed through a ricer while they are hot, min. */
+const RICING_MIN: [number, number] = [5, 10]
+
+/**
+ * The steps that fall away with a base that is cooked already: this one, and for a cold one the steaming, since what
+ * steam it had is gone.
+ */
+export function cookedAlready(
+  steps: readonly PlannedStep[],
+  { id }: Pick<StepOf<'prepare'>, 'id'>,
+  cold: boolean,
+): readonly string[] {
+  const steamed = steps.filter((step) => step.kind === 'prepare' && step.what === 'steam')
+  return [id, ...(cold ? steamed.map((step) => step.id) : [])]
 }
 
 /** Named for what is poured: milk is not called water. */

@@ -25,8 +25,30 @@ const controlSchema = z.lazy(() =>
 export const POURS = ['rake', 'fork', 'rub', 'thread', 'sprinkle', 'scald', 'beat'] as const
 /** How a dough is worked. `paddle`: only to crumbs; `fold`: pressed and folded, never kneaded; `draw`: its rope thinned. */
 export const KNEADS = ['push', 'press', 'tread', 'twist', 'fold', 'beat', 'paddle', 'stir', 'draw'] as const
-/** What is done to a base before it is weighed. */
-export const PREPARES = ['steam', 'dry', 'drain', 'grate', 'simmer'] as const
+/** What is done to a base before it is weighed: once it is cooked, squeezed or drained, and before that. */
+const COURSE_PREPARES = ['steam', 'dry', 'drain', 'grate', 'simmer'] as const
+/** How a raw base is cooked or strained. */
+export const BASE_FROM = [
+  'boil',
+  'boil-peeled',
+  'steamer',
+  'bake',
+  'roast',
+  'microwave',
+  'drain',
+  'grate',
+  'bought',
+] as const
+export const PREPARES = [
+  ...COURSE_PREPARES,
+  'boil',
+  'boil-peeled',
+  'steamer',
+  'bake',
+  'roast',
+  'microwave',
+  'rice',
+] as const
 
 /** How a dough is made, in order, up to where it is shaped: what the bench makes its steps from. Times in min. */
 const courseSchema = z.lazy(() =>
@@ -35,7 +57,7 @@ const courseSchema = z.lazy(() =>
       z.discriminatedUnion('do', [
         z.strictObject({
           do: z.literal('prepare'),
-          what: z.enum(PREPARES),
+          what: z.enum(COURSE_PREPARES),
           minutes: spanSchema,
           /** The flour waits until it is this cool, °C. */
           belowC: z.optional(z.number()),

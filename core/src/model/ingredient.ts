@@ -1,5 +1,7 @@
 import { z } from '../zod.ts'
+import { BASE_FROM } from './dough.ts'
 import { someText } from './text.ts'
+import { spanSchema } from './window.ts'
 import { between, fraction } from './ranges.ts'
 
 /** One entry of the ingredient table. Fractions are of the ingredient's own mass, as it stands in the store. */
@@ -52,6 +54,8 @@ export const ingredientObject = () =>
     allergens: z.array(z.string().check(z.minLength(1), z.maxLength(60))).check(z.maxLength(30)),
     /** What such a thing is often made with or beside: the pack says. */
     mayContain: z.optional(z.array(z.string().check(z.minLength(1), z.maxLength(60))).check(z.maxLength(30))),
+    /** What a base is made from: how, in how many minutes, and how much raw gives 100 of it as it is weighed. */
+    from: z.optional(z.strictObject({ by: z.enum(BASE_FROM), minutes: spanSchema, rawPer100: between(100, 1000) })),
     /** What the maker pays, in the maker's own money. */
     pricePerKg: z.optional(between(0, 100_000)),
   })

@@ -113,7 +113,14 @@ export const stepKinds = {
   }),
   /** A base or milk before there is a dough. */
   prepare: step({
-    fields: () => ({ what: z.enum(PREPARES), minutes: spanSchema, belowC: z.nullable(celsius) }),
+    fields: () => ({
+      what: z.enum(PREPARES),
+      minutes: spanSchema,
+      belowC: z.nullable(celsius),
+      /** So much goes in raw, and so much is left of it, where that is known. */
+      rawG: z.optional(someG),
+      leftG: z.optional(someG),
+    }),
     minutes: ({ minutes }) => middle(minutes),
     waits: true,
     stage: 'mix',

@@ -1,5 +1,6 @@
 /** Cooked potato, squash and curd: how wet they are, measured or by the table, and the flour a wanted dough needs. */
 import { ok, problem, type Result } from '../result.ts'
+import type { Ingredient } from '../model/index.ts'
 import type { Worked } from './computeSheet.ts'
 
 const WEIGHING_SLIP = 1e-9
@@ -68,6 +69,22 @@ export function flourLadder(worked: Worked, stepPercent = 3): readonly ExtraFlou
       moisture: (waterG + flour * worked.flourMoisture) / (massG + flour),
       state: flour < low ? 'soft' : flour > high ? 'stiff' : 'in',
     }))
+}
+
+export interface RawBase {
+  readonly name: string
+  readonly from: NonNullable<Ingredient['from']>
+  /** To buy, and as it goes onto the scale, g. */
+  readonly rawG: number
+  readonly readyG: number
+}
+
+/** What the base of a dough is made from; null where nothing is known of it, and where several are mixed. */
+export function rawBase({ rows }: Pick<Worked, 'rows'>): RawBase | null {
+  const [base, ...others] = rows.filter((row) => row.part === 'base' && row.weighedG > 0)
+  const from = base?.ingredient.from
+  if (!base || !from || others.length > 0) return null
+  return { name: base.ingredient.name, from, rawG: (base.weighedG * from.rawPer100) / 100, readyG: base.weighedG }
 }
 
 /** The flour goes in while the potato steams still: a school of its own, from here on, °C. */

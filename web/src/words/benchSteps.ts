@@ -13,6 +13,8 @@ interface Prepared {
   readonly title: string
   readonly lead: string
   readonly done: string
+  /** It was done before this batch began. */
+  readonly already?: string
   readonly caution: { readonly title: string; readonly text: string }
 }
 
@@ -25,7 +27,58 @@ const rawMilk = {
   text: 'Curd stands in the fridge while it drains: two hours at room heat is the most, less where your code says so.',
 }
 
+const boilingBurns = {
+  title: 'Boiling water',
+  text: 'Turn the handle in, and drain the pan away from you.',
+}
+const bakingBurns = {
+  title: 'A hot tray',
+  text: 'Use dry cloths, and stand back as you open the oven: hot steam comes out. Prick whole potatoes first, or they may burst.',
+}
+
 export const prepareWords: Readonly<Record<StepOf<'prepare'>['what'], Prepared>> = {
+  boil: {
+    title: 'Boil the potatoes',
+    lead: 'Whole and in their skins, from cold salted water, at a simmer. They are done when a thin knife slides in and they slip off it.',
+    done: 'Cooked, go on',
+    caution: boilingBurns,
+  },
+  'boil-peeled': {
+    title: 'Boil the potatoes',
+    lead: 'Peeled, in even pieces, from cold salted water, at a simmer. Drain them as soon as a knife slides in: they soak up water.',
+    done: 'Cooked, go on',
+    caution: boilingBurns,
+  },
+  steamer: {
+    title: 'Steam the potatoes',
+    lead: 'Whole and in their skins, in one layer over boiling water, lid on. They are done when a thin knife slides in.',
+    done: 'Cooked, go on',
+    caution: { title: 'Steam burns', text: 'Open the lid away from you, and wait for the cloud to go.' },
+  },
+  bake: {
+    title: 'Bake it whole',
+    lead: 'In the skin, on a rack or on salt, in a hot oven, until a knife meets no firm middle.',
+    done: 'Baked, go on',
+    caution: bakingBurns,
+  },
+  roast: {
+    title: 'Roast the squash',
+    lead: 'Halved and seeded, cut side down, in a hot oven until a spoon sinks in. Then scoop out the flesh and mash it.',
+    done: 'Roasted, go on',
+    caution: bakingBurns,
+  },
+  microwave: {
+    title: 'Cook the potatoes',
+    lead: 'Pricked, in their skins, turned over halfway. Let them stand for two minutes, then test with a knife.',
+    done: 'Cooked, go on',
+    caution: bakingBurns,
+  },
+  rice: {
+    title: 'Peel and rice',
+    lead: 'Peel them while they are hot, holding each in a cloth, and press them through the ricer or a sieve straight onto the board.',
+    done: 'Riced, go on',
+    caution: steamBurns,
+  },
   steam: {
     title: 'Let it steam off',
     lead: 'Peeled and riced hot, spread thin over a board. Weigh it only when no steam rises: then the water that has gone is gone.',
@@ -40,8 +93,9 @@ export const prepareWords: Readonly<Record<StepOf<'prepare'>['what'], Prepared>>
   },
   drain: {
     title: 'Drain the curd',
-    lead: 'In a cloth over a bowl, in the fridge. What drips now does not have to be bound with flour later.',
+    lead: 'In a cloth over a bowl, in the fridge, for an hour or two, or overnight. What drips off now needs no flour later.',
     done: 'Drained, go on',
+    already: 'Drained already, go on',
     caution: rawMilk,
   },
   grate: {

@@ -1,5 +1,13 @@
 /** What the steps of a batch and its clocks are called: one entry a kind. */
-import { formatCountdown, type Call, type LiveTimer, type PlannedStep, type StepKind, type StepOf } from '@harina/core'
+import {
+  formatCountdown,
+  isCookery,
+  type Call,
+  type LiveTimer,
+  type PlannedStep,
+  type StepKind,
+  type StepOf,
+} from '@harina/core'
 
 type Said<K extends StepKind> = string | ((step: StepOf<K>) => string)
 
@@ -12,7 +20,23 @@ interface StepWords<K extends StepKind> {
   readonly rung?: Said<K>
 }
 
-const prepareNames = { steam: 'Steam off', dry: 'Dry off', drain: 'Drain', grate: 'Grate', simmer: 'Simmer' } as const
+const prepareNames: Readonly<Record<StepOf<'prepare'>['what'], string>> = {
+  steam: 'Steam off',
+  dry: 'Dry off',
+  drain: 'Drain',
+  grate: 'Grate',
+  simmer: 'Simmer',
+  boil: 'Boil',
+  'boil-peeled': 'Boil',
+  steamer: 'Steam',
+  bake: 'Bake',
+  roast: 'Roast',
+  microwave: 'Cook',
+  rice: 'Rice',
+}
+/** What is cooked is tried with a knife; what has steamed, dried or drained is weighed. */
+const prepareRung = (what: StepOf<'prepare'>['what']): string =>
+  isCookery(what) ? ' wants the knife' : what === 'rice' ? ' wants you' : ' is ready to weigh'
 const kneadNames = {
   push: 'Knead',
   press: 'Press',
@@ -27,7 +51,7 @@ const kneadNames = {
 
 export const stepWords: { readonly [K in StepKind]: StepWords<K> } = {
   ready: { name: 'Ready' },
-  prepare: { name: ({ what }) => prepareNames[what], rung: ' is ready to weigh' },
+  prepare: { name: ({ what }) => prepareNames[what], rung: ({ what }) => prepareRung(what) },
   flour: { name: 'Flour' },
   water: { name: ({ of }) => of?.split(',')[0] ?? 'Water' },
   pour: { name: 'Pour' },

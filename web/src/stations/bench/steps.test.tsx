@@ -32,8 +32,20 @@ it('what must be at hand is ticked by a press or a digit, and may be gone on wit
   expect(title()).toBe('Weigh the flour')
 })
 
+it('potato of last night is only riced: what steam it had is gone', async () => {
+  await beginBatch({ ...as('gn-potato', 'potato-ridged'), upTo: 'prepare' })
+  await press(/^Cold, no steam left/)
+  expect(title()).toBe('Peel and rice')
+  await press(/^Done without the clock/)
+  expect(title()).toBe('Weigh cooked potato and flour')
+})
+
 it('a steaming potato waits to be weighed, and less potato brings less flour and salt', async () => {
   await beginBatch({ ...as('gn-potato', 'potato-ridged'), upTo: 'prepare' })
+  expect(title()).toBe('Boil the potatoes')
+  await press(/^Cooked and hot/)
+  expect(title()).toBe('Peel and rice')
+  await press(/^Done without the clock/)
   expect(title()).toBe('Let it steam off')
   expect(screen.getByText(/Below 45 °C before the flour/)).toBeTruthy()
   await press(/^Start the clock/)

@@ -9,6 +9,7 @@ import {
   retarget,
   setRowGrams,
   setRowPercent,
+  rawBase,
   type EggSize,
   type Kitchen,
   type Worked,
@@ -77,7 +78,13 @@ const isSolved = ({ key }: WorkedRow, { sheet }: Worked): boolean =>
   sheet.rows.some((row) => row.key === key && row.amount.by === 'hydration')
 
 /** How a row stands to the others, where that is not plain. */
-function standingOf(row: WorkedRow, worked: Worked, mass: (grams: number) => string, egg: EggSize): ReactNode {
+function standingOf(
+  row: WorkedRow,
+  worked: Worked,
+  mass: (grams: number) => string,
+  about: (grams: number) => string,
+  egg: EggSize,
+): ReactNode {
   const eggs = eggsWords(row.ingredient.id, row.grams, egg)
   const { startG, holdBackG } = worked.water
   const unsure = worked.sheet.rows.find(({ key }) => key === row.key)?.unsure
@@ -92,7 +99,14 @@ function standingOf(row: WorkedRow, worked: Worked, mass: (grams: number) => str
     )
   if (row.percent === 0) return 'out'
   if (eggs) return eggs
-  if (row.part === 'base') return `${formatNumber(100 * row.water, 0)} % water`
+  if (row.part === 'base') {
+    const raw = rawBase(worked)
+    const bought =
+      raw && raw.rawG > raw.readyG
+        ? `, from about ${about(raw.rawG)} ${raw.from.by === 'drain' ? 'undrained' : 'raw'}`
+        : ''
+    return `${formatNumber(100 * row.water, 0)} % water${bought}`
+  }
   return null
 }
 
@@ -108,7 +122,13 @@ function LedgerRow({ row, worked, kitchen }: Props & { row: WorkedRow }) {
   const step = kitchen.gear.scaleStepG
   const name = rowName(row, kitchen)
   const locked = lockedLine(worked) === row.key
-  const standing = standingOf(row, worked, (grams) => mass(grams, step), units.egg)
+  const standing = standingOf(
+    row,
+    worked,
+    (grams) => mass(grams, step),
+    (grams) => mass(grams, 10),
+    units.egg,
+  )
   const without = removeRow(worked, row.key, kitchen)
   const shown = massFigure(row.weighedG, step)
   return (

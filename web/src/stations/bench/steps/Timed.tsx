@@ -15,6 +15,8 @@ interface TimedProps {
   readonly minutes: number
   readonly startLabel: string
   readonly doneLabel: string
+  /** What it says to go on without the clock. */
+  readonly skipLabel?: string | undefined
   readonly onDone: (elapsedMin: number) => void
   readonly aside: ReactNode
   readonly children?: ReactNode
@@ -62,7 +64,18 @@ function Planned({ minutes }: { minutes: number }) {
   )
 }
 
-export function Timed({ timer, title, lead, minutes, startLabel, doneLabel, onDone, aside, children }: TimedProps) {
+export function Timed({
+  timer,
+  title,
+  lead,
+  minutes,
+  startLabel,
+  doneLabel,
+  skipLabel = 'Done without the clock',
+  onDone,
+  aside,
+  children,
+}: TimedProps) {
   const { running } = useBench()
   const { batch, state } = running
   const [typed, setTyped] = useState<number | null>(null)
@@ -78,7 +91,7 @@ export function Timed({ timer, title, lead, minutes, startLabel, doneLabel, onDo
       title={title}
       lead={lead}
       action={started ? { label: doneLabel, run: end } : { label: startLabel, run: start }}
-      second={started ? null : { label: 'Done without the clock', run: () => onDone(0) }}
+      second={started ? null : { label: skipLabel, run: () => onDone(0) }}
       aside={aside}
     >
       {started && <p className="hidden text-lg print:block">{spanOfMinutes(planned, planned)}, by the clock.</p>}

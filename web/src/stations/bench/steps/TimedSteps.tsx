@@ -1,11 +1,21 @@
 /** The steps that a clock runs for, from a steaming potato to a dough back from the fridge. */
-import { clockMinutes, formatNumber, isWorkedWarm, kneading, offeredRest, WORKERS, type StepOf } from '@harina/core'
+import {
+  clockMinutes,
+  cookedAlready,
+  formatNumber,
+  isCookery,
+  isWorkedWarm,
+  kneading,
+  offeredRest,
+  WORKERS,
+  type StepOf,
+} from '@harina/core'
 import { KNEADING_WARMS_C } from '@harina/core/heat'
 import { finishStep } from '#web/state/bench.ts'
 import { useNow } from '#web/ui/useNow.ts'
 import { useUnits } from '#web/ui/units.ts'
 import { StepPage } from '../StepPage.tsx'
-import { Note, useBench, useStep } from '../view.tsx'
+import { Big, Note, useBench, useStep } from '../view.tsx'
 import { useLeftForStep } from '../WarmLeft.tsx'
 import { InTheBowl } from './BowlRule.tsx'
 import { BoardFlour } from './BoardFlour.tsx'
@@ -38,6 +48,55 @@ function useDone() {
   return () => void finishStep(running.batch, { type: 'timer-stopped', timer: step.id })
 }
 
+/** To the nearest ten: no two potatoes lose alike. */
+const ROUGHLY_G = 10
+
+/** What goes in raw, and what is left of it to go onto the scale. */
+function BaseWeights({ step: { rawG, leftG } }: { step: StepOf<'prepare'> }) {
+  const { massFigure, units } = useUnits()
+  if (rawG === undefined && leftG === undefined) return null
+  return (
+    <div className="flex flex-wrap items-end gap-x-12 gap-y-4">
+      {rawG !== undefined && <Big label="raw, about" figure={massFigure(rawG, ROUGHLY_G)} unit={units.mass} small />}
+      {leftG !== undefined && (
+        <Big label="leaves about" figure={massFigure(leftG, ROUGHLY_G)} unit={units.mass} small />
+      )}
+    </div>
+  )
+}
+
+/** It was cooked before this batch began, today or yesterday. */
+function CookedAlready({ step }: { step: StepOf<'prepare'> }) {
+  const { running } = useBench()
+  const { batch, state } = running
+  if (!isCookery(step.what) || state.timers[step.id]) return null
+  const steams = batch.plan.steps.some((each) => each.kind === 'prepare' && each.what === 'steam')
+  const ways = steams ? (['hot', 'cold'] as const) : (['cooked'] as const)
+  return (
+    <p className="flex flex-wrap items-baseline gap-3 border-t border-line pt-3 text-md">
+      Cooked already?
+      {ways.map((way) => (
+        <button
+          key={way}
+          type="button"
+          className="press min-h-11"
+          onClick={() =>
+            void finishStep(
+              batch,
+              ...cookedAlready(batch.plan.steps, step, way === 'cold')
+                .filter((id) => id !== step.id)
+                .map((id) => ({ type: 'step-done', step: id }) as const),
+            )
+          }
+        >
+          {cookedWays[way]}
+        </button>
+      ))}
+    </p>
+  )
+}
+const cookedWays = { hot: 'Cooked and hot', cold: 'Cold, no steam left', cooked: 'Cooked, go on' } as const
+
 export function PrepareStep() {
   const step = useStep('prepare')
   const { temperature } = useUnits()
@@ -50,13 +109,14 @@ export function PrepareStep() {
       minutes={useClockMinutes()}
       startLabel="Start the clock"
       doneLabel={words.done}
+      skipLabel={words.already}
       onDone={useDone()}
       aside={
         <>
           {step.belowC !== null && (
             <Note title={`Below ${temperature(step.belowC)} before the flour`}>
               {isWorkedWarm(step.belowC)
-                ? 'Warm it binds at once and wants less flour; it sticks, and must be shaped fast. No egg into it so.'
+                ? 'Warm potato binds at once and wants less flour. It sticks, so shape it fast, and leave out egg: it would set.'
                 : 'Hotter, its starch drinks at once and the dough wants more flour than it should. Steam that is still in it is water you have not weighed.'}
             </Note>
           )}
@@ -65,7 +125,10 @@ export function PrepareStep() {
           </Note>
         </>
       }
-    />
+    >
+      <BaseWeights step={step} />
+      <CookedAlready step={step} />
+    </Timed>
   )
 }
 
