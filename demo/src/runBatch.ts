@@ -156,6 +156,8 @@ function work(bench: Bench, step: PlannedStep, story: BatchStory, random: Random
     case 'prepare':
     case 'drink':
       return run(middle(step.minutes))
+    case 'thaw':
+      return run(60 * step.hours)
     case 'cool':
     case 'temper':
       return run(step.minutes)

@@ -3,6 +3,7 @@ import { testKitchen, testSheet, workSheet } from '../testing/testKitchen.ts'
 import { doughLimits, lainUntil, leftAt, piecesLeftAt } from './account.ts'
 import { keptUntil } from './kept.ts'
 import { planBatch } from './planBatch.ts'
+import { currentStep, replay } from './replay.ts'
 
 const START = Date.parse('2031-03-01T08:00:00Z')
 const at = (minutes: number) => new Date(START + minutes * 60_000).toISOString()
@@ -88,6 +89,27 @@ it('a pause at the bench counts; put away before the step at hand it lies cold u
   const left = leftAt(simple, chilled, atMs(10 + 600))
   expect(left.roomLeftMin).toBeCloseTo(110, 6)
   expect(left.fridgeLeftH).toBeCloseTo(38, 6)
+})
+
+it('a dough in the freezer stands still for weeks; its hours go on while it thaws in the fridge', () => {
+  const frozen = eventsOf(
+    poured,
+    [5, done('pour')],
+    [5, done('rest')],
+    [10, { type: 'chilled', minutes: 60, thawH: 9 }],
+  )
+  expect(currentStep(simple, replay(simple, frozen))).toEqual({ id: 'thaw-1', kind: 'thaw', hours: 9 })
+  expect(leftAt(simple, frozen, atMs(40_000))).toEqual(leftAt(simple, frozen, atMs(10)))
+  const thawing = [
+    ...frozen,
+    ...eventsOf([40_000, { type: 'timer-started', timer: 'thaw-1', minutes: 540 }]).map((event) => ({
+      ...event,
+      id: 'out',
+    })),
+  ]
+  const left = leftAt(simple, thawing, atMs(40_000 + 540))
+  expect(left.fridgeLeftH).toBeCloseTo(48 - 9, 6)
+  expect(left.roomLeftMin).toBeCloseTo(110, 6)
 })
 
 it('taken back, nothing was poured; frozen, nothing runs; an older plan goes by its pieces', () => {

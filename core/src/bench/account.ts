@@ -31,6 +31,8 @@ function heatAt(plan: Plan, { timers }: BenchState, step: PlannedStep | null): n
       return null
     case 'rest':
       return step.cold && timers[step.id] ? FRIDGE_C : plan.roomC
+    case 'thaw':
+      return timers[step.id] ? FRIDGE_C : FREEZER_C
     // Until it is taken out.
     case 'temper':
       return timers[step.id] ? plan.roomC : FRIDGE_C

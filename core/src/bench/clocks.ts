@@ -26,6 +26,8 @@ export function clockMinutes(plan: Plan, state: BenchState, step: PlannedStep, l
       return step.minutes
     case 'rest':
       return offeredRest(step, left).best
+    case 'thaw':
+      return 60 * step.hours
     case 'temper':
       return Math.max(1, offeredBack(step, left))
     default:

@@ -47,7 +47,8 @@ export function nextCall(plan: Plan, state: BenchState, nowMs: number): Call {
   if (state.paused) return { why: 'paused', atMs: timer?.endsAtMs ?? null, step, timer: timer ?? null }
   const clock = clockOf(state, step)
   if (timer && clock?.stage === 'running') return { why: 'timer', atMs: timer.endsAtMs, step, timer }
-  if (step.kind === 'temper' && !clock) return { why: 'fridge', atMs: null, step, timer: timer ?? null }
+  if ((step.kind === 'temper' || step.kind === 'thaw') && !clock)
+    return { why: 'fridge', atMs: null, step, timer: timer ?? null }
   return { why: 'hands', atMs: nowMs, step, timer: timer ?? null }
 }
 

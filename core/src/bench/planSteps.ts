@@ -1,5 +1,5 @@
 /** From formula, family, method, school and machines to the steps of one batch. */
-import { temperMinutes } from '../heat/index.ts'
+import { temperMinutes, thawHours } from '../heat/index.ts'
 import { specOf, type CourseStep, type KeptPress, type PlannedStep, type Shape, type StepOf } from '../model/index.ts'
 import {
   airing,
@@ -69,6 +69,13 @@ export function backFromFridgeMin(what: Chilled, atC: number, moisture: number):
   })
   return Math.min(latest, Math.max(soonest, Math.round(reckoned / 5) * 5))
 }
+
+/**
+ * How long a frozen lump, pressed flat, thaws in the fridge, whole hours. Moisture as a fraction of mass.
+ * @example thawH(0.42) → 9
+ */
+export const thawH = (moisture: number): number =>
+  Math.ceil(thawHours({ thicknessMm: 2 * FLAT_HALF_MM, roomC: FRIDGE_C, moisture, hWPerM2K: STILL_AIR }))
 
 /** What of a dough lies in the fridge before a step: a batter, a sheet that is folded or thinned, shaped pieces, or a lump. */
 export function chilledBefore(steps: readonly PlannedStep[], step: Pick<PlannedStep, 'id'> | null): Chilled {

@@ -169,7 +169,10 @@ export function applyEvent(plan: Plan, state: BenchState, event: BenchEvent): Be
     case 'chilled': {
       const before = currentStep(plan, state)
       return before
-        ? { ...state, chilled: [...state.chilled, { at, before: before.id, minutes: event.minutes }] }
+        ? {
+            ...state,
+            chilled: [...state.chilled, { at, before: before.id, minutes: event.minutes, thawH: event.thawH ?? null }],
+          }
         : state
     }
     case 'paused':

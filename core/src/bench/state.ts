@@ -49,7 +49,7 @@ export interface BenchState extends StepChanges {
   readonly lumps: readonly { readonly at: string; readonly grams: number }[]
   readonly shapedPieces: number | null
   readonly samples: readonly { readonly at: string; readonly grams: number }[]
-  readonly chilled: readonly { readonly at: string; readonly before: string; readonly minutes: number }[]
+  readonly chilled: readonly (StepChanges['chilled'][number] & { readonly at: string })[]
   readonly paused: { readonly at: string; readonly why: string } | null
   readonly hands: { readonly at: string; readonly who: string; readonly word: string; readonly taken: boolean } | null
   /** `keeps`: how much of the first dough this is, all splits together. */

@@ -7,10 +7,16 @@ export interface StepChanges {
   /** Instead of the roller of the plan; by pin without one. */
   readonly rolledBy: { readonly roller: StepOf<'thin'>['roller'] } | null
   /** Put away cold before this step was done; it comes back through a step of its own. */
-  readonly chilled: readonly { readonly before: string; readonly minutes: number }[]
+  readonly chilled: readonly {
+    readonly before: string
+    readonly minutes: number
+    /** Out of the freezer, so many hours to thaw first; null from the fridge. */
+    readonly thawH: number | null
+  }[]
 }
 
 const temperId = (index: number) => `back-${index + 1}`
+const thawId = (index: number) => `thaw-${index + 1}`
 
 /** The steps as they now stand, in order. */
 export function stepsNow(
@@ -24,10 +30,11 @@ export function stepsNow(
     }
     return step.kind === 'air' && finish !== null && finish !== 'cook' ? [step, { id: finish, kind: finish }] : [step]
   })
-  return chilled.reduce<readonly PlannedStep[]>((steps, { before, minutes: wanted }, index) => {
+  return chilled.reduce<readonly PlannedStep[]>((steps, { before, minutes: wanted, thawH }, index) => {
     const at = steps.findIndex((step) => step.id === before)
+    const thaw: PlannedStep[] = thawH === null ? [] : [{ id: thawId(index), kind: 'thaw', hours: thawH }]
     const back: PlannedStep = { id: temperId(index), kind: 'temper', minutes: wanted }
-    return at < 0 ? steps : [...steps.slice(0, at), back, ...steps.slice(at)]
+    return at < 0 ? steps : [...steps.slice(0, at), ...thaw, back, ...steps.slice(at)]
   }, finished)
 }
 

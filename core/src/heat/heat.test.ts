@@ -3,6 +3,7 @@ import { boilingPointC, pressureHPa } from './boilingPoint.ts'
 import { heatCapacityJ, scald, twoJugs, WATER_J, waterTemperature } from './mixing.ts'
 import { pot } from './pot.ts'
 import { temperMinutes } from './temper.ts'
+import { thawHours } from './thaw.ts'
 
 const number = (min: number, max: number) => fc.double({ min, max, noNaN: true })
 const request = {
@@ -133,4 +134,16 @@ describe('tempering', () => {
     }
     expect(Math.abs(temperMinutes(block) - seconds / 60)).toBeLessThan(1.5)
   })
+})
+
+it('a flat slab of frozen dough thaws overnight in the fridge; half as thick in less than half the time; an ice slab by hand', () => {
+  const slab = { thicknessMm: 30, roomC: 4, moisture: 0.42, hWPerM2K: 10 }
+  expect(thawHours(slab)).toBeGreaterThan(7)
+  expect(thawHours(slab)).toBeLessThan(10)
+  expect(thawHours({ ...slab, thicknessMm: 15 })).toBeLessThan(thawHours(slab) / 2)
+  // By pencil, 0.1 m thick: 1200 · 133.6 kJ over 24 K, times 0.1/20 + 0.01/3.2.
+  expect(thawHours({ thicknessMm: 100, roomC: 20, moisture: 0.5, hWPerM2K: 10 })).toBeCloseTo(
+    (((1200 * 133_600) / 24) * 0.008125) / 3600,
+    6,
+  )
 })

@@ -49,7 +49,8 @@ export const benchEventSchema = z.lazy(() =>
     z.strictObject({ ...base, type: z.literal('jar-weighed'), grams: massG }),
     z.strictObject({ ...base, type: z.literal('finish-chosen'), finish: z.enum(FINISHES) }),
     /** Into the fridge before the step at hand; so many minutes to come back from it. */
-    z.strictObject({ ...base, type: z.literal('chilled'), minutes }),
+    /** `thawH`: into the freezer instead, and so many hours in the fridge to thaw. */
+    z.strictObject({ ...base, type: z.literal('chilled'), minutes, thawH: z.optional(between(0.5, 100)) }),
     z.strictObject({ ...base, type: z.literal('paused'), why: noteSchema }),
     z.strictObject({ ...base, type: z.literal('resumed') }),
     z.strictObject({ ...base, type: z.literal('handed-over'), to: nameSchema, word: noteSchema }),

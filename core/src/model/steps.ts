@@ -189,6 +189,13 @@ export const stepKinds = {
     waits: true,
     stage: 'rest',
   }),
+  /** A dough out of the freezer, in the fridge until it has thawed to its middle. */
+  thaw: step({
+    fields: () => ({ hours: between(0.5, 100) }),
+    minutes: ({ hours }) => 60 * hours,
+    waits: true,
+    stage: 'store',
+  }),
   fold: step({ fields: () => ({ times: whole(1, 20) }), minutes: ({ times }) => 2 * times, stage: 'roll' }),
   /** A cooked paste, cooled flat until it can be stamped. */
   spread: step({

@@ -38,6 +38,7 @@ it.each<readonly [BenchAction, string | RegExp | null]>([
   [{ type: 'sampled', grams: 0.98 }, 'a piece of 0.98 g'],
   [{ type: 'finish-chosen', finish: 'dry' }, 'on the rack'],
   [{ type: 'chilled', minutes: 90 }, 'into the fridge, to go on later'],
+  [{ type: 'chilled', minutes: 60, thawH: 9 }, 'into the freezer, to go on later'],
   [{ type: 'paused', why: 'The boat' }, 'set aside: The boat'],
   [{ type: 'resumed' }, 'gone on with'],
   [{ type: 'handed-over', to: 'Late bench', word: '' }, 'handed to Late bench'],

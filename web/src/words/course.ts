@@ -51,6 +51,7 @@ function line(step: PlannedStep, plan: Plan, state: BenchState, { mass, temperat
     case 'fold':
     case 'spread':
     case 'temper':
+    case 'thaw':
       return [stepName(step)]
     default:
       return []

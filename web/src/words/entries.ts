@@ -45,7 +45,7 @@ const entries: {
   sampled: (event, { mass }) => `a piece of ${mass(event.grams, 0.01)}`,
   'finish-chosen': (event) =>
     ({ cook: 'to the pot', hold: 'into the fridge', freeze: 'into the freezer', dry: 'on the rack' })[event.finish],
-  chilled: () => 'into the fridge, to go on later',
+  chilled: ({ thawH }) => `into the ${thawH === undefined ? 'fridge' : 'freezer'}, to go on later`,
   paused: (event) => `set aside${event.why ? `: ${event.why}` : ''}`,
   resumed: () => 'gone on with',
   'handed-over': (event) => `handed to ${event.to}${event.word ? `: ${event.word}` : ''}`,

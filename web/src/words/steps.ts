@@ -65,6 +65,7 @@ export const stepWords: { readonly [K in StepKind]: StepWords<K> } = {
   },
   rest: { name: 'Rest', clock: ({ cold }) => (cold ? 'in the fridge' : 'resting'), rung: ' has rested' },
   temper: { name: 'Warm up', clock: 'warming up', rung: ' is back from the fridge' },
+  thaw: { name: 'Thaw', clock: 'thawing', rung: ' has thawed' },
   fold: { name: 'Fold' },
   divide: { name: 'Divide' },
   thin: { name: 'Thin' },
@@ -121,7 +122,7 @@ export function callWords({ why, step, timer, atMs }: Call, nowMs: number): stri
     case 'timer':
       return `${timer ? timerName(timer) : name} ${formatCountdown(((atMs ?? nowMs) - nowMs) / 1000)}`
     case 'fridge':
-      return 'in the fridge'
+      return step?.kind === 'thaw' ? 'in the freezer' : 'in the fridge'
     case 'paused':
       return 'set aside'
     case 'done':

@@ -41,7 +41,7 @@ export function WarmLeft() {
   const { roomLeftMin } = useDoughLeft()
   const { plan } = running.batch
   const clock = running.state.timers[step.id]
-  const lies = !specOf(step).kept && !['cook', 'drop', 'rinse', 'verdict', 'air', 'temper'].includes(step.kind)
+  const lies = !specOf(step).kept && !['cook', 'drop', 'rinse', 'verdict', 'air', 'temper', 'thaw'].includes(step.kind)
   if (!live || !lies || (step.kind === 'rest' && step.cold)) return null
   const wanted = step.kind === 'rest' && !clock ? step.best : SOON_MIN
   if (roomLeftMin > Math.max(SOON_MIN, wanted)) return null

@@ -13,7 +13,16 @@ import { PourStep } from './steps/PourStep.tsx'
 import { PressStep } from './steps/PressStep.tsx'
 import { ReadyStep } from './steps/ReadyStep.tsx'
 import { CutStep, FoldStep, StampStep, ThinStep } from './steps/RollerSteps.tsx'
-import { CoolStep, DrinkStep, KneadStep, PrepareStep, RestStep, SpreadStep, TemperStep } from './steps/TimedSteps.tsx'
+import {
+  CoolStep,
+  DrinkStep,
+  KneadStep,
+  PrepareStep,
+  RestStep,
+  SpreadStep,
+  TemperStep,
+  ThawStep,
+} from './steps/TimedSteps.tsx'
 import { VerdictStep } from './steps/VerdictStep.tsx'
 import { FlourStep, WaterStep } from './steps/WeighSteps.tsx'
 
@@ -29,6 +38,7 @@ const own: Readonly<Partial<Record<StepKind, ComponentType>>> = {
   knead: KneadStep,
   rest: RestStep,
   temper: TemperStep,
+  thaw: ThawStep,
   fold: FoldStep,
   divide: DivideStep,
   thin: ThinStep,

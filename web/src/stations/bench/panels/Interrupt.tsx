@@ -7,6 +7,7 @@ import {
   offeredNightH,
   plainTextFrom,
   stepsOf,
+  thawH,
   type BenchAction,
 } from '@harina/core'
 import { nanoid } from 'nanoid'
@@ -110,7 +111,7 @@ const SHORT_CHILL = [20, 40] as const
 function ShortChill({ onDone }: { onDone: () => void }) {
   const { running } = useBench()
   const [low, high] = SHORT_CHILL
-  if (!isMixed(running) || running.step?.kind === 'temper') return null
+  if (!isMixed(running) || isAway(running)) return null
   const chill = async () => {
     const isSet = await recordTap(running.batch, {
       type: 'timer-started',
@@ -140,7 +141,7 @@ function Tomorrow({ tap }: { tap: (action: BenchAction) => void }) {
   const hours = offeredNightH(dough?.restColdH.high ?? 24, useDoughLeft())
   const what = chilledBefore(stepsOf(plan, running.state), running.step)
   const minutes = backFromFridgeMin(what, plan.roomC, doughMoisture(plan, running.state))
-  if (hours === null || !isMixed(running) || running.step?.kind === 'temper') return null
+  if (hours === null || !isMixed(running) || isAway(running)) return null
   return (
     <Way title="Tomorrow, from the fridge">
       <p className="mb-2 leading-snug">
@@ -157,6 +158,33 @@ function Tomorrow({ tap }: { tap: (action: BenchAction) => void }) {
     </Way>
   )
 }
+
+/** Stiff and bound, a dough freezes well; a batter parts, and what is shaped has a way of its own. */
+function AnotherDay({ tap }: { tap: (action: BenchAction) => void }) {
+  const { running } = useBench()
+  const { plan } = running.batch
+  const { roomLeftMin } = useDoughLeft()
+  const what = chilledBefore(stepsOf(plan, running.state), running.step)
+  const freezes = (plan.body === 'gluten' || plan.body === 'starch') && what === 'lump' && roomLeftMin > 0
+  if (!freezes || !isMixed(running) || isAway(running)) return null
+  const moisture = doughMoisture(plan, running.state)
+  const hours = thawH(moisture)
+  const minutes = backFromFridgeMin(what, plan.roomC, moisture)
+  return (
+    <Way title="Another day, from the freezer">
+      <p className="mb-2 leading-snug">
+        Press it flat and wrap it tight. It keeps two months, thaws in the fridge in about {hoursWords(hours)}, and
+        takes {counted(minutes, 'minute')} more to come back.
+      </p>
+      <button type="button" className="press min-h-11" onClick={() => tap({ type: 'chilled', minutes, thawH: hours })}>
+        Into the freezer
+      </button>
+    </Way>
+  )
+}
+
+/** It lies in the cold already. */
+const isAway = ({ step }: RunningBatch): boolean => step?.kind === 'temper' || step?.kind === 'thaw'
 
 function SplitOff({ onDone }: { onDone: () => void }) {
   const { running } = useBench()
@@ -266,6 +294,7 @@ export default function Interrupt({ onClose }: { onClose: () => void }) {
       <HandOver tap={(action) => void tap(action)} />
       <ShortChill onDone={onClose} />
       <Tomorrow tap={(action) => void tap(action)} />
+      <AnotherDay tap={(action) => void tap(action)} />
       <SplitOff onDone={onClose} />
       <GiveUp onDone={onClose} />
     </SidePanel>

@@ -10,6 +10,7 @@ import {
   WORKERS,
   type StepOf,
 } from '@harina/core'
+import { format } from 'date-fns'
 import { KNEADING_WARMS_C } from '@harina/core/heat'
 import { finishStep } from '#web/state/bench.ts'
 import { useNow } from '#web/ui/useNow.ts'
@@ -324,7 +325,9 @@ export function TemperStep() {
   const { temperature } = useUnits()
   const index = Number(/^back-(\d+)$/.exec(step.id)?.[1] ?? 0)
   const since = state.chilled[index - 1]
-  const hours = since ? (nowMs - Date.parse(since.at)) / 3_600_000 : null
+  const frozen = since?.thawH != null
+  const coldFrom = frozen ? state.timers[step.id.replace('back', 'thaw')]?.startedAt : since?.at
+  const hours = coldFrom ? (nowMs - Date.parse(coldFrom)) / 3_600_000 : null
   const minutes = useClockMinutes()
   return (
     <Timed
@@ -360,5 +363,35 @@ export function TemperStep() {
     >
       <InTheBowl />
     </Timed>
+  )
+}
+
+export function ThawStep() {
+  const step = useStep('thaw')
+  const { running } = useBench()
+  const { state } = running
+  const since = state.chilled[Number(/^thaw-(\d+)$/.exec(step.id)?.[1] ?? 0) - 1]
+  const isOut = state.timers[step.id] !== undefined
+  return (
+    <Timed
+      timer={step.id}
+      title={isOut ? 'Thaw in the fridge' : 'In the freezer'}
+      lead={`${since && !isOut ? `Since ${format(new Date(since.at), 'EEEE d MMM')}. ` : ''}Move it to the fridge the evening before, still wrapped, on a plate.`}
+      minutes={useClockMinutes()}
+      startLabel="Into the fridge to thaw"
+      doneLabel="Thawed, go on"
+      onDone={useDone()}
+      aside={
+        <>
+          <Note title={`About ${hoursWords(step.hours)} in the fridge`}>
+            For a dough pressed three centimetres flat. It is ready when the middle gives under a thumb.
+          </Note>
+          <Note title="Freezer and fridge" grade="caution">
+            Thaw it in the fridge, never on the counter, and do not freeze it again. Best within two months. A shorter
+            limit of your code wins.
+          </Note>
+        </>
+      }
+    />
   )
 }
