@@ -1,6 +1,7 @@
 /** What the steps work with: goes, lumps, sheets, presses, fillings and potfuls add up to the dough that is there. */
 import {
   benchPieces,
+  cookNow,
   RIM_DRIES_MIN,
   rimsDryMeanwhile,
   fillingAtBench,
@@ -123,4 +124,39 @@ it('what takes longer to shape than a rim stays soft is told, and only that', ()
   const { perMin } = stepOf(plan, 'shape')
   const minutes = rimsDryMeanwhile(benchPieces(plan, full(plan)).pieces, perMin)
   expect(minutes === null || minutes > RIM_DRIES_MIN).toBe(true)
+})
+
+it('sheet, cut, gauge and pot know one thickness: as planned, through another roller, a setting further, or read by hand', () => {
+  const sheeted = pairs.filter(({ shape }) => shape.sheeted)
+  const faults = sheeted.flatMap(({ dough, shape }) => {
+    const plan = planOf(dough.id, shape.id)
+    if (!plan.steps.some(({ kind }) => kind === 'thin')) return []
+    const whole = full(plan)
+    const { further } = rolledSheetAtBench(plan, whole)!
+    const as = {
+      planned: whole,
+      'by pin': { ...whole, rolledBy: { roller: null } },
+      read: { ...whole, thinnedMm: 0.7 },
+    }
+    const ways = further ? { ...as, further: { ...whole, thinnedMm: further.outMm } } : as
+    return Object.entries(ways).flatMap(([way, state]) => {
+      const { blank, sheet, pieceG, pieces } = benchPieces(plan, state)
+      const mm = 'thicknessMm' in blank ? blank.thicknessMm : 0
+      const before = benchPieces(plan, whole)
+      const [low] = cookNow(plan, state)
+      const [lowBefore] = plan.minutes.cook
+      const isBaked = plan.steps.some((step) => step.kind === 'cook' && step.how === 'bake')
+      const isFilled = plan.steps.some(({ kind }) => kind === 'fill')
+      const thinner = mm < (before.sheet?.madeMm ?? 0) * 0.95
+      const fault = (wrong: boolean, what: string) => (wrong ? [`${dough.id} as ${shape.id}, ${way}: ${what}`] : [])
+      return [
+        ...fault(mm !== sheet?.madeMm || mm !== rolledSheetAtBench(plan, state)!.madeMm, 'two thicknesses'),
+        ...fault(thinner && pieceG >= before.pieceG, 'a thinner piece weighs as much'),
+        ...fault(thinner && pieces < before.pieces, 'thinner, it makes fewer'),
+        ...fault(thinner && !isBaked && !isFilled && low >= lowBefore, 'thinner, it cooks as long'),
+        ...fault((isBaked || isFilled) && low < lowBefore - 1e-9, 'a filled or baked piece cooks shorter for its skin'),
+      ]
+    })
+  })
+  expect(faults).toEqual([])
 })

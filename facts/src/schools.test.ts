@@ -129,6 +129,7 @@ it('every position changes some dough, but for those that are how the tables hav
     'rest: middle',
     'dusting: flour',
     'board: bare',
+    'passing: each-setting',
     'binder: starch',
     'potato-cook: boil',
     'batter-liquid: plain',

@@ -93,7 +93,8 @@ function rollingOf(plan: Plan, state: Contents & StepChanges): Rolling | null {
   // Before the water is in, the dough is as it was planned.
   const isMixed = plan.control.by === 'base' || state.pouredG > 0
   const hydrationPercent = isMixed ? bowlBasis14(plan, state) : plan.hydration.expected14
-  return { roller: thin.roller, belt: thin.belt, folds: thin.folds, hydrationPercent }
+  const { roller, belt, folds } = thin
+  return { roller, belt, folds, hydrationPercent, thinnedMm: state.thinnedMm }
 }
 
 /** Water in 1 g of what is poured: less than 1 where milk is the liquid. */

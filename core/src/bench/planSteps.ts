@@ -263,7 +263,7 @@ function courseSteps(making: Making, rolled: boolean): readonly PlannedStep[] {
 }
 
 function shapingSteps({ worked, kitchen }: Making, shape: Shape): readonly PlannedStep[] {
-  const { sheet } = worked
+  const { sheet, practice } = worked
   const { blank, method } = shape
   const perMin = shape.piecesPerMin.practised
   const step = (kind: 'divide' | 'roll' | 'pull' | 'cut'): PlannedStep => ({ id: kind, kind })
@@ -299,6 +299,7 @@ function shapingSteps({ worked, kitchen }: Making, shape: Shape): readonly Plann
         roller,
         folds: foldsFor({ ...worked, hydration14: worked.expected14 }, kitchen.gear),
         belt: belt && roller !== null,
+        ...(practice.sets.passing === 'piece' && roller ? { oneByOne: true as const } : {}),
       },
       cut,
       ...fill,

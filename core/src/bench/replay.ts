@@ -157,7 +157,9 @@ export function applyEvent(plan: Plan, state: BenchState, event: BenchEvent): Be
     case 'worked-by':
       return { ...state, workedBy: event.by }
     case 'rolled-by':
-      return { ...state, rolledBy: { roller: event.roller } }
+      return { ...state, rolledBy: { roller: event.roller }, thinnedMm: null }
+    case 'thinned':
+      return { ...state, thinnedMm: event.mm }
     case 'lumped':
       return { ...state, lumps: [...state.lumps, { at, grams: event.grams }] }
     case 'shaped':

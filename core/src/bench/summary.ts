@@ -2,6 +2,7 @@
 import { own, type Batch, type BenchEvent, type Feel, type Finish, type Plan, type Verdict } from '../model/index.ts'
 import { SD_IN_BAND, type Taught } from '../lot/index.ts'
 import { lotKey, type Kitchen, type Pressed, type Proven } from '../sheet/index.ts'
+import { cookNow } from './cookNow.ts'
 import { benchPieces, bowlBasis14, bowlOnRule, bowlReading } from './bowl.ts'
 import { pressedIn, pressedKneaded } from './making.ts'
 import { corrections, replay } from './replay.ts'
@@ -156,16 +157,16 @@ function provenBy(plan: Plan, state: BenchState): { proven?: Proven } {
 }
 
 /** A time in the pot counts where it was good to eat; a tray where the scale followed it. */
-function taughtOf(
-  { shape, minutes }: Plan,
-  { finish, cookedMin, verdict, trays }: BenchState,
-): { taught?: ShapeTaught } {
+function taughtOf(plan: Plan, state: BenchState): { taught?: ShapeTaught } {
+  const { finish, cookedMin, verdict, trays } = state
   const isGood = verdict === 'good' || verdict === 'very-good'
   const weighed = trays.filter((tray) => tray.weighed.length > 0)
   const pot =
-    cookedMin !== null && cookedMin > 0 && isGood ? { pot: { finish, cook: minutes.cook, minutes: cookedMin } } : {}
+    cookedMin !== null && cookedMin > 0 && isGood
+      ? { pot: { finish, cook: cookNow(plan, state), minutes: cookedMin } }
+      : {}
   const rack = weighed.length > 0 ? { trays: weighed } : {}
-  return 'pot' in pot || 'trays' in rack ? { taught: { shape: shape.id, ...pot, ...rack } } : {}
+  return 'pot' in pot || 'trays' in rack ? { taught: { shape: plan.shape.id, ...pot, ...rack } } : {}
 }
 
 /** What lists, learning and stock need of a batch, so that they need not read it whole. */

@@ -26,6 +26,9 @@ export const PIN_WIDTH_MM = 300
 /** Thicker than the widest setting leaves it by this much, a sheet is finished with the pin instead. */
 const BY_PIN = 1.15
 
+/** A setting that thins a sheet by less than this does nothing a hand would feel. */
+const HAIR_THINNER = 0.03
+
 /** Strands of a width cut at a length, or pieces stamped. */
 export type SheetCut = { readonly pitchMm: number; readonly lengthMm: number } | { readonly stamp: Stamp }
 
@@ -41,6 +44,8 @@ export interface SheetPlanRequest {
   readonly cut: SheetCut
   /** Folded and passed so often first; usual for its hydration where it is left out. */
   readonly folds?: number
+  /** It was thinned to this, whatever was planned, mm. */
+  readonly thinnedMm?: number | null
 }
 
 export interface Pass extends Setting {
@@ -56,6 +61,8 @@ export interface RolledSheetPlan {
   readonly folds: number
   /** Then these, in order. Problems as of `passes`. */
   readonly passes: Result<readonly Pass[]>
+  /** One setting more, for a sheet that is wanted thinner still; null by pin, and at the last one. */
+  readonly further: Pass | null
   /** As thick as the last setting leaves it, or the pin: from here on the dough is this. */
   readonly madeMm: number
   readonly widthMm: number
@@ -104,7 +111,8 @@ export function rolledSheetPlan(request: SheetPlanRequest): RolledSheetPlan {
     maxRatio: hydrationPercent < STIFF_PERCENT ? STIFF_RATIO : SUPPLE_RATIO,
     springBack,
   })
-  const madeMm = found.ok ? aimMm : thicknessMm
+  const madeMm = request.thinnedMm ?? (found.ok ? aimMm : thicknessMm)
+  const next = settings.find((setting) => outOf(setting) < madeMm * (1 - HAIR_THINNER))
   const rolled = rolledSheet({
     doughG,
     densityGPerCm3,
@@ -133,6 +141,7 @@ export function rolledSheetPlan(request: SheetPlanRequest): RolledSheetPlan {
     widthMm,
     pieces: stamping ? stamping.pieces : 'pitchMm' in cut ? strands(sheet, widthMm, cut) : 0,
     folds: roller ? (request.folds ?? usualFolds(hydrationPercent)) : 0,
+    further: next ? { ...next, outMm: outOf(next), ratio: madeMm / outOf(next) } : null,
     widest: first ? { ...first, outMm: outOf(first), ratio: 1 } : null,
     passes: found.ok
       ? {

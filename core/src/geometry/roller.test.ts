@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { settingsOf, type Roller } from './roller.ts'
+import { lightThrough } from './light.ts'
 import { rolledSheetPlan } from './rolledSheetPlan.ts'
 
 const crank: Roller = {
@@ -103,6 +104,31 @@ describe('a dough through the roller', () => {
     const { stamped } = rolledSheetPlan({ ...asked, cut: { stamp } })
     expect(stamped!.perSheet).toBeGreaterThan(12)
     expect(stamped!.generations.length).toBeLessThanOrEqual(3)
+  })
+
+  it('thinner still, one setting at a time, down to the last; the sheet grows as it thins', () => {
+    let plan = rolledSheetPlan(asked)
+    const seen = [plan.madeMm]
+    while (plan.further) {
+      const thinner = rolledSheetPlan({ ...asked, thinnedMm: plan.further.outMm })
+      expect(thinner.sheet.areaCm2 * thinner.madeMm).toBeCloseTo(plan.sheet.areaCm2 * plan.madeMm, 6)
+      expect(plan.further.ratio).toBeCloseTo(plan.madeMm / thinner.madeMm, 9)
+      plan = thinner
+      seen.push(plan.madeMm)
+    }
+    const outs = settingsOf(crank).map(({ gapMm }) => gapMm * crank.springBack)
+    expect(seen).toEqual(outs.filter((out) => out <= seen[0]!))
+    expect(rolledSheetPlan({ ...asked, roller: null, thinnedMm: 0.7 })).toMatchObject({ madeMm: 0.7, further: null })
+  })
+
+  it('what shows through a sheet says about how thin it is', () => {
+    expect([2.4, 1.05, 0.85, 0.62, 0.2].map((mm) => lightThrough(mm).id)).toEqual([
+      'none',
+      'shadow',
+      'fingers',
+      'headline',
+      'print',
+    ])
   })
 
   it('thinner than the roller goes is said, not guessed', () => {

@@ -213,6 +213,8 @@ export const stepKinds = {
       folds: whole(0, 12),
       /** It runs round the roller, its ends joined. */
       belt: z.boolean(),
+      /** One piece through every setting, then the next. */
+      oneByOne: z.optional(z.literal(true)),
     }),
     minutes: () => 15,
     stage: 'roll',

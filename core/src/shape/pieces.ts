@@ -15,9 +15,13 @@ export interface Rolling {
   readonly folds?: number
   /** On the 14 % basis, percent: stiff dough is thinned more gently. */
   readonly hydrationPercent: number
+  /** As it was thinned at the bench, mm; as planned where it is left out. */
+  readonly thinnedMm?: number | null
 }
 
 export interface Pieces {
+  /** As it comes out: a sheet is as thick as its last setting leaves it. */
+  readonly blank: Blank
   readonly pieceG: number
   /** Whole pieces. */
   readonly pieces: number
@@ -68,10 +72,12 @@ export function piecesOf(
   rolling: Rolling | null,
 ): Pieces {
   const sheet = rolling && sheetOf(blank, doughG, densityGPerCm3, boardMm, rolling)
-  const pieceG = blankG(densityGPerCm3, asMade(blank, sheet))
+  const made = asMade(blank, sheet)
+  const pieceG = blankG(densityGPerCm3, made)
   const pieces = sheet ? sheet.pieces : Math.floor(doughG / pieceG + HAIR)
   const { type } = blank
   return {
+    blank: made,
     pieceG,
     pieces,
     leftoverG: Math.max(0, doughG - pieces * pieceG),

@@ -17,6 +17,7 @@ const setsSchema = z.lazy(() =>
     potSaltGPerL: z.optional(z.number().check(z.minimum(0))),
     dust: z.optional(z.enum(['semolina', 'flour', 'starch'])),
     board: z.optional(z.enum(['bare', 'floured', 'ridged'])),
+    passing: z.optional(z.enum(['setting', 'piece'])),
     /** The flour waits until the potato is this cool, °C. */
     baseBelowC: z.optional(z.number()),
     batter: z.optional(z.enum(['beaten', 'combined'])),

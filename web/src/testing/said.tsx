@@ -212,7 +212,7 @@ const shapeOf = (worked: Worked, kitchen: Kitchen): readonly (readonly [string, 
   return drawn(
     <>
       <p>{matchWords(worked.match, worked.control.by === 'base')}</p>
-      <Construction shape={worked.shape} family={worked.dough.family} />
+      <Construction shape={worked.shape} blank={worked.cut.blank} family={worked.dough.family} />
       <How shape={worked.shape} />
       <ToolsAndTroubles shape={worked.shape} />
       {parts.ok &&

@@ -4,7 +4,7 @@ import { entryWords, timerName } from '../words/index.ts'
 
 /** What an entry of the book says; null for what is only a mark of another. */
 export function useEntryWords(plan: Plan, state: BenchState): (event: BenchEvent) => string | null {
-  const { mass, temperature } = useUnits()
+  const { mass, temperature, length } = useUnits()
   const steps = stepsOf(plan, state)
   const step = (id: string) => steps.find((each) => each.id === id) ?? null
   const grams = (value: number) => mass(value, value < 10 ? 0.1 : plan.scaleStepG)
@@ -15,5 +15,5 @@ export function useEntryWords(plan: Plan, state: BenchState): (event: BenchEvent
   }
   const timer = (id: string, name?: string) => timerName({ id, name: name ?? null, step: step(id) })
   const tray = (id: string) => state.trays.find((each) => each.id === id)?.name ?? 'a tray'
-  return (event) => entryWords(event, { plan, mass, grams, temperature, moved, step, timer, tray })
+  return (event) => entryWords(event, { plan, mass, grams, temperature, length, moved, step, timer, tray })
 }

@@ -1,5 +1,5 @@
 /** A batch and its pot, the same wherever it is told: how long, in how much water, in how many turns, and which of them is in. */
-import { benchPieces, doughMoisture, driedTo, type Finish, type Shape, type ShapeTaught } from '@harina/core'
+import { benchPieces, cookNow, doughMoisture, driedTo, type Finish, type Shape, type ShapeTaught } from '@harina/core'
 import {
   afterFloatOf,
   inPot,
@@ -75,7 +75,7 @@ export function usePot(running: readonly RunningBatch[]): ReadonlyMap<string, Po
         const { finish } = each.state
         const piece: Piece = {
           shape: { blank, wallMm, section },
-          made: plan.shape.blank,
+          made: benchPieces(plan, each.state).blank,
           finish,
           // To what moves no time.
           moisture: Number((finish === 'dry' ? driedTo(each.state) : doughMoisture(plan, each.state)).toFixed(3)),
@@ -98,7 +98,13 @@ export function usePot(running: readonly RunningBatch[]): ReadonlyMap<string, Po
         const pot = pots.find(({ id }) => id === state.pot?.id) ?? state.pot ?? pots[0]!
         const water = waterFor(grams, plan, piece, pot, gear ?? { altitudeM: 0, tapC: 15 })
         const of = {
-          ...timesOf(plan, shape, finish, cooking, learnt),
+          ...timesOf(
+            { ...plan, minutes: { ...plan.minutes, cook: cookNow(plan, state) } },
+            shape,
+            finish,
+            cooking,
+            learnt,
+          ),
           ...inPot(state, step.id),
           ...{ learnt, cooking, shape, grams, finish, moisture, water },
           turns: water.turns,

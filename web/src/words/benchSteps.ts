@@ -3,6 +3,7 @@ import {
   formatNumber,
   type Body,
   type KeptPress,
+  type Light,
   type Plan,
   type PressPlan,
   type StepOf,
@@ -335,4 +336,13 @@ export function feelTest({ steps, control }: Plan): string {
   if (steps.some((step) => (step.kind === 'pour' || step.kind === 'knead') && step.how === 'beat'))
     return 'Lift the spoon, and watch how it falls.'
   return control.by === 'base' ? 'Press it with a floured finger.' : 'Squeeze a fistful.'
+}
+
+/** What one sees of a sheet held against a window. */
+export const lightWords: Readonly<Record<Light['id'], string>> = {
+  none: 'No light',
+  shadow: 'A hand’s shadow',
+  fingers: 'Each finger',
+  headline: 'A headline, to read',
+  print: 'Small print, to read',
 }

@@ -13,6 +13,7 @@ export interface Beside {
   readonly mass: (grams: number, stepG?: number) => string
   readonly grams: (grams: number) => string
   readonly temperature: (celsius: number) => string
+  readonly length: (mm: number) => string
   /** Where it took the bowl. */
   readonly moved: (event: BenchEvent, what: Addition['what']) => string
   readonly step: (id: string) => PlannedStep | null
@@ -45,6 +46,7 @@ const entries: {
   sampled: (event, { mass }) => `a piece of ${mass(event.grams, 0.01)}`,
   'finish-chosen': (event) =>
     ({ cook: 'to the pot', hold: 'into the fridge', freeze: 'into the freezer', dry: 'on the rack' })[event.finish],
+  thinned: ({ mm }, { length }) => `sheet ${length(mm)} thick`,
   chilled: ({ thawH }) => `into the ${thawH === undefined ? 'fridge' : 'freezer'}, to go on later`,
   paused: (event) => `set aside${event.why ? `: ${event.why}` : ''}`,
   resumed: () => 'gone on with',

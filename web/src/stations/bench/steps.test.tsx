@@ -1,5 +1,5 @@
 /** Steps that are made from dough and machines: each shows what its own dough wants, and records what was done. */
-import { addRow, computeSheet, jugOf, lumps, onTheScaleG, pourGo, replay } from '@harina/core'
+import { addRow, benchPieces, computeSheet, jugOf, lumps, onTheScaleG, pourGo, replay } from '@harina/core'
 import { cleanup } from '@testing-library/react'
 import { act, openBatch, press, screen, settle, typeInto, fireEvent, within } from '../../testing/renderApp.tsx'
 import { BATCH, beginBatch, benchState, workedAs } from '../../testing/runBench.tsx'
@@ -189,10 +189,33 @@ it('folds are counted one by one, doubling the layers; the roller’s passes fol
   expect((await benchState()).shapedPieces).toBeGreaterThan(100)
 })
 
-it('without a roller the pin thins it, to the same thickness', async () => {
+it('one piece at a time, each is ticked once; thinner still, one setting further, and the cut says so', async () => {
+  const oneByOne = { ...machines, gear: { ...machines.gear, schools: { passing: 'one-by-one' } } }
+  await beginBatch({ worked: workedAs('soft-hand', 'ribbons', oneByOne), kitchen: oneByOne, upTo: 'thin' })
+  const { plan } = await openBatch(BATCH)
+  const folds = plan.steps.find((step) => step.kind === 'thin')!.folds
+  for (let n = 1; n <= folds; n += 1) await press(new RegExp(`^Fold ${n} done`))
+  const { sheet } = benchPieces(plan, await benchState())
+  for (let n = 1; n <= sheet!.sheet.sheets; n += 1) await press(new RegExp(`^Piece ${n} is thin`))
+  await press(/^Thinner still: setting/)
+  const state = await benchState()
+  expect(state.thinnedMm).toBeCloseTo(sheet!.further!.outMm, 9)
+  await press(/^Undo/)
+  expect((await benchState()).thinnedMm).toBeNull()
+  await press(/^Thinner still: setting/)
+  await press(/^Thin enough, go on/)
+  const shown = sheet!.further!.outMm.toFixed(2)
+  expect(screen.getByText('thick').parentElement!.textContent).toContain(String(Number(shown)))
+})
+
+it('without a roller the pin thins it; stops, gauge or the light through it say how thin it came out', async () => {
   const bare = { ...machines, gear: { ...machines.gear, rollers: [] } }
   await beginBatch({ worked: workedAs('soft-hand', 'ribbons', bare), kitchen: bare, upTo: 'thin' })
   expect(screen.getByText(/With the pin/)).toBeTruthy()
+  await press(/^Each finger/)
+  expect((await benchState()).thinnedMm).toBe(0.8)
+  await typeInto('Thickness of the sheet, millimetres', '1.2')
+  expect((await benchState()).thinnedMm).toBe(1.2)
   await press(/^Thin enough, go on/)
   expect(title()).toMatch(/^Cut: /)
 })

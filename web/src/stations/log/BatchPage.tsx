@@ -2,6 +2,7 @@ import {
   asWeighed,
   beforeParts,
   benchPieces,
+  cookNow,
   partOfBatch,
   firstG,
   heldFlourG,
@@ -421,7 +422,7 @@ export function BatchPage({ batch: whole }: { batch: Batch }) {
           }
           note={
             state.driedG === null
-              ? `table: ${spanOfMinutes(...plan.minutes.cook)}`
+              ? `table: ${spanOfMinutes(...cookNow(plan, state))}`
               : `${worded.mass(state.driedG)} once dry`
           }
         />

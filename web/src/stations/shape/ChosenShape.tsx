@@ -52,7 +52,7 @@ function Piece({ worked, main }: { worked: Worked; main: ShapeShare }) {
     <div className="flex flex-col gap-3">
       <div className="grid items-center gap-x-6 gap-y-3 border-b border-line pb-3 md:grid-cols-[minmax(0,290px)_minmax(0,1fr)]">
         <ShapeEngraving shape={worked.shape} width={290} height={200} withScale />
-        <Construction shape={worked.shape} family={worked.dough.family} />
+        <Construction shape={worked.shape} blank={worked.cut.blank} family={worked.dough.family} />
       </div>
       <PieceFigures part={main} worked={worked} />
       <div className="border-t border-line pt-2">

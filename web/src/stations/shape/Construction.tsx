@@ -1,5 +1,5 @@
 /** From the blank to the piece, flat and to scale: what it is cut from, what is done to it, and its section. */
-import { motionOf, type Family, type Shape } from '@harina/core'
+import { motionOf, skinMm, type Blank, type Family, type Shape } from '@harina/core'
 import { BlankDrawing } from '../../ui/BlankDrawing.tsx'
 import { useDrawn } from '../../ui/useDrawn.ts'
 import { useUnits } from '../../ui/units.ts'
@@ -44,15 +44,16 @@ function Section({ shape }: { shape: Shape }) {
   )
 }
 
-export function Construction({ shape, family }: { shape: Shape; family: Family }) {
+/** `blank`: as it is made. */
+export function Construction({ shape, blank, family }: { shape: Shape; blank: Blank; family: Family }) {
   const units = useUnits()
   const motion = motionOf(shape)
-  const skin = 'thicknessMm' in shape.blank ? shape.blank.thicknessMm : shape.wallMm
+  const skin = skinMm(blank, shape.wallMm)
   return (
     <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
       <div>
-        <BlankDrawing blank={shape.blank} family={family} width={236} />
-        <p className="small leading-snug">{drawnWords(shape.blank, units)}</p>
+        <BlankDrawing blank={blank} family={family} width={236} />
+        <p className="small leading-snug">{drawnWords(blank, units)}</p>
       </div>
       <figure className="flex flex-col items-center pb-1">
         <MotionArrow motion={motion} />

@@ -224,7 +224,10 @@ export default function Gauge({ kitchen }: { kitchen: Kitchen }) {
   const worked = useWorked()
   const units = useUnits()
   const scale = useScreenScale()
-  const shape = worked?.ok ? worked.value.shape : kitchen.shapes.values().next().value
+  // A sheet is held against what the roller makes of it.
+  const shape = worked?.ok
+    ? { ...worked.value.shape, blank: worked.value.cut.blank }
+    : kitchen.shapes.values().next().value
   if (!shape) return null
   return (
     <div className="grid gap-x-10 gap-y-5 lg:grid-cols-[minmax(0,1fr)_300px]">

@@ -100,9 +100,7 @@ export function DivideStep() {
       aside={
         <>
           <Note
-            title={
-              rope ? `${counted(rope.piecesPerBoard, 'piece')} from a board` : blankWords(plan.shape.blank, { length })
-            }
+            title={rope ? `${counted(rope.piecesPerBoard, 'piece')} from a board` : blankWords(made.blank, { length })}
           >
             {rope ? `${length(rope.ropeMm)} of rope in all, ` : ''}
             {mass(made.usableG, plan.scaleStepG)} of dough.

@@ -3,6 +3,8 @@ import {
   blankCut,
   foldsDone,
   foldTick,
+  LIGHTS,
+  lightThrough,
   formatNumber,
   formatPercent,
   rolledSheetAtBench,
@@ -17,13 +19,14 @@ import { RollerStairs } from '#web/ui/RollerStairs.tsx'
 import { StampLayout } from '#web/ui/StampLayout.tsx'
 import { problemTold, useUnits } from '#web/ui/units.ts'
 import { Choice } from '#web/ui/Choice.tsx'
+import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { StepPage, type StepAction } from '../StepPage.tsx'
 import { Big, BigLength, Note, useBench, useStep } from '../view.tsx'
 import { BoardFlour } from './BoardFlour.tsx'
 import { HowTo } from './HowTo.tsx'
 import { OtherShapes, useOtherShapes } from './OtherShapes.tsx'
 import { useCounted } from './useCounted.tsx'
-import { counted } from '#web/words/index.ts'
+import { counted, lightWords } from '#web/words/index.ts'
 
 function useSheetPlan(): RolledSheetPlan | null {
   const { running } = useBench()
@@ -105,10 +108,26 @@ export function FoldStep() {
   )
 }
 
-function PassFigures({ passes, done }: { passes: readonly Pass[]; done: number }) {
+/** One piece through every setting, then the next. */
+function OneByOne({ passes, pieces, done }: { passes: readonly Pass[]; pieces: number; done: number }) {
+  const all = passes.map(({ setting }) => formatNumber(setting, 0)).join(', ')
+  return (
+    <>
+      <div className="flex flex-wrap items-end gap-x-12 gap-y-4">
+        <Big label="piece" figure={formatNumber(Math.min(pieces, done + 1), 0)} unit={`of ${pieces}`} />
+        <p className="pb-3 text-lg text-second">
+          through {passes.length === 1 ? 'setting' : 'settings'} {all}, then covered
+        </p>
+      </div>
+      <Tally count={pieces} done={done} />
+    </>
+  )
+}
+
+function PassFigures({ passes, done, madeMm }: { passes: readonly Pass[]; done: number; madeMm: number }) {
   const { length, gapFigure, units } = useUnits()
   const now = passes[done]
-  if (!now) return <Big label="all passes" figure={gapFigure(passes.at(-1)?.outMm ?? 0)} unit={units.length} />
+  if (!now) return <Big label="all passes" figure={gapFigure(madeMm)} unit={units.length} />
   return (
     <div className="flex flex-wrap items-end gap-x-12 gap-y-4">
       <Big label={`pass ${done + 1} of ${passes.length}, setting`} figure={formatNumber(now.setting, 0)} unit="" />
@@ -146,7 +165,18 @@ function RolledBy() {
 }
 
 /** Folds and passes at the widest first, then once through each setting. */
-function ThroughSettings({ plan, folds, done }: { plan: RolledSheetPlan; folds: number; done: number }) {
+function ThroughSettings({
+  plan,
+  folds,
+  done,
+  pieces,
+}: {
+  plan: RolledSheetPlan
+  folds: number
+  done: number
+  /** That go through every setting one by one; 0 where all go through each together. */
+  pieces: number
+}) {
   const { length } = useUnits()
   const passes = plan.passes.ok ? plan.passes.value : []
   const { widest } = plan
@@ -164,9 +194,16 @@ function ThroughSettings({ plan, folds, done }: { plan: RolledSheetPlan; folds: 
           <Tally count={folds} done={done} />
         </>
       ) : (
-        passes.length > 0 && <PassFigures passes={passes} done={done - folds} />
+        passes.length > 0 &&
+        (pieces > 0 ? (
+          <OneByOne passes={passes} pieces={pieces} done={done - folds} />
+        ) : (
+          <PassFigures passes={passes} done={done - folds} madeMm={plan.madeMm} />
+        ))
       )}
-      {passes.length > 0 && <RollerStairs steps={[widest, ...passes]} now={Math.max(0, done - folds + 1)} />}
+      {passes.length > 0 && (
+        <RollerStairs steps={[widest, ...passes]} now={pieces > 0 ? passes.length : Math.max(0, done - folds + 1)} />
+      )}
       {passes.length === 0 && plan.passes.ok && (
         <p className="max-w-184 text-lg leading-snug">
           The widest, setting {widest.setting}, leaves {length(widest.outMm)}: once through it, and no further.
@@ -183,13 +220,67 @@ function UnderPin({ plan }: { plan: RolledSheetPlan }) {
     <>
       <Big label="thickness" figure={gapFigure(plan.madeMm)} unit={units.length} />
       <ol className="max-w-184 list-decimal pl-6 text-lg leading-snug">
-        <li>Two guide sticks of that height beside the dough, or the gauge within reach.</li>
-        <li>From the middle out, never over the rim; a quarter turn after every few strokes.</li>
-        <li>Lift it before it sticks, dust, and let it lie ten minutes when it springs back.</li>
-        <li>Thin enough: the rim stands level with the sticks, or with the gauge, at all four sides.</li>
+        <li>
+          Use guide sticks or stops of that height. Below the lowest stop, go on without them and hold the sheet to the
+          light.
+        </li>
+        <li>Roll from the middle out, never over the rim, and turn it a quarter after every few strokes.</li>
+        <li>Lift it before it sticks, and dust under it. If it springs back, let it lie for ten minutes.</li>
       </ol>
     </>
   )
+}
+
+/** As it came out: stops or gauge read in millimetres, or what shows through the sheet against a window. */
+function HowThin({ plan }: { plan: RolledSheetPlan }) {
+  const { running, step } = useBench()
+  const { gapFigure, length, units } = useUnits()
+  const { thinnedMm } = running.state
+  const aim = lightThrough(plan.madeMm)
+  const thinned = (mm: number) => void recordTap(running.batch, { type: 'thinned', mm })
+  return (
+    <div className="flex flex-col gap-2 border-t border-line pt-3">
+      <p className="text-md">
+        The stops or the gauge read{' '}
+        <QuantityField
+          key={step.id}
+          label="Thickness of the sheet"
+          shown={gapFigure(thinnedMm ?? plan.madeMm)}
+          unit="mm"
+          min={0.05}
+          max={50}
+          widthCh={5}
+          className="text-3xl font-semibold"
+          onChange={thinned}
+        />{' '}
+        {units.length}, or against a window one sees:
+      </p>
+      <div role="group" aria-label="Seen through the sheet" className="flex flex-wrap">
+        {LIGHTS.map((each) => (
+          <button
+            key={each.id}
+            type="button"
+            aria-pressed={thinnedMm === each.mm}
+            className="press -mt-px -ml-px min-h-14 px-4 text-left"
+            onClick={() => thinned(each.mm)}
+          >
+            <span className={each === aim ? 'font-semibold' : ''}>{lightWords[each.id]}</span>
+            <span className="figure block text-label opacity-75">
+              about {length(each.mm)}
+              {each === aim && thinnedMm === null && ', as wanted'}
+            </span>
+          </button>
+        ))}
+      </div>
+    </div>
+  )
+}
+
+/** Goes of this step: folds first, then passes, or pieces one by one. */
+function goLabel(done: number, folds: number, oneByOne: boolean): string {
+  if (done < folds) return `Fold ${done + 1} done`
+  const n = done - folds + 1
+  return oneByOne ? `Piece ${n} is thin` : `Pass ${n} done`
 }
 
 export function ThinStep() {
@@ -199,17 +290,19 @@ export function ThinStep() {
   const plan = useSheetPlan()
   const passes = plan?.passes.ok ? plan.passes.value : []
   const folds = step.roller ? step.folds : 0
-  const tally = useTally(folds + passes.length)
+  const pieces = plan ? plan.sheet.sheets : 1
+  const oneByOne = step.oneByOne === true && pieces > 1 && passes.length > 0
+  const tally = useTally(folds + (oneByOne ? pieces : passes.length))
   const weighOff = useOtherShapes()
   const finish = () => void finishStep(running.batch)
-  const pieces = plan ? plan.sheet.sheets : 1
-  const isFolding = tally.done < folds
+  const further = plan?.further
   const goes: StepAction = tally.tick
-    ? {
-        label: isFolding ? `Fold ${tally.done + 1} done` : `Pass ${tally.done - folds + 1} done`,
-        run: tally.tick,
-      }
+    ? { label: goLabel(tally.done, folds, oneByOne), run: tally.tick }
     : { label: 'Thin enough, go on', run: finish }
+  const once = further && {
+    label: `Thinner still: setting ${further.setting}, ${gapFigure(further.outMm)} ${units.length}`,
+    run: () => void recordTap(running.batch, { type: 'thinned', mm: further.outMm }),
+  }
   return (
     <StepPage
       title="Thin the sheet"
@@ -219,14 +312,17 @@ export function ThinStep() {
           : 'With the pin, from the middle out, a quarter turn each time.'
       }
       action={weighOff ?? goes}
-      second={!weighOff && tally.tick ? { label: 'Thin enough, go on', run: finish } : null}
+      second={weighOff ? null : tally.tick ? { label: 'Thin enough, go on', run: finish } : (once ?? null)}
       aside={
         <>
           <OtherShapes />
           <Note title={`To ${gapFigure(plan?.madeMm ?? 0)} ${units.length}`}>
-            {pieces > 1
-              ? `In ${counted(pieces, 'piece')} of ${length(plan?.sheet.sheetLengthMm ?? 0)}: all of them through one setting before the next. `
-              : ''}
+            {pieces > 1 &&
+              `${counted(pieces, 'piece')} of ${length(plan?.sheet.sheetLengthMm ?? 0)}. ${
+                oneByOne
+                  ? 'Take one through every setting, cover it, and take the next. '
+                  : 'Take all of them through one setting before the next. '
+              }`}
             Measure a folded corner: two thicknesses are easier to read than one.
           </Note>
           {step.roller && <RollerCaution />}
@@ -235,8 +331,15 @@ export function ThinStep() {
       }
     >
       <RolledBy />
-      {plan && step.roller && <ThroughSettings plan={plan} folds={folds} done={tally.done} />}
-      {plan && (!step.roller || !plan.widest) && <UnderPin plan={plan} />}
+      {plan && step.roller && (
+        <ThroughSettings plan={plan} folds={folds} done={tally.done} pieces={oneByOne ? pieces : 0} />
+      )}
+      {plan && (!step.roller || !plan.widest) && (
+        <>
+          <UnderPin plan={plan} />
+          <HowThin plan={plan} />
+        </>
+      )}
       {plan && !plan.passes.ok && (
         <p role="alert" className="text-lg">
           {problemTold(plan.passes.problem)}
@@ -252,7 +355,7 @@ export function CutStep() {
   const { blank } = plan.shape
   const sheet = useSheetPlan()
   const shape = useKitchen()?.shapes.get(plan.shape.id)
-  const { mass } = useUnits()
+  const { mass, gapFigure, units } = useUnits()
   const { made, field, finish } = useCounted('cut')
   if (blank.type !== 'sheet') return null
   return (
@@ -277,6 +380,7 @@ export function CutStep() {
       <div className="flex flex-wrap items-end gap-x-12 gap-y-4">
         <BigLength label="width" mm={blank.widthMm} />
         <BigLength label="length" mm={blank.lengthMm} small />
+        {sheet && <Big label="thick" figure={gapFigure(sheet.madeMm)} unit={units.length} small />}
       </div>
       {field}
       {shape && <HowTo shape={shape} />}
