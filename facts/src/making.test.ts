@@ -70,6 +70,24 @@ it('lumps of every dough as every shape are the usable dough, and a lump of its 
   }
 })
 
+it('pieces are one number from the divided dough to the last sheet, as reckoned and as set', () => {
+  for (const { dough, shape } of pairs.filter((pair) => pair.shape.sheeted)) {
+    const plan = planOf(dough.id, shape.id)
+    if (!plan.steps.some(({ kind }) => kind === 'thin')) continue
+    const whole = full(plan)
+    for (const dividedInto of [null, 3, 17]) {
+      const state = { ...whole, dividedInto }
+      const { sheet, madeMm, widthMm } = rolledSheetAtBench(plan, state)!
+      const { count, eachG } = lumps(plan, state)
+      expect([dough.id, shape.id, count]).toEqual([dough.id, shape.id, sheet.sheets])
+      expect(count).toBe(dividedInto ?? count)
+      // A lump makes its sheet: the same mass at this thickness and width.
+      const sheetG = (plan.densityGPerCm3 * madeMm * widthMm * (sheet.lengthMm / count)) / 1000
+      expect(eachG).toBeCloseTo(sheetG, 6)
+    }
+  }
+})
+
 it('a rope divides into board lengths, a wrapper into pieces, pulled noodles into what is pulled', () => {
   const countOf = (dough: string, shape: string) => {
     const plan = planOf(dough, shape)

@@ -94,7 +94,7 @@ function rollingOf(plan: Plan, state: Contents & StepChanges): Rolling | null {
   const isMixed = plan.control.by === 'base' || state.pouredG > 0
   const hydrationPercent = isMixed ? bowlBasis14(plan, state) : plan.hydration.expected14
   const { roller, belt, folds } = thin
-  return { roller, belt, folds, hydrationPercent, thinnedMm: state.thinnedMm }
+  return { roller, belt, folds, hydrationPercent, sheets: state.dividedInto, thinnedMm: state.thinnedMm }
 }
 
 /** Water in 1 g of what is poured: less than 1 where milk is the liquid. */

@@ -60,13 +60,17 @@ export interface Lumps {
 /** No smaller is a ball rolled, however little a hopper takes of crumbs, g. */
 const WALNUT_G = 12
 
-/** What one divides into: pieces to be pulled or pinned, board lengths of rope, or what the hands can take. */
+/** What one divides into: pieces to be pulled or pinned, one for each sheet, board lengths of rope, or what the hands can take. */
 export function lumps(plan: Plan, state: BenchState): Lumps {
   const made = benchPieces(plan, state)
-  const eachIsAPiece = plan.shape.blank.type === 'disc' || plan.steps.some((step) => step.kind === 'pull')
+  const isSheeted = made.sheet !== null
+  const eachIsAPiece =
+    !isSheeted && (plan.shape.blank.type === 'disc' || plan.steps.some((step) => step.kind === 'pull'))
   const press = plan.steps.find((step): step is StepOf<'press'> => step.kind === 'press')?.press
   const ballG = press && Math.max(press.lumpG, WALNUT_G)
-  const count = eachIsAPiece ? made.pieces : (made.rope?.ropes ?? Math.ceil(made.usableG / (ballG ?? LUMP_G)))
+  const count = eachIsAPiece
+    ? made.pieces
+    : (made.sheet?.sheet.sheets ?? made.rope?.ropes ?? Math.ceil(made.usableG / (ballG ?? LUMP_G)))
   const whole = Math.max(1, count)
   const eachG = made.usableG / whole
   return { count: whole, eachG, slackG: Math.max(plan.scaleStepG, LUMP_TOLERANCE * eachG) }

@@ -91,6 +91,7 @@ export const initialState: BenchState = {
   samples: [],
   finish: null,
   rolledBy: null,
+  dividedInto: null,
   thinnedMm: null,
   chilled: [],
   paused: null,

@@ -6,6 +6,8 @@ export interface StepChanges {
   readonly finish: Finish | null
   /** Instead of the roller of the plan; by pin without one. */
   readonly rolledBy: { readonly roller: StepOf<'thin'>['roller'] } | null
+  /** The dough was divided into so many, where that was said. */
+  readonly dividedInto: number | null
   /** As thick as the sheet is now, where that was said: by a further pass, stops, the light or the gauge, mm. */
   readonly thinnedMm: number | null
   /** Put away cold before this step was done; it comes back through a step of its own. */

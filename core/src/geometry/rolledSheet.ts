@@ -7,6 +7,8 @@ export interface RolledSheetRequest {
   readonly widthMm: number
   /** What arms, or the bench, can handle in one piece. */
   readonly maxLengthMm: number
+  /** Divided into so many, whatever their length. */
+  readonly sheets?: number | null
   /** From strand to strand. */
   readonly cutterPitchMm?: number | undefined
 }
@@ -30,7 +32,7 @@ export interface RolledSheet {
 export function rolledSheet(request: RolledSheetRequest): RolledSheet {
   const { doughG, densityGPerCm3, thicknessMm, widthMm, maxLengthMm, cutterPitchMm } = request
   const lengthMm = (1000 * doughG) / (densityGPerCm3 * thicknessMm * widthMm)
-  const sheets = Math.max(1, Math.ceil(lengthMm / maxLengthMm - HAIR))
+  const sheets = request.sheets ?? Math.max(1, Math.ceil(lengthMm / maxLengthMm - HAIR))
   return {
     lengthMm,
     areaCm2: (lengthMm * widthMm) / 100,

@@ -44,6 +44,8 @@ export interface SheetPlanRequest {
   readonly cut: SheetCut
   /** Folded and passed so often first; usual for its hydration where it is left out. */
   readonly folds?: number
+  /** The dough was divided into so many; as long as can be handled where nobody said. */
+  readonly sheets?: number | null
   /** It was thinned to this, whatever was planned, mm. */
   readonly thinnedMm?: number | null
 }
@@ -119,16 +121,18 @@ export function rolledSheetPlan(request: SheetPlanRequest): RolledSheetPlan {
     thicknessMm: madeMm,
     widthMm,
     maxLengthMm,
+    sheets: request.sheets ?? null,
     cutterPitchMm: 'pitchMm' in cut ? cut.pitchMm : undefined,
   })
   // Stamped sheets are as long as can be handled, and the last one shorter: fewest ends, least scrap.
+  const longestMm = request.sheets ? rolled.sheetLengthMm : maxLengthMm
   const sheet: RolledSheet =
-    'stamp' in cut ? { ...rolled, sheetLengthMm: Math.min(rolled.lengthMm, maxLengthMm) } : rolled
+    'stamp' in cut ? { ...rolled, sheetLengthMm: Math.min(rolled.lengthMm, longestMm) } : rolled
   const stamping =
     'stamp' in cut
       ? stamped({
           sheet: { widthMm, lengthMm: rolled.lengthMm },
-          maxLengthMm,
+          maxLengthMm: longestMm,
           stamp: cut.stamp,
           thicknessMm: madeMm,
           densityGPerCm3,

@@ -43,6 +43,8 @@ export const benchEventSchema = z.lazy(() =>
     z.strictObject({ ...base, type: z.literal('worked-by'), by: z.enum(WORKERS) }),
     /** Thinned with another roller than was planned, or by pin. */
     z.strictObject({ ...base, type: z.literal('rolled-by'), roller: z.nullable(rollerSchema) }),
+    /** Into so many pieces, to be rolled out. */
+    z.strictObject({ ...base, type: z.literal('divided'), pieces: whole(1, 1000) }),
     /** The sheet is so thick now, mm: one setting further, by stops, by the light through it, or as the gauge reads. */
     z.strictObject({ ...base, type: z.literal('thinned'), mm: between(0.05, 50) }),
     /** One lump on the scale while dividing. */

@@ -15,6 +15,8 @@ export interface Rolling {
   readonly folds?: number
   /** On the 14 % basis, percent: stiff dough is thinned more gently. */
   readonly hydrationPercent: number
+  /** Divided into so many, where that was said. */
+  readonly sheets?: number | null
   /** As it was thinned at the bench, mm; as planned where it is left out. */
   readonly thinnedMm?: number | null
 }

@@ -8,6 +8,7 @@ import { useUnits } from '#web/ui/units.ts'
 import { ScaleStrip } from '#web/ui/scale/ScaleStrip.tsx'
 import { StepPage } from '../StepPage.tsx'
 import { Big, Note, useBench } from '../view.tsx'
+import { DividedInto } from './DividedInto.tsx'
 import { OtherShapes, useOtherShapes } from './OtherShapes.tsx'
 import { byEyeWords, counted, blankWords } from '#web/words/index.ts'
 
@@ -94,7 +95,9 @@ export function DivideStep() {
           ? `Each lump rolls out to one board of ${length(plan.boardMm)}. Keep what waits covered.`
           : toPress
             ? 'Balls that the hopper takes one at a time. Keep them covered.'
-            : 'Cut the dough into lumps for your hands or the roller. Keep them covered.'
+            : made.sheet
+              ? 'Each lump becomes one sheet. Keep what waits covered.'
+              : 'Cut the dough into lumps for your hands. Keep them covered.'
       }
       action={weighOff ?? { label: 'Divided, go on', run: () => void finishStep(batch) }}
       aside={
@@ -132,6 +135,7 @@ export function DivideStep() {
           )}
         </div>
       </div>
+      {made.sheet && <DividedInto sheet={made.sheet.sheet} />}
       <LumpRow wanted={wanted} state={state} family={family} />
       <LumpWords wanted={wanted} state={state} stepG={plan.scaleStepG} />
     </StepPage>

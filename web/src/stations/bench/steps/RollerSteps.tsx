@@ -23,6 +23,7 @@ import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { StepPage, type StepAction } from '../StepPage.tsx'
 import { Big, BigLength, Note, useBench, useStep } from '../view.tsx'
 import { BoardFlour } from './BoardFlour.tsx'
+import { DividedInto } from './DividedInto.tsx'
 import { HowTo } from './HowTo.tsx'
 import { OtherShapes, useOtherShapes } from './OtherShapes.tsx'
 import { useCounted } from './useCounted.tsx'
@@ -331,6 +332,7 @@ export function ThinStep() {
       }
     >
       <RolledBy />
+      {plan && !running.batch.plan.steps.some(({ kind }) => kind === 'divide') && <DividedInto sheet={plan.sheet} />}
       {plan && step.roller && (
         <ThroughSettings plan={plan} folds={folds} done={tally.done} pieces={oneByOne ? pieces : 0} />
       )}
