@@ -1,5 +1,6 @@
 /** A batch as two people would have run it: the core's own plan and suggestions, a hidden thirst, and hands that vary. */
 import {
+  countedOf,
   benchPieces,
   bowlBasis14,
   doughMoisture,
@@ -169,7 +170,8 @@ function work(bench: Bench, step: PlannedStep, story: BatchStory, random: Random
       bench.wait(Math.max(step.minutes[0], 12))
       return bench.done({ type: 'finish-chosen', finish: story.rack ? 'dry' : 'cook' })
     case 'shape': {
-      const pieces = Math.max(1, plan.shape.pieces - random.whole(0, Math.ceil(plan.shape.pieces * 0.02)))
+      const made = countedOf(plan, bench.state).count
+      const pieces = Math.max(1, made - random.whole(0, Math.ceil(made * 0.02)))
       const samples = Array.from({ length: 5 }, (): BenchAction => ({
         type: 'sampled',
         grams: Number((plan.shape.pieceG * random.between(0.91, 1.1)).toFixed(2)),

@@ -2,6 +2,7 @@
 import {
   benchPieces,
   cookNow,
+  countedOf,
   RIM_DRIES_MIN,
   rimsDryMeanwhile,
   fillingAtBench,
@@ -177,4 +178,18 @@ it('sheet, cut, gauge and pot know one thickness: as planned, through another ro
     })
   })
   expect(faults).toEqual([])
+})
+
+it('long strands are counted by the plate, all else by the piece; either way it is the dough that is there', () => {
+  for (const { dough, shape } of pairs) {
+    const plan = planOf(dough.id, shape.id)
+    const state = full(plan)
+    const { usableG, pieces } = benchPieces(plan, state)
+    const { unit, count, eachG } = countedOf(plan, state)
+    expect([shape.id, unit]).toEqual([shape.id, shape.paceOf === 'strands' ? 'portion' : 'piece'])
+    if (unit === 'piece') expect(count).toBe(pieces)
+    else expect(count * eachG).toBeCloseTo(usableG, 6)
+    // As it was counted stands.
+    expect(countedOf(plan, { ...state, shapedPieces: 7 }).count).toBe(7)
+  }
 })

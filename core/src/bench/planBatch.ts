@@ -61,8 +61,8 @@ function shares(
 }
 
 const plannedShape = (
-  { control, flourShift }: Pick<Worked, 'control' | 'flourShift'>,
-  { id, name, blank }: Shape,
+  { control, flourShift, portionG, guideG }: Pick<Worked, 'control' | 'flourShift' | 'portionG' | 'guideG'>,
+  { id, name, blank, paceOf }: Shape,
   cut: Pieces,
   window: Window,
   share: number,
@@ -72,6 +72,7 @@ const plannedShape = (
   blank,
   pieceG: cut.pieceG,
   pieces: cut.pieces,
+  ...(paceOf === 'strands' ? { portionG: portionG ?? guideG } : {}),
   share,
   // As this flour wants it.
   window: control.by === 'base' ? window : shifted(window, flourShift),

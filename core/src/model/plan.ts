@@ -38,6 +38,8 @@ const plannedShapeSchema = z.lazy(() =>
     blank: blankSchema,
     pieceG: massG,
     pieces,
+    /** Of long strands: what one eats, g. They are counted by it, and not one by one. */
+    portionG: z.optional(massG),
     /** Of the usable dough; the rest is cut into other shapes. */
     share: fraction,
     /** In the dough's control variable: the 14 % basis, or flour on the base. */

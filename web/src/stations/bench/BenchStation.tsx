@@ -1,4 +1,4 @@
-import { stepsOf, type Plan, type PlannedStep } from '@harina/core'
+import { doughG, stepsOf, type BenchState, type Plan, type PlannedStep } from '@harina/core'
 import { format } from 'date-fns'
 import { lazy, Suspense, useEffect, useMemo, useState, type CSSProperties } from 'react'
 import { Link, Navigate, useNavigate, useParams } from 'react-router'
@@ -87,10 +87,14 @@ function StepLine({
   )
 }
 
-function planLine(plan: Plan, { mass }: Worded): string {
+/** What is here now: once some of it has gone its own way, no longer what was planned. */
+function planLine(plan: Plan, state: BenchState, { mass }: Worded): string {
   const { target } = plan.sheet
+  const isWhole = state.split === null && Object.keys(state.weighedG).length === 0
   const much =
-    target.by === 'portions' ? `${target.count} × ${mass(target.gramsEach)}` : `${mass(plan.doughG)} of dough`
+    isWhole && target.by === 'portions'
+      ? `${target.count} × ${mass(target.gramsEach)}`
+      : `${mass(isWhole ? plan.doughG : doughG(plan, state), plan.scaleStepG)} of dough`
   return `${much}, ${plan.shape.name}`
 }
 
@@ -152,7 +156,7 @@ function BenchFoot({ running, onOpen }: { running: RunningBatch; onOpen: (panel:
       {link('Pause, hand over or stop', () => onOpen('interrupt'))}
       <span className="small ml-auto hidden min-w-0 flex-1 truncate text-right lg:inline">
         {state.hands?.taken ? `${state.hands.who} · ` : ''}
-        {planLine(batch.plan, worded)}
+        {planLine(batch.plan, state, worded)}
       </span>
       <button
         type="button"

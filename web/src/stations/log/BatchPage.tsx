@@ -3,6 +3,7 @@ import {
   beforeParts,
   benchPieces,
   cookNow,
+  countedOf,
   partOfBatch,
   firstG,
   heldFlourG,
@@ -337,6 +338,7 @@ export function BatchPage({ batch: whole }: { batch: Batch }) {
   /** Planned against poured is the dough's, once: as it was before a part was taken off. */
   const ofDough = useMemo(() => ({ ...batch, state: replay(batch.plan, beforeParts(batch.entries)) }), [batch])
   const { plan, state, thirst, corrections, onRule, basis14 } = batch
+  const made = countedOf(plan, state)
   const worded = useUnits()
   const waterC = waterNowC(plan, state)
   const photos = usePhotos(batch.id)
@@ -409,8 +411,8 @@ export function BatchPage({ batch: whole }: { batch: Batch }) {
           }
         />
         <Fact
-          label="Pieces"
-          figure={state.shapedPieces === null ? `${plan.shape.pieces} planned` : formatNumber(state.shapedPieces, 0)}
+          label={made.unit === 'piece' ? 'Pieces' : 'Portions'}
+          figure={`${formatNumber(made.count, 0)}${state.shapedPieces === null ? ' planned' : ''}`}
           note={piecesWeighed(batch, worded)}
         />
         <Fact

@@ -1,5 +1,5 @@
 /** What becomes of shaped pieces: the pot, the fridge, the freezer or the rack. */
-import { benchPieces, formatNumber, offeredAir, type Finish, type StepOf } from '@harina/core'
+import { benchPieces, countedOf, formatNumber, offeredAir, type Finish, type StepOf } from '@harina/core'
 import { useState } from 'react'
 import { finishStep, recordTap } from '#web/state/bench.ts'
 import { useKitchen } from '#web/state/select.ts'
@@ -107,6 +107,7 @@ export function AirStep() {
   const chosen = choices.find(([finish]) => finish === picked) ?? choices[0]
   const shape = useKitchen()?.shapes.get(batch.plan.shape.id)
   const made = benchPieces(batch.plan, state)
+  const all = countedOf(batch.plan, state)
   const { mass } = useUnits()
   const clock = state.timers[step.id]
   const [low, high] = minutes
@@ -161,7 +162,9 @@ export function AirStep() {
       <div className="flex flex-wrap items-center gap-x-12 gap-y-4 border-t border-line pt-4">
         {shape && <ShapeEngraving shape={shape} width={360} height={220} withScale />}
         <p className="figure text-3xl leading-snug">
-          {formatNumber(state.shapedPieces ?? made.pieces, 0)} × {batch.plan.shape.name}
+          {all.unit === 'piece'
+            ? `${formatNumber(all.count, 0)} × ${batch.plan.shape.name}`
+            : `${batch.plan.shape.name}, ${counted(all.count, 'portion')}`}
           <br />
           <span className="text-5xl font-semibold">{mass(made.usableG, batch.plan.scaleStepG)}</span>
         </p>

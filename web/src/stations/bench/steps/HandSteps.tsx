@@ -1,5 +1,13 @@
 /** Ropes rolled, pieces shaped. */
-import { benchPieces, formatNumber, RIM_DRIES_MIN, rimsDryMeanwhile, ropesFuse, type Blank } from '@harina/core'
+import {
+  benchPieces,
+  countedOf,
+  formatNumber,
+  RIM_DRIES_MIN,
+  rimsDryMeanwhile,
+  ropesFuse,
+  type Blank,
+} from '@harina/core'
 import { useState } from 'react'
 import { finishStep } from '#web/state/bench.ts'
 import { useKitchen, useFamily } from '#web/state/select.ts'
@@ -15,7 +23,7 @@ import { Big, BigLength, Note, useBench, useStep } from '../view.tsx'
 import { BoardFlour } from './BoardFlour.tsx'
 import { EvenPieces } from './EvenPieces.tsx'
 import { HowTo } from './HowTo.tsx'
-import { counted } from '#web/words/index.ts'
+import { capital, counted } from '#web/words/index.ts'
 
 export function RollStep() {
   const { running } = useBench()
@@ -95,7 +103,8 @@ export function ShapeStep() {
   const { mass } = useUnits()
   const [pieces, setPieces] = useState<number | null>(null)
   const dryMin = rimsDryMeanwhile(made.pieces, perMin)
-  const count = pieces ?? running.state.shapedPieces ?? made.pieces
+  const all = countedOf(plan, running.state)
+  const count = pieces ?? all.count
   return (
     <StepPage
       title={`Shape: ${plan.shape.name}`}
@@ -130,11 +139,11 @@ export function ShapeStep() {
     >
       <div className="flex flex-wrap items-start gap-x-10 gap-y-4">
         <div>
-          <Big label="pieces" figure={formatNumber(made.pieces, 0)} unit="" />
+          <Big label={`${all.unit}s`} figure={formatNumber(all.count, 0)} unit="" />
           <p className="mt-2 text-md text-second">
             made{' '}
             <QuantityField
-              label="Pieces made"
+              label={`${capital(all.unit)}s made`}
               shown={formatNumber(count, 0)}
               unit="count"
               min={0}

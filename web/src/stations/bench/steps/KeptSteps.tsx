@@ -1,6 +1,15 @@
 /** A batch that waits: in the fridge, in the freezer or on the rack, until it is taken out, in whole or in part. */
 import { format } from 'date-fns'
-import { benchPieces, driedTo, driedG, formatNumber, formatPercent, keptSince, keptUntil } from '@harina/core'
+import {
+  benchPieces,
+  countedOf,
+  driedTo,
+  driedG,
+  formatNumber,
+  formatPercent,
+  keptSince,
+  keptUntil,
+} from '@harina/core'
 import { nanoid } from 'nanoid'
 import { useState, type ReactNode } from 'react'
 import { Link, useNavigate } from 'react-router'
@@ -10,7 +19,7 @@ import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { ShapeEngraving } from '#web/ui/ShapeEngraving.tsx'
 import { useNow } from '#web/ui/useNow.ts'
 import { useUnits } from '#web/ui/units.ts'
-import { counted, hoursWords, driedWords, monthsWords } from '#web/words/index.ts'
+import { capital, counted, hoursWords, driedWords, monthsWords } from '#web/words/index.ts'
 import { StepPage } from '../StepPage.tsx'
 import { Big, Note, useBench } from '../view.tsx'
 
@@ -36,8 +45,8 @@ function Kept({ title, lead, out, aside, children }: KeptProps) {
   const { running } = useBench()
   const { batch, state } = running
   const navigate = useNavigate()
-  const made = benchPieces(batch.plan, state)
-  const pieces = Math.max(1, state.shapedPieces ?? made.pieces)
+  const { unit, count: whole } = countedOf(batch.plan, state)
+  const pieces = Math.max(1, whole)
   const [some, setSome] = useState<number | null>(null)
   // One part, however often the same press comes.
   const [other] = useState(() => nanoid())
@@ -54,7 +63,7 @@ function Kept({ title, lead, out, aside, children }: KeptProps) {
           <span>
             Or only{' '}
             <QuantityField
-              label="Pieces to take out"
+              label={`${capital(unit)}s to take out`}
               shown={formatNumber(count, 0)}
               unit="count"
               min={1}
@@ -63,7 +72,7 @@ function Kept({ title, lead, out, aside, children }: KeptProps) {
               className="text-3xl font-semibold"
               onChange={(value) => setSome(Math.round(value))}
             />{' '}
-            of {counted(pieces, 'piece')}; the rest stays where it is.
+            of {counted(pieces, unit)}; the rest stays where it is.
           </span>
           <button type="button" className="press min-h-11" onClick={() => void take(count / pieces)}>
             Take these out

@@ -6,6 +6,7 @@ import { useUnits } from '#web/ui/units.ts'
 import { StepPage } from '../StepPage.tsx'
 import { Big, BigLength, Note, useBench, useStep } from '../view.tsx'
 import { counted, pressWords } from '#web/words/index.ts'
+import { Nests } from './Nests.tsx'
 import { OtherShapes, useOtherShapes } from './OtherShapes.tsx'
 import { useCounted } from './useCounted.tsx'
 import { useOwnTimer } from './useOwnTimer.ts'
@@ -19,7 +20,7 @@ export function PressStep() {
   const run = pressAtBench(plan, running.state, step)
   const shape = useKitchen()?.shapes.get(plan.shape.id)
   const { mass, massFigure, units } = useUnits()
-  const { made, field, finish } = useCounted('press')
+  const { made, counted: all, field, finish } = useCounted('press')
   const { startNamed } = useOwnTimer()
   const weighOff = useOtherShapes()
   return (
@@ -49,6 +50,7 @@ export function PressStep() {
               {pressWords(run, press)}
             </Note>
           )}
+          {all.unit === 'portion' && <Nests all={all} strandG={made.pieceG} />}
           <OtherShapes />
           <Note title="Never a finger in the feed" grade="caution">
             Use the pusher. Plug out before the die comes off or anything is cleared; dies and barrels are hot after a
@@ -78,7 +80,7 @@ export function PressStep() {
         {shape && <ShapeEngraving shape={shape} width={300} height={160} withScale />}
         <div>
           <p className="figure text-2xl">
-            {counted(made.pieces, 'piece')} of {mass(made.pieceG, 0.01)}
+            {counted(all.count, all.unit)} of {mass(all.eachG, all.unit === 'piece' ? 0.01 : 1)}
           </p>
           {field}
         </div>

@@ -25,6 +25,7 @@ import { Big, BigLength, Note, useBench, useStep } from '../view.tsx'
 import { BoardFlour } from './BoardFlour.tsx'
 import { DividedInto } from './DividedInto.tsx'
 import { HowTo } from './HowTo.tsx'
+import { Nests } from './Nests.tsx'
 import { OtherShapes, useOtherShapes } from './OtherShapes.tsx'
 import { useCounted } from './useCounted.tsx'
 import { counted, lightWords } from '#web/words/index.ts'
@@ -358,7 +359,7 @@ export function CutStep() {
   const sheet = useSheetPlan()
   const shape = useKitchen()?.shapes.get(plan.shape.id)
   const { mass, gapFigure, units } = useUnits()
-  const { made, field, finish } = useCounted('cut')
+  const { made, counted: all, field, finish } = useCounted('cut')
   if (blank.type !== 'sheet') return null
   return (
     <StepPage
@@ -367,11 +368,13 @@ export function CutStep() {
       action={{ label: 'Cut, go on', run: finish }}
       aside={
         <>
-          <Note title={`${counted(made.pieces, 'piece')} of ${mass(made.pieceG, 0.1)}`}>
-            {sheet?.sheet.strandsPerSheet
-              ? `${counted(sheet.sheet.strandsPerSheet, 'strand')} across one sheet. Loosen them at once, with what dusts them.`
-              : 'Keep what waits flat and covered.'}
-          </Note>
+          {all.unit === 'portion' ? (
+            <Nests all={all} strandG={made.pieceG} />
+          ) : (
+            <Note title={`${counted(made.pieces, 'piece')} of ${mass(made.pieceG, 0.1)}`}>
+              Keep what waits flat and covered.
+            </Note>
+          )}
           <Note title="Blades" grade="caution">
             Fold loosely, curl the fingertips, let the knife fall straight. Cutters bite as rollers do.
           </Note>

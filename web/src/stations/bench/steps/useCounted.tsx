@@ -1,4 +1,4 @@
-import { benchPieces, formatNumber } from '@harina/core'
+import { benchPieces, countedOf, formatNumber } from '@harina/core'
 import { useState, type ReactNode } from 'react'
 import { finishStep } from '#web/state/bench.ts'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
@@ -10,14 +10,16 @@ export function useCounted(kind: 'cut' | 'stamp' | 'press' | 'pull') {
   const { plan } = running.batch
   const made = benchPieces(plan, running.state)
   const [typed, setTyped] = useState<number | null>(null)
-  const count = Math.round(typed ?? running.state.shapedPieces ?? made.pieces)
+  const counted = countedOf(plan, running.state)
+  const count = Math.round(typed ?? counted.count)
+  const isPortions = counted.unit === 'portion'
   const last = !plan.steps.some((step) => step.kind === 'shape')
   const finish = () => void finishStep(running.batch, ...(last ? [{ type: 'shaped', pieces: count } as const] : []))
   const field: ReactNode = last && (
     <p className="text-md text-second">
       made{' '}
       <QuantityField
-        label={kind === 'stamp' ? 'Pieces stamped' : 'Pieces made'}
+        label={isPortions ? 'Portions made' : kind === 'stamp' ? 'Pieces stamped' : 'Pieces made'}
         shown={formatNumber(count, 0)}
         unit="count"
         min={0}
@@ -26,7 +28,8 @@ export function useCounted(kind: 'cut' | 'stamp' | 'press' | 'pull') {
         widthCh={7}
         onChange={setTyped}
       />
+      {isPortions && (count === 1 ? ' portion' : ' portions')}
     </p>
   )
-  return { made, count, field, finish }
+  return { made, counted, count, field, finish }
 }

@@ -1,0 +1,20 @@
+/** What a maker counts of a shape: its pieces, or of long strands the portions they are nested in. Nobody counts ribbons. */
+import type { Plan } from '../model/index.ts'
+import { benchPieces } from './bowl.ts'
+import type { BenchState } from './state.ts'
+
+export interface Counted {
+  readonly unit: 'piece' | 'portion'
+  readonly count: number
+  readonly eachG: number
+}
+
+/** As it was counted, or as it will come out. */
+export function countedOf(plan: Plan, state: BenchState): Counted {
+  const { usableG, pieces, pieceG } = benchPieces(plan, state)
+  const { portionG } = plan.shape
+  const { shapedPieces } = state
+  if (portionG === undefined) return { unit: 'piece', count: shapedPieces ?? pieces, eachG: pieceG }
+  const count = Math.max(1, shapedPieces ?? Math.round(usableG / portionG))
+  return { unit: 'portion', count, eachG: usableG / count }
+}
