@@ -3,6 +3,9 @@ import {
   benchPieces,
   cookNow,
   countedOf,
+  endsEmpty,
+  madeG,
+  stepsOf,
   RIM_DRIES_MIN,
   rimsDryMeanwhile,
   fillingAtBench,
@@ -192,4 +195,42 @@ it('long strands are counted by the plate, all else by the piece; either way it 
     // As it was counted stands.
     expect(countedOf(plan, { ...state, shapedPieces: 7 }).count).toBe(7)
   }
+})
+
+it('skins put away empty are counted without their scrap, thaw wrapped, and are filled before they are cooked', () => {
+  for (const { dough, shape } of pairs.filter((pair) => pair.shape.fillingG !== undefined)) {
+    const plan = planOf(dough.id, shape.id)
+    const steps = (finish: 'hold' | 'freeze') =>
+      stepsOf(plan, { ...full(plan), skins: finish }).map(({ kind, ...step }) =>
+        'of' in step ? `${kind} ${step.of}` : kind,
+      )
+    const frozen = steps('freeze').filter((kind) => /skins|fill|cook/.test(kind))
+    expect([shape.id, frozen]).toEqual([shape.id, ['freeze skins', 'thaw skins', 'fill', 'cook']])
+    expect(steps('hold').filter((kind) => /skins|fill|cook/.test(kind))).toEqual(['hold skins', 'fill', 'cook'])
+    const state = full(plan)
+    const { count, eachG } = countedOf(plan, state)
+    const { usableG, sheet } = benchPieces(plan, state)
+    if (sheet?.stamped) expect(madeG(plan, state)).toBeCloseTo(count * eachG, 6)
+    expect(madeG(plan, state)).toBeLessThanOrEqual(usableG + 1e-9)
+    // Half of them go their own way: together they weigh what all did.
+    const half = replay(plan, [
+      { id: 'e1', at: AT, type: 'poured', grams: waterTargets(plan, { weighedG: {} }).totalG },
+      { id: 'e2', at: AT, type: 'shaped', pieces: count - (count % 2) },
+      { id: 'e3', at: AT, type: 'split', keeps: 0.5, other: 'b', part: 'kept' },
+    ])
+    expect(countedOf(plan, half).count).toBe((count - (count % 2)) / 2)
+  }
+})
+
+it('a batch of skins alone never goes from the freezer to the pot', () => {
+  const { dough, shape } = pairs.find((pair) => pair.shape.fillingG !== undefined && pair.shape.sheeted)!
+  const sheet = { ...startSheet(dough, shape, withMachines), unfilled: true }
+  const plan = planBatch(work(sheet, withMachines), withMachines, AT, null)
+  const kinds = (finish: 'hold' | 'freeze') =>
+    stepsOf(plan, { ...full(plan), finish })
+      .slice(-3)
+      .map(({ kind }) => kind)
+  expect(endsEmpty(plan.steps)).toBe(true)
+  expect(kinds('freeze')).toEqual(['freeze', 'thaw', 'verdict'])
+  expect(kinds('hold')).toEqual(['air', 'hold', 'verdict'])
 })

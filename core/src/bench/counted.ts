@@ -18,3 +18,11 @@ export function countedOf(plan: Plan, state: BenchState): Counted {
   const count = Math.max(1, shapedPieces ?? Math.round(usableG / portionG))
   return { unit: 'portion', count, eachG: usableG / count }
 }
+
+/** What is made of the dough, g: stamped pieces without their scrap, and all of it where nothing is left over. */
+export function madeG(plan: Plan, state: BenchState): number {
+  const { usableG, sheet } = benchPieces(plan, state)
+  if (!sheet?.stamped) return usableG
+  const { count, eachG } = countedOf(plan, state)
+  return Math.min(usableG, count * eachG)
+}

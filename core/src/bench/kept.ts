@@ -14,7 +14,7 @@ export function keptSince(
   events: readonly BenchEvent[],
 ): { atMs: number; keeps: Keeps; finish: Finish } | null {
   const chosen = activeEvents(events)
-    .filter((event) => event.type === 'finish-chosen')
+    .filter((event) => event.type === 'finish-chosen' || event.type === 'skins-kept')
     .at(-1)
   const keeps = keepsOf(plan)
   return chosen && keeps ? { atMs: Date.parse(chosen.at), keeps, finish: chosen.finish } : null

@@ -47,7 +47,7 @@ export function nextCall(plan: Plan, state: BenchState, nowMs: number): Call {
   if (state.paused) return { why: 'paused', atMs: timer?.endsAtMs ?? null, step, timer: timer ?? null }
   const clock = clockOf(state, step)
   if (timer && clock?.stage === 'running') return { why: 'timer', atMs: timer.endsAtMs, step, timer }
-  if ((step.kind === 'temper' || step.kind === 'thaw') && !clock)
+  if ((step.kind === 'temper' || (step.kind === 'thaw' && !step.of)) && !clock)
     return { why: 'fridge', atMs: null, step, timer: timer ?? null }
   return { why: 'hands', atMs: nowMs, step, timer: timer ?? null }
 }

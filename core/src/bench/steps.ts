@@ -6,6 +6,8 @@ export interface StepChanges {
   readonly finish: Finish | null
   /** Instead of the roller of the plan; by pin without one. */
   readonly rolledBy: { readonly roller: StepOf<'thin'>['roller'] } | null
+  /** Where skins were put before they were filled. */
+  readonly skins: 'hold' | 'freeze' | null
   /** The dough was divided into so many, where that was said. */
   readonly dividedInto: number | null
   /** As thick as the sheet is now, where that was said: by a further pass, stops, the light or the gauge, mm. */
@@ -22,17 +24,34 @@ export interface StepChanges {
 const temperId = (index: number) => `back-${index + 1}`
 const thawId = (index: number) => `thaw-${index + 1}`
 
+/** A stack of skins, wrapped, in the fridge until they bend: usual practice, no measurement. H. */
+const SKINS_THAW_H = 3
+
+/** Skins put away empty come back wrapped. */
+const skinsKept = (id: string, where: 'hold' | 'freeze'): readonly PlannedStep[] => [
+  { id, kind: where, of: 'skins' },
+  ...(where === 'freeze' ? [{ id: `${id}-thaw`, kind: 'thaw', hours: SKINS_THAW_H, of: 'skins' } as const] : []),
+]
+
+/** Only skins are made here: they are filled and cooked another day. */
+export const endsEmpty = (planned: readonly PlannedStep[]): boolean =>
+  !planned.some(({ kind }) => kind === 'cook' || kind === 'drop')
+
 /** The steps as they now stand, in order. */
 export function stepsNow(
   planned: readonly PlannedStep[],
-  { finish, rolledBy, chilled }: StepChanges,
+  { finish, skins, rolledBy, chilled }: StepChanges,
 ): readonly PlannedStep[] {
   const finished = planned.flatMap((step): readonly PlannedStep[] => {
     if (step.kind === 'thin' && rolledBy) {
       const { roller } = rolledBy
       return [{ ...step, roller, belt: step.belt && roller !== null, folds: roller ? step.folds : 0 }]
     }
-    return step.kind === 'air' && finish !== null && finish !== 'cook' ? [step, { id: finish, kind: finish }] : [step]
+    if (step.kind === 'fill' && skins) return [...skinsKept('skins', skins), step]
+    if (step.kind !== 'air' || finish === null || finish === 'cook') return [step]
+    return endsEmpty(planned) && finish !== 'dry'
+      ? [step, ...skinsKept(finish, finish)]
+      : [step, { id: finish, kind: finish }]
   })
   return chilled.reduce<readonly PlannedStep[]>((steps, { before, minutes: wanted, thawH }, index) => {
     const at = steps.findIndex((step) => step.id === before)

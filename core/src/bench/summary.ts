@@ -3,7 +3,8 @@ import { own, type Batch, type BenchEvent, type Feel, type Finish, type Plan, ty
 import { SD_IN_BAND, type Taught } from '../lot/index.ts'
 import { lotKey, type Kitchen, type Pressed, type Proven } from '../sheet/index.ts'
 import { cookNow } from './cookNow.ts'
-import { benchPieces, bowlBasis14, bowlOnRule, bowlReading } from './bowl.ts'
+import { madeG } from './counted.ts'
+import { bowlBasis14, bowlOnRule, bowlReading } from './bowl.ts'
 import { pressedIn, pressedKneaded } from './making.ts'
 import { corrections, replay } from './replay.ts'
 import { activeEvents } from './history.ts'
@@ -196,7 +197,7 @@ export function summarise(batch: Batch): BatchSummary {
     end: state.end?.how ?? null,
     verdict: state.verdict,
     wasRight: acceptedBowl(state) !== null,
-    ...(part ? { part: { ...part, grams: benchPieces(plan, state).usableG, finish: state.finish } } : {}),
+    ...(part ? { part: { ...part, grams: madeG(plan, state), finish: state.finish ?? state.skins } } : {}),
     ...taughtOf(plan, state),
     ...(pressed ? { pressed } : {}),
     ...provenBy(plan, state),

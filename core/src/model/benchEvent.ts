@@ -52,6 +52,8 @@ export const benchEventSchema = z.lazy(() =>
     /** The jar of flour for the board: what it has lost since it was last weighed is in the dough. */
     z.strictObject({ ...base, type: z.literal('jar-weighed'), grams: massG }),
     z.strictObject({ ...base, type: z.literal('finish-chosen'), finish: z.enum(FINISHES) }),
+    /** Put away empty, to be filled another day. */
+    z.strictObject({ ...base, type: z.literal('skins-kept'), finish: z.enum(['hold', 'freeze']) }),
     /** Into the fridge before the step at hand; so many minutes to come back from it. */
     /** `thawH`: into the freezer instead, and so many hours in the fridge to thaw. */
     z.strictObject({ ...base, type: z.literal('chilled'), minutes, thawH: z.optional(between(0.5, 100)) }),

@@ -87,6 +87,8 @@ interface StepSpec<F extends Fields> {
 const step = <const F extends Fields>(spec: StepSpec<F>) => spec
 
 const nothing = () => ({})
+/** Skins that are kept empty; whole pieces, or the dough, where nothing is said. */
+const ofSkins = () => z.optional(z.literal('skins'))
 const middle = ([low, high]: readonly [number, number]): number => (low + high) / 2
 
 /** What a practised pair of hands does, by the minute. */
@@ -191,7 +193,7 @@ export const stepKinds = {
   }),
   /** A dough out of the freezer, in the fridge until it has thawed to its middle. */
   thaw: step({
-    fields: () => ({ hours: between(0.5, 100) }),
+    fields: () => ({ hours: between(0.5, 100), of: ofSkins() }),
     minutes: ({ hours }) => 60 * hours,
     waits: true,
     stage: 'store',
@@ -273,8 +275,8 @@ export const stepKinds = {
     stage: 'cook',
     shapes: true,
   }),
-  hold: step({ fields: nothing, minutes: () => 60, waits: true, stage: 'store', kept: true }),
-  freeze: step({ fields: nothing, minutes: () => 60, waits: true, stage: 'store', kept: true }),
+  hold: step({ fields: () => ({ of: ofSkins() }), minutes: () => 60, waits: true, stage: 'store', kept: true }),
+  freeze: step({ fields: () => ({ of: ofSkins() }), minutes: () => 60, waits: true, stage: 'store', kept: true }),
   dry: step({ fields: nothing, minutes: () => 60, waits: true, stage: 'dry', kept: true }),
   /** Under cold water, after the pot. */
   rinse: step({ fields: nothing, minutes: () => 1, stage: 'cook' }),

@@ -81,18 +81,34 @@ export function finishStep(batch: Batch, ...actions: BenchAction[]): Promise<boo
   return write(batch.id, then ? [...done, then] : done)
 }
 
-/**
- * Takes a share of what is kept out, to go on with: all of it, or a part that becomes a batch of its own while the rest stays.
- * The batch that came out; null where nothing was stored.
- */
-export async function takeOut(batch: Batch, share: number, other: string): Promise<string | null> {
-  const step = currentStep(batch.plan, replay(batch.plan, batch.events))
-  if (!step) return null
-  const out: BenchAction = { type: 'step-done', step: step.id }
-  if (share >= 1) return (await write(batch.id, [out])) ? batch.id : null
-  if (!(await write(batch.id, [{ type: 'split', keeps: 1 - share, other, part: 'kept' }]))) return null
-  return (await write(other, [out])) ? other : null
+/** Does something with all of a batch, or with a share that becomes a batch of its own: that batch; null where nothing was stored. */
+async function withShare(
+  batch: Batch,
+  share: number,
+  other: string,
+  action: BenchAction,
+  what?: string,
+): Promise<string | null> {
+  if (share >= 1) return (await write(batch.id, [action])) ? batch.id : null
+  const split = { type: 'split', keeps: 1 - share, other, part: 'kept', ...(what ? { for: what } : {}) } as const
+  if (!(await write(batch.id, [split]))) return null
+  return (await write(other, [action])) ? other : null
 }
+
+/** Takes a share of what is kept out, to go on with, while the rest stays: the batch that came out. */
+export function takeOut(batch: Batch, share: number, other: string): Promise<string | null> {
+  const step = currentStep(batch.plan, replay(batch.plan, batch.events))
+  return step ? withShare(batch, share, other, { type: 'step-done', step: step.id }) : Promise.resolve(null)
+}
+
+/** Puts a share of the skins away empty: the batch they are. */
+export const keepSkins = (
+  batch: Batch,
+  share: number,
+  other: string,
+  finish: 'hold' | 'freeze',
+): Promise<string | null> =>
+  withShare(batch, share, other, { type: 'skins-kept', finish }, finish === 'freeze' ? 'the freezer' : 'the fridge')
 
 export async function undoTap({ id, events }: Batch): Promise<boolean> {
   const ids = undoable(events)

@@ -1,5 +1,14 @@
 /** A batch and its pot, the same wherever it is told: how long, in how much water, in how many turns, and which of them is in. */
-import { benchPieces, cookNow, doughMoisture, driedTo, type Finish, type Shape, type ShapeTaught } from '@harina/core'
+import {
+  benchPieces,
+  cookNow,
+  madeG,
+  doughMoisture,
+  driedTo,
+  type Finish,
+  type Shape,
+  type ShapeTaught,
+} from '@harina/core'
 import {
   afterFloatOf,
   inPot,
@@ -94,7 +103,7 @@ export function usePot(running: readonly RunningBatch[]): ReadonlyMap<string, Po
         const { finish, moisture } = piece
         const cooking = known.get(keyOf(piece)) ?? null
         const learnt = learntTimes(taught, shape, finish)
-        const grams = benchPieces(plan, state).usableG
+        const grams = madeG(plan, state)
         const pot = pots.find(({ id }) => id === state.pot?.id) ?? state.pot ?? pots[0]!
         const water = waterFor(grams, plan, piece, pot, gear ?? { altitudeM: 0, tapC: 15 })
         const of = {

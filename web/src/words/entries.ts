@@ -46,6 +46,7 @@ const entries: {
   sampled: (event, { mass }) => `a piece of ${mass(event.grams, 0.01)}`,
   'finish-chosen': (event) =>
     ({ cook: 'to the pot', hold: 'into the fridge', freeze: 'into the freezer', dry: 'on the rack' })[event.finish],
+  'skins-kept': ({ finish }) => `empty skins into the ${finish === 'freeze' ? 'freezer' : 'fridge'}`,
   divided: ({ pieces }) => `divided into ${formatNumber(pieces, 0)}`,
   thinned: ({ mm }, { length }) => `sheet ${length(mm)} thick`,
   chilled: ({ thawH }) => `into the ${thawH === undefined ? 'fridge' : 'freezer'}, to go on later`,

@@ -1,5 +1,5 @@
 /** What lies on the rack, batch by batch, and what still has to be laid out. */
-import { benchPieces, type RackTray, type TrayLayout } from '@harina/core'
+import { madeG, type RackTray, type TrayLayout } from '@harina/core'
 import { clockHour } from '@harina/core/rack'
 import { formatISO } from 'date-fns'
 import { useMemo } from 'react'
@@ -17,7 +17,7 @@ const CRUMBS_G = 5
 
 export const unlaidG = ({ batch, state }: RunningBatch): number => {
   const laidG = state.trays.reduce((sum, tray) => sum + tray.startG, 0)
-  const leftG = benchPieces(batch.plan, state).usableG - laidG
+  const leftG = madeG(batch.plan, state) - laidG
   return leftG > CRUMBS_G ? leftG : 0
 }
 

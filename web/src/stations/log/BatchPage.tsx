@@ -1,9 +1,9 @@
 import {
   asWeighed,
   beforeParts,
-  benchPieces,
   cookNow,
   countedOf,
+  madeG,
   partOfBatch,
   firstG,
   heldFlourG,
@@ -284,7 +284,7 @@ function Parts({ batch: { id, plan, state } }: { batch: BatchStory }) {
       <ul>
         <PartLine
           name={plan.shape.name}
-          figures={[mass(benchPieces(plan, state).usableG, plan.scaleStepG), finishWords(state.finish)]}
+          figures={[mass(madeG(plan, state), plan.scaleStepG), finishWords(state.finish ?? state.skins)]}
           verdict={state.verdict ? verdictWords[state.verdict] : ''}
         />
         {parts.map((part) => (

@@ -1,4 +1,4 @@
-import { benchPieces, formatPercent, formatPoints, type BatchSummary } from '@harina/core'
+import { madeG, formatPercent, formatPoints, type BatchSummary } from '@harina/core'
 import { useVirtualizer } from '@tanstack/react-virtual'
 import { format } from 'date-fns'
 import { useMemo, useRef, useState } from 'react'
@@ -115,9 +115,7 @@ function Kept({ batches }: { batches: readonly RunningBatch[] }) {
                 </span>
               </span>
               <span className="text-right leading-tight">
-                <span className="figure block text-md font-semibold">
-                  {mass(benchPieces(batch.plan, state).usableG)}
-                </span>
+                <span className="figure block text-md font-semibold">{mass(madeG(batch.plan, state))}</span>
                 <span className="small">{keptUntilWords(batch)}</span>
               </span>
             </Link>

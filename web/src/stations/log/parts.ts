@@ -1,5 +1,5 @@
 /** A dough and its parts: one story in the log. */
-import { activeEvents, benchPieces, partOfBatch, type BatchSummary, type Finish, type Verdict } from '@harina/core'
+import { activeEvents, madeG, partOfBatch, type BatchSummary, type Finish, type Verdict } from '@harina/core'
 import { useMemo } from 'react'
 import { selectEnded, useRunningBatches } from '#web/state/select.ts'
 import { useApp } from '#web/state/store.ts'
@@ -71,14 +71,14 @@ export function useParts(id: string): readonly Part[] {
       const of = partOfBatch(activeEvents(batch.events))
       if (of?.batch !== id) return []
       const { shape } = batch.plan
-      const { usableG: grams } = benchPieces(batch.plan, state)
+      const grams = madeG(batch.plan, state)
       return [
         {
           id: batch.id,
           for: of.for,
           shape: shape.name,
           grams,
-          finish: state.finish,
+          finish: state.finish ?? state.skins,
           verdict: state.verdict,
           isOpen: true,
         },

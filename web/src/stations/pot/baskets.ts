@@ -19,7 +19,8 @@ const isBoiled = (running: RunningBatch): boolean => {
   const at = running.step
   if (!step || !at || (step.kind === 'cook' && step.how !== 'boil')) return false
   if (running.batch.plan.minutes.cook[1] <= 0) return false
-  const waits = at.kind === 'air' || isKept(at)
+  const isEmpty = 'of' in at && at.of === 'skins'
+  const waits = at.kind === 'air' || (isKept(at) && !isEmpty)
   return at.id === step.id || waits
 }
 

@@ -1,5 +1,5 @@
 /** What becomes of shaped pieces: the pot, the fridge, the freezer or the rack. */
-import { benchPieces, countedOf, formatNumber, offeredAir, type Finish, type StepOf } from '@harina/core'
+import { countedOf, formatNumber, madeG, offeredAir, type Finish, type StepOf } from '@harina/core'
 import { useState } from 'react'
 import { finishStep, recordTap } from '#web/state/bench.ts'
 import { useKitchen } from '#web/state/select.ts'
@@ -106,7 +106,6 @@ export function AirStep() {
   const [picked, setPicked] = useState<Finish | null>(state.finish)
   const chosen = choices.find(([finish]) => finish === picked) ?? choices[0]
   const shape = useKitchen()?.shapes.get(batch.plan.shape.id)
-  const made = benchPieces(batch.plan, state)
   const all = countedOf(batch.plan, state)
   const { mass } = useUnits()
   const clock = state.timers[step.id]
@@ -166,7 +165,7 @@ export function AirStep() {
             ? `${formatNumber(all.count, 0)} × ${batch.plan.shape.name}`
             : `${batch.plan.shape.name}, ${counted(all.count, 'portion')}`}
           <br />
-          <span className="text-5xl font-semibold">{mass(made.usableG, batch.plan.scaleStepG)}</span>
+          <span className="text-5xl font-semibold">{mass(madeG(batch.plan, state), batch.plan.scaleStepG)}</span>
         </p>
       </div>
     </StepPage>

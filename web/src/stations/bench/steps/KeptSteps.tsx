@@ -1,7 +1,6 @@
 /** A batch that waits: in the fridge, in the freezer or on the rack, until it is taken out, in whole or in part. */
 import { format } from 'date-fns'
 import {
-  benchPieces,
   countedOf,
   driedTo,
   driedG,
@@ -9,6 +8,8 @@ import {
   formatPercent,
   keptSince,
   keptUntil,
+  madeG,
+  type StepOf,
 } from '@harina/core'
 import { nanoid } from 'nanoid'
 import { useState, type ReactNode } from 'react'
@@ -21,7 +22,7 @@ import { useNow } from '#web/ui/useNow.ts'
 import { useUnits } from '#web/ui/units.ts'
 import { capital, counted, hoursWords, driedWords, monthsWords } from '#web/words/index.ts'
 import { StepPage } from '../StepPage.tsx'
-import { Big, Note, useBench } from '../view.tsx'
+import { Big, Note, useBench, useStep } from '../view.tsx'
 
 /** Such a step stands only where something was put away. */
 function useKeptSince() {
@@ -110,7 +111,56 @@ function UseBy({ words, past }: { words: string; past: string }) {
   )
 }
 
+/** Skins put away empty: how many, and that they go on to be filled. */
+function KeptSkins({ step }: { step: StepOf<'hold'> | StepOf<'freeze'> }) {
+  const { running } = useBench()
+  const { batch, state } = running
+  const { since, keeps } = useKeptSince()
+  const { mass, temperature } = useUnits()
+  const frozen = step.kind === 'freeze'
+  const { count } = countedOf(batch.plan, state)
+  return (
+    <Kept
+      title={frozen ? 'Skins in the freezer' : 'Skins in the fridge'}
+      lead={`${sinceWords(since)} Dusted with starch on both sides, stacked, and wrapped tight.`}
+      out={frozen ? 'Out, to thaw' : 'Out, to be filled'}
+      aside={
+        <>
+          <Note title={frozen ? 'Thaw them wrapped' : 'Fill them cold'}>
+            {frozen
+              ? 'Frozen they snap, and unwrapped they sweat and stick together.'
+              : 'Take out a few at a time, and keep the rest wrapped.'}
+          </Note>
+          <Note title="Keeping" grade="caution">
+            {frozen
+              ? `At ${temperature(-18)} or below. Skins that have thawed are filled and cooked, not frozen again.`
+              : `At ${temperature(5)} or below. Grey, sour or slimy skins are thrown away.`}{' '}
+            A shorter limit of your code wins.
+          </Note>
+        </>
+      }
+    >
+      <p className="figure text-3xl">
+        {counted(count, 'skin')}, {mass(madeG(batch.plan, state), batch.plan.scaleStepG)}
+      </p>
+      <UseBy
+        words={frozen ? monthsWords(keeps.freezerMonths) : `${hoursWords(keeps.fridgeH)} from mixing on`}
+        past={
+          frozen
+            ? 'They are past their best. They are still safe if they stayed frozen.'
+            : 'Their time in the fridge is over. Throw them away; do not cook or freeze them.'
+        }
+      />
+    </Kept>
+  )
+}
+
 export function HoldStep() {
+  const step = useStep('hold')
+  return step.of === 'skins' ? <KeptSkins step={step} /> : <HeldPieces />
+}
+
+function HeldPieces() {
   const { since, keeps } = useKeptSince()
   const { temperature } = useUnits()
   return (
@@ -139,6 +189,11 @@ export function HoldStep() {
 }
 
 export function FreezeStep() {
+  const step = useStep('freeze')
+  return step.of === 'skins' ? <KeptSkins step={step} /> : <FrozenPieces />
+}
+
+function FrozenPieces() {
   const { since, keeps } = useKeptSince()
   const { temperature } = useUnits()
   return (
@@ -207,7 +262,7 @@ export function DryStep() {
   const { since, keeps } = useKeptSince()
   const { massFigure, mass, units } = useUnits()
   const shape = useKitchen()?.shapes.get(plan.shape.id)
-  const freshG = benchPieces(plan, state).usableG
+  const freshG = madeG(plan, state)
   return (
     <Kept
       title="On the rack"

@@ -9,8 +9,11 @@ import {
   pulled,
   RIM_MIN_MM,
 } from '@harina/core'
-import { finishStep } from '#web/state/bench.ts'
+import { nanoid } from 'nanoid'
+import { useState } from 'react'
+import { finishStep, keepSkins } from '#web/state/bench.ts'
 import { useKitchen } from '#web/state/select.ts'
+import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { StepPage } from '../StepPage.tsx'
 import { Big, Note, useBench, useStep } from '../view.tsx'
@@ -72,6 +75,41 @@ export function PullStep() {
   )
 }
 
+/** So many skins are not filled today. */
+function KeepEmpty({ count }: { count: number }) {
+  const { running } = useBench()
+  const [typed, setTyped] = useState<number | null>(null)
+  // One part, however often the same press comes.
+  const [other] = useState(() => nanoid())
+  const some = Math.min(count, typed ?? Math.round(count / 2))
+  if (count < 1) return null
+  const keep = (finish: 'hold' | 'freeze') => void keepSkins(running.batch, some / count, other, finish)
+  return (
+    <p className="flex flex-wrap items-baseline gap-x-3 gap-y-2 border-t border-line pt-3 text-md">
+      <span>
+        Keep{' '}
+        <QuantityField
+          label="Skins to keep empty"
+          shown={formatNumber(some, 0)}
+          unit="count"
+          min={1}
+          max={count}
+          widthCh={4}
+          className="text-3xl font-semibold"
+          onChange={(value) => setTyped(Math.round(value))}
+        />{' '}
+        of {formatNumber(count, 0)} empty:
+      </span>
+      <button type="button" className="press min-h-11" onClick={() => keep('freeze')}>
+        Freeze {formatNumber(some, 0)}
+      </button>
+      <button type="button" className="press min-h-11" onClick={() => keep('hold')}>
+        Chill {formatNumber(some, 0)}
+      </button>
+    </p>
+  )
+}
+
 export function FillStep() {
   const { running } = useBench()
   const step = useStep('fill')
@@ -112,6 +150,7 @@ export function FillStep() {
       <p className="text-lg">
         {mass(each.fillingG)} of {step.name.toLowerCase()} in all.
       </p>
+      {running.state.skins === null && <KeepEmpty count={count} />}
       {shape && <HowTo shape={shape} />}
     </StepPage>
   )

@@ -325,7 +325,7 @@ export function TemperStep() {
   const { temperature } = useUnits()
   const index = Number(/^back-(\d+)$/.exec(step.id)?.[1] ?? 0)
   const since = state.chilled[index - 1]
-  const frozen = since?.thawH != null
+  const frozen = typeof since?.thawH === 'number'
   const coldFrom = frozen ? state.timers[step.id.replace('back', 'thaw')]?.startedAt : since?.at
   const hours = coldFrom ? (nowMs - Date.parse(coldFrom)) / 3_600_000 : null
   const minutes = useClockMinutes()
@@ -368,6 +368,30 @@ export function TemperStep() {
 
 export function ThawStep() {
   const step = useStep('thaw')
+  return step.of === 'skins' ? <ThawSkins step={step} /> : <ThawDough step={step} />
+}
+
+function ThawSkins({ step }: { step: StepOf<'thaw'> }) {
+  return (
+    <Timed
+      timer={step.id}
+      title="Thaw the skins"
+      lead="In the fridge, wrapped, until the top one bends without a crack. Then peel them apart."
+      minutes={useClockMinutes()}
+      startLabel="In the fridge: start"
+      doneLabel="They bend, go on"
+      onDone={useDone()}
+      aside={
+        <Note title="Keep them wrapped" grade="caution">
+          Unwrapped they sweat and stick. Throw away any that stayed out for more than two hours, and do not freeze them
+          again.
+        </Note>
+      }
+    />
+  )
+}
+
+function ThawDough({ step }: { step: StepOf<'thaw'> }) {
   const { running } = useBench()
   const { state } = running
   const since = state.chilled[Number(/^thaw-(\d+)$/.exec(step.id)?.[1] ?? 0) - 1]
