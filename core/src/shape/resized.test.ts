@@ -2,6 +2,7 @@
 import { shapes } from '@harina/facts'
 import { ownShapeSchema, type Blank, type Shape } from '../model/index.ts'
 import { cookedAt, resized } from './resized.ts'
+import { comparesSize } from './sizeWords.ts'
 
 const shapeOf = (id: string): Shape => shapes.find((shape) => shape.id === id)!
 const withBlank = (shape: Shape, part: object): Shape =>
@@ -56,3 +57,38 @@ it.each([
 ] as const)('at %d of its thickness 2 to 3 min are %j', (ratio, minutes) => {
   expect(cookedAt([2, 3], ratio)).toEqual(minutes)
 })
+
+it('a rope of 10 mm cut every 35 mm is told so, is as long and as thin as that, and cooks by its wall', () => {
+  const shells = shapeOf('one-dent-shells')
+  const long = withBlank(shells, { diameterMm: 10, cutMm: 35 })
+  expect(long.steps.slice(0, 2)).toEqual(['Roll a rope 10 mm thick.', 'Cut it every 35 mm.'])
+  expect(long.steps.join()).not.toMatch(/pencil|half as long/)
+  const [was, is] = [shells.form, long.form] as { lengthMm: number; widthMm: number }[]
+  expect(is!.lengthMm / was!.lengthMm).toBeCloseTo(35 / 13, 2)
+  expect(is!.widthMm / was!.widthMm).toBeCloseTo(10 / 9, 2)
+  // Set again, the sentence follows.
+  const longer = resized(shells, long, { ...long, blank: { ...long.blank, cutMm: 40 } as Blank })
+  expect(longer.steps[1]).toBe('Cut it every 40 mm.')
+})
+
+it.each(shapes.filter(({ blank }) => blank.type === 'rope').map((shape) => [shape.id, shape] as const))(
+  '%s of any rope: the piece weighs what went in, no step compares it with a finger, and back again it is the same size',
+  (_, shape) => {
+    const blank = shape.blank as Extract<Blank, { type: 'rope' }>
+    const sizeOf = ({ form, wallMm }: Shape) => {
+      const { lengthMm = 1, widthMm = 1 } = form as { lengthMm?: number; widthMm?: number }
+      return lengthMm * widthMm * wallMm
+    }
+    for (const [across, along] of [
+      [1.3, 1],
+      [1, 2.5],
+      [0.7, 0.6],
+    ] as const) {
+      const made = withBlank(shape, { diameterMm: blank.diameterMm * across, cutMm: blank.cutMm * along })
+      expect(sizeOf(made) / sizeOf(shape)).toBeCloseTo(across * across * along, 2)
+      expect(made.steps.filter((step) => comparesSize(step) && /rope|\bcut/i.test(step))).toEqual([])
+      const back = resized(shape, made, { ...made, blank })
+      expect(sizeOf(back) / sizeOf(shape)).toBeCloseTo(1, 3)
+    }
+  },
+)

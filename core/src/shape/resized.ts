@@ -1,6 +1,7 @@
 /** A shape made to other sizes: its tools and sentences name them, it cooks as its wall wants, and its pace follows its mass. */
 import type { Blank, Shape } from '../model/index.ts'
 import { blankVolumeMm3 } from './blank.ts'
+import { comparesSize, inMillimetres } from './sizeWords.ts'
 
 type Span = readonly [number, number]
 
@@ -49,8 +50,33 @@ function renamer(before: Shape, after: Shape): (words: string) => string {
     })
 }
 
+/** The shape with its sentences told for the blank as it is made: a sheet is as thick as the roller leaves it. */
+export function toldAsMade(shape: Shape, blank: Blank): Shape {
+  const say = renamer(shape, { ...shape, blank })
+  return { ...shape, steps: shape.steps.map(say), checks: shape.checks.map(say) }
+}
+
+/** To a thousandth: there and back again is where it was. */
+const times = (mm: number, by: number): number => Number((mm * by).toFixed(3))
+
+/** Of a cut of rope: as much wider and thicker as the rope, as much longer as the cut, so that it weighs what went in. */
+function asTheRope(before: Shape, after: Shape): Pick<Shape, 'form' | 'wallMm'> | null {
+  const [was, is] = [before.blank, after.blank]
+  if (was.type !== 'rope' || is.type !== 'rope') return null
+  const [across, along] = [is.diameterMm / was.diameterMm, is.cutMm / was.cutMm]
+  const form = Object.fromEntries(
+    Object.entries(after.form).map(([key, value]) => {
+      if (typeof value !== 'number' || !key.endsWith('Mm')) return [key, value]
+      return [key, times(value, key === 'lengthMm' ? along : across)]
+    }),
+  ) as Shape['form']
+  return { form, wallMm: times(after.wallMm, across) }
+}
+
 /** What was as long as a part of the blank stays so: a round's width, the wall of a sheet. */
 function following(before: Shape, after: Shape): Pick<Shape, 'form' | 'wallMm'> {
+  const rope = asTheRope(before, after)
+  if (rope) return rope
   const blank = new Map(numbersOf(after.blank))
   const follow = (mm: number): number => {
     const same = numbersOf(before.blank).find(([key, was]) => was === mm && blank.get(key) !== was)
@@ -73,7 +99,10 @@ const massShare = (from: Blank, to: Blank): number => blankVolumeMm3(to) / Math.
  */
 export function resized(from: Shape, before: Shape, after: Shape): Shape {
   const sized = { ...after, ...following(before, after) }
-  const say = renamer(before, sized)
+  const rename = renamer(before, sized)
+  const isCutAnew = blankVolumeMm3(before.blank) !== blankVolumeMm3(sized.blank)
+  const say = (words: string) => (isCutAnew ? inMillimetres(rename(words), sized.blank) : rename(words))
+  const checks = sized.checks.filter((check) => !isCutAnew || !comparesSize(check))
   const ratio = sized.wallMm / from.wallMm
   const slower = massShare(from.blank, sized.blank) ** PACE_WITH
   const pace = (perMin: number) => Math.max(0.1, Number((perMin / slower).toFixed(1)))
@@ -81,13 +110,13 @@ export function resized(from: Shape, before: Shape, after: Shape): Shape {
   return {
     ...sized,
     steps: sized.steps.map(say),
-    checks: sized.checks.map(say),
-    board: say(sized.board),
-    tools: sized.tools.map(({ tool, instead }) => ({ tool: say(tool), instead: say(instead) })),
+    checks: (checks.length > 0 ? checks : sized.checks).map(rename),
+    board: rename(sized.board),
+    tools: sized.tools.map(({ tool, instead }) => ({ tool: rename(tool), instead: rename(instead) })),
     mistakes: sized.mistakes.map(({ sign, cause, remedy }) => ({
-      sign: say(sign),
-      cause: say(cause),
-      remedy: say(remedy),
+      sign: rename(sign),
+      cause: rename(cause),
+      remedy: rename(remedy),
     })),
     cookFreshMin: cookedAt(from.cookFreshMin, ratio),
     ...(from.cookDriedMin ? { cookDriedMin: scaled(from.cookDriedMin, ratio ** DRIED_COOKS_WITH) } : {}),

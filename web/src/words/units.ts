@@ -65,6 +65,12 @@ export function nameInUnits(name: string, unit: string, { mass, length, temperat
   return name.replace(stored, (word) => (/^[A-Z]/.test(word) ? capital(own) : own))
 }
 
+/** What no two potatoes agree on is told roughly, g: to the nearest ten, and to fifty from a kilogram on. */
+export const roughG = (grams: number): number => {
+  const step = grams < 1000 ? 10 : 50
+  return Math.round(grams / step) * step
+}
+
 /** For words made outside a component. */
 export const inGrams: Worded = worded(defaultUnits)
 

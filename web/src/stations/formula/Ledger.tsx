@@ -23,7 +23,7 @@ import { useSheet } from './useSheet.ts'
 import { Choice } from '../../ui/Choice.tsx'
 import type { ReactNode } from 'react'
 import { Term } from '../../ui/Term.tsx'
-import { eggsWords } from '../../words/index.ts'
+import { eggsWords, roughG } from '../../words/index.ts'
 
 interface Props {
   readonly worked: Worked
@@ -126,7 +126,7 @@ function LedgerRow({ row, worked, kitchen }: Props & { row: WorkedRow }) {
     row,
     worked,
     (grams) => mass(grams, step),
-    (grams) => mass(grams, 10),
+    (grams) => mass(roughG(grams)),
     units.egg,
   )
   const without = removeRow(worked, row.key, kitchen)

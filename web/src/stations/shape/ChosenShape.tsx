@@ -5,6 +5,7 @@ import {
   shapeShares,
   tableReading,
   toPoured,
+  toldAsMade,
   type Kitchen,
   type ShapeShare,
   type Worked,
@@ -56,7 +57,7 @@ function Piece({ worked, main }: { worked: Worked; main: ShapeShare }) {
       </div>
       <PieceFigures part={main} worked={worked} />
       <div className="border-t border-line pt-2">
-        <How shape={worked.shape} />
+        <How shape={toldAsMade(worked.shape, worked.cut.blank)} />
       </div>
     </div>
   )

@@ -1,5 +1,6 @@
 /** A shape of the maker's own, by its dimensions: begun from the one on the board. */
 import {
+  blankG,
   formatNumber,
   ownShapeSchema,
   plainTextFrom,
@@ -183,6 +184,7 @@ export function OwnShapePanel({ worked, onClose }: { worked: Worked; onClose: ()
   const own = isOwn(from)
   const [shape, setShape] = useState<Shape>(() => begunFrom(from, dough, own ? null : nanoid()))
   const window = shape.doughs[0]!.window
+  const { mass } = useUnits()
   const checked = ownShapeSchema.safeParse(shape)
   const keep = async () => {
     if (!checked.success) return
@@ -219,7 +221,8 @@ export function OwnShapePanel({ worked, onClose }: { worked: Worked; onClose: ()
         </label>
         <Sizes shape={shape} family={dough.family} onChange={(next) => setShape(resized(from, shape, next))} />
         <p>
-          It cooks {spanOfMinutes(...shape.cookFreshMin)} fresh
+          Each takes {mass(blankG(worked.batch.densityGPerCm3, shape.blank), 0.1)} of dough. It cooks{' '}
+          {spanOfMinutes(...shape.cookFreshMin)} fresh
           {shape.cookDriedMin && `, ${spanOfMinutes(...shape.cookDriedMin)} dried`}; practised hands make about{' '}
           {plain(shape.piecesPerMin.practised)} {shape.paceOf} a minute.
           <span className="small block">

@@ -11,7 +11,7 @@ export function DividedInto({ sheet: { sheets, sheetLengthMm } }: { sheet: Rolle
   const { boardMm } = running.batch.plan
   return (
     <p className="text-md text-second">
-      or into{' '}
+      {step.kind === 'divide' ? 'or into' : 'rolled out in'}{' '}
       <QuantityField
         key={step.id}
         label="Pieces to divide into"

@@ -1,7 +1,10 @@
-import type { Shape } from '@harina/core'
+import { benchPieces, toldAsMade, type Shape } from '@harina/core'
+import { useBench } from '../view.tsx'
 
 /** How the table shapes it, and what a good one looks like. */
-export function HowTo({ shape }: { shape: Shape }) {
+export function HowTo({ shape: listed }: { shape: Shape }) {
+  const { batch, state } = useBench().running
+  const shape = toldAsMade(listed, benchPieces(batch.plan, state).blank)
   return (
     <div className="grid gap-6 border-t border-line pt-3 md:grid-cols-[1.6fr_1fr]">
       <ol className="list-decimal space-y-1 pl-6 text-lg">

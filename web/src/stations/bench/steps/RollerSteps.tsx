@@ -333,7 +333,6 @@ export function ThinStep() {
       }
     >
       <RolledBy />
-      {plan && !running.batch.plan.steps.some(({ kind }) => kind === 'divide') && <DividedInto sheet={plan.sheet} />}
       {plan && step.roller && (
         <ThroughSettings plan={plan} folds={folds} done={tally.done} pieces={oneByOne ? pieces : 0} />
       )}
@@ -343,6 +342,7 @@ export function ThinStep() {
           <HowThin plan={plan} />
         </>
       )}
+      {plan && !running.batch.plan.steps.some(({ kind }) => kind === 'divide') && <DividedInto sheet={plan.sheet} />}
       {plan && !plan.passes.ok && (
         <p role="alert" className="text-lg">
           {problemTold(plan.passes.problem)}

@@ -34,6 +34,7 @@ import {
   prepareWords,
   restedWords,
   restSpanWords,
+  roughG,
   workerWords,
 } from '#web/words/index.ts'
 
@@ -49,19 +50,14 @@ function useDone() {
   return () => void finishStep(running.batch, { type: 'timer-stopped', timer: step.id })
 }
 
-/** To the nearest ten: no two potatoes lose alike. */
-const ROUGHLY_G = 10
-
 /** What goes in raw, and what is left of it to go onto the scale. */
 function BaseWeights({ step: { rawG, leftG } }: { step: StepOf<'prepare'> }) {
   const { massFigure, units } = useUnits()
   if (rawG === undefined && leftG === undefined) return null
   return (
     <div className="flex flex-wrap items-end gap-x-12 gap-y-4">
-      {rawG !== undefined && <Big label="raw, about" figure={massFigure(rawG, ROUGHLY_G)} unit={units.mass} small />}
-      {leftG !== undefined && (
-        <Big label="leaves about" figure={massFigure(leftG, ROUGHLY_G)} unit={units.mass} small />
-      )}
+      {rawG !== undefined && <Big label="raw, about" figure={massFigure(roughG(rawG))} unit={units.mass} small />}
+      {leftG !== undefined && <Big label="leaves about" figure={massFigure(roughG(leftG))} unit={units.mass} small />}
     </div>
   )
 }
