@@ -3,7 +3,7 @@ import { potatoSheet, testKitchen, testSheet, workSheet } from '../testing/testK
 import type { BenchAction, BenchEvent, Dough, Feel, Plan, Sheet } from '../model/index.ts'
 import type { Kitchen } from '../sheet/kitchen.ts'
 import { airShiftG } from './airShift.ts'
-import { benchPieces, driedG, doughG } from './bowl.ts'
+import { benchPieces, driedG, doughG, waterTargets } from './bowl.ts'
 import { replay } from './replay.ts'
 import { cookingSpan, keptUntil } from './kept.ts'
 import { stepMinutes, waitOf } from './lanes.ts'
@@ -365,4 +365,41 @@ it('what drinks late on a base, ten minutes or more, is waited for from when its
   }
   expect(waits(12)).toEqual({ why: 'drinking', minutes: 10 })
   expect(waits(9)).toBeNull()
+})
+
+it('a thirsty flour: each answer is larger than the last, told as a run, up to what any flour takes', () => {
+  const { totalG } = waterTargets(kilo, initialState)
+  let state = after(kilo, { type: 'poured', grams: totalG })
+  const steps: { grams: number; run: ReturnType<typeof suggest>['run'] }[] = []
+  let events: (BenchAction & { minute: number })[] = [{ type: 'poured', grams: totalG, minute: 0 }]
+  for (let n = 0; n < 6; n += 1) {
+    events = [...events, { type: 'felt', feel: 'dry', minute: 20 * n + 10 }]
+    state = after(kilo, ...events)
+    const { step, run } = suggest(kilo, state, 'dry', T0 + 86_400_000)
+    steps.push({ grams: step!.grams, run })
+    events = [...events, { type: 'poured', grams: step!.grams, minute: 20 * n + 11 }]
+  }
+  expect(steps[0]!.run).toBeNull()
+  expect(steps[1]!.grams).toBeGreaterThan(steps[0]!.grams)
+  expect(steps[2]!.grams).toBeGreaterThanOrEqual(steps[1]!.grams)
+  expect(Math.max(...steps.map(({ grams }) => grams))).toBeLessThanOrEqual(2 * steps[0]!.grams + 0.5)
+  expect(steps.map(({ run }) => run?.times ?? 0)).toEqual([0, 1, 2, 3, 4, 5])
+  // Four in a hundred of a kilo.
+  expect(steps[1]!.run!.mostG).toBeGreaterThanOrEqual(39.9)
+  expect(steps.at(-1)!.run!.grams).toBeCloseTo(
+    steps.slice(0, -1).reduce((sum, { grams }) => sum + grams, 0),
+    6,
+  )
+})
+
+it('flour after water is another run', () => {
+  const state = after(
+    kilo,
+    { type: 'poured', grams: 480 },
+    { type: 'felt', feel: 'dry', minute: 10 },
+    { type: 'poured', grams: 10, minute: 11 },
+    { type: 'felt', feel: 'sticky', minute: 30 },
+  )
+  expect(suggest(kilo, state, 'sticky', T0 + 86_400_000).run).toBeNull()
+  expect(suggest(kilo, state, 'dry', T0 + 86_400_000).run!.times).toBe(1)
 })

@@ -243,7 +243,8 @@ describe('suggestions', () => {
     expect(liveTimers(plan, replay(plan, gone))).toEqual([])
   })
 
-  it('right wants nothing', () => expect(suggest(plan, initialState, 'right', T0)).toEqual({ wait: null, step: null }))
+  it('right wants nothing', () =>
+    expect(suggest(plan, initialState, 'right', T0)).toEqual({ wait: null, step: null, run: null }))
 
   it('never suggests a step that moves the wrong way', () => {
     fc.assert(

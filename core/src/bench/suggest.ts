@@ -6,6 +6,7 @@ import {
   bowlWaterG,
   effectivePercent,
   flourG,
+  heldFlourG,
   plannedOnRule,
   saltG,
   waterTargets,
@@ -48,10 +49,52 @@ export interface CorrectionStep {
   readonly overCeiling: boolean
 }
 
+/** The same word again after it was answered: each answer is larger than the last, up to what a thirsty flour takes. */
+export interface Run {
+  /** Answers so far, all one way, and what they came to, g. */
+  readonly times: number
+  readonly grams: number
+  /** What they may come to before it is something else than thirst, g. */
+  readonly mostG: number
+}
+
 export interface Suggestion {
+  /** Null for the first answer one way. */
+  readonly run: Run | null
   /** Set when waiting is the better answer; the step may still be taken. */
   readonly wait: { readonly why: 'drinking' | 'chasing'; readonly minutes: number } | null
   readonly step: CorrectionStep | null
+}
+
+/** A thirsty flour takes so much more than the formula says, in 100 of flour; a soft potato so much flour, in 100 of it. Usual practice. */
+const THIRST_POINTS = 4
+const SOFT_BASE_POINTS = 12
+/** Each further answer is by half of the first one larger, up to twice it. */
+const GROWS = 0.5
+const GROWS_TO = 2
+
+/** All water that a thirsty flour may take, g: more than this lot was ever thought to want, or than any flour does. */
+const mostWaterG = (plan: Plan, state: BenchState): number => {
+  const { ceilingG, totalG } = waterTargets(plan, state)
+  return Math.max(ceilingG, totalG + (THIRST_POINTS / 100) * flourG(plan, state))
+}
+
+/** What may be given one way before it is no thirst and no softness any more, g; `given` is of it already. */
+function mostOf(plan: Plan, state: BenchState, what: 'water' | 'flour', givenG: number): number {
+  if (plan.control.by === 'base') return heldFlourG(plan, state) + (SOFT_BASE_POINTS / 100) * baseG(plan, state)
+  return what === 'water'
+    ? mostWaterG(plan, state) - (state.pouredG - givenG)
+    : Math.max((THIRST_POINTS / 100) * flourG(plan, state), missingG(plan, state, 'flour') + givenG)
+}
+
+/** The run of corrections one way that the last one belongs to. */
+function runOf(plan: Plan, state: BenchState, what: 'water' | 'flour'): Run | null {
+  const latest = [...corrections(state)].reverse()
+  const turned = latest.findIndex((each) => each.what !== what)
+  const same = turned < 0 ? latest : latest.slice(0, turned)
+  if (same.length === 0) return null
+  const grams = same.reduce((sum, each) => sum + each.grams, 0)
+  return { times: same.length, grams, mostG: mostOf(plan, state, what, grams) }
 }
 
 interface Corrected {
@@ -112,7 +155,9 @@ const waterInHand = ({ body }: Plan, neededG: number) => inTheHand(neededG, corr
  * of it bound, and not a spoon.
  */
 function pointsFor(plan: Plan, state: BenchState, feel: Feel): number {
-  const byWord = corrected[plan.body].points[feel]
+  const word = corrected[plan.body].points[feel]
+  const before = runOf(plan, state, word > 0 ? 'water' : 'flour')
+  const byWord = word * Math.min(GROWS_TO, 1 + GROWS * (before?.times ?? 0))
   if (plan.control.by === 'base' || byWord === 0) return byWord
   const at = bowlOnRule(plan, state)
   if (byWord < 0) return Math.min(byWord, plannedOnRule(plan) - at)
@@ -161,7 +206,7 @@ function stepFor(plan: Plan, state: BenchState, points: number): CorrectionStep 
   if (flour <= 0 || !wanted.ok || wanted.value.action === 'none') return null
   if (wanted.value.action === 'add-water') {
     const { grams, ...measure } = waterInHand(plan, wanted.value.waterG)
-    const overCeiling = state.pouredG + grams > waterTargets(plan, state).ceilingG
+    const overCeiling = state.pouredG + grams > mostWaterG(plan, state)
     return { what: 'water', grams, saltG: 0, measure, from, to: (100 * (water + grams)) / flour, overCeiling }
   }
   const { grams, ...measure } = inTheHand(wanted.value.flourG, FLOUR_MEASURES)
@@ -206,8 +251,12 @@ function waiting(plan: Plan, state: BenchState, points: number, nowMs: number): 
 export function suggest(plan: Plan, state: BenchState, feel: Feel, nowMs: number): Suggestion {
   const points = pointsFor(plan, state, feel)
   // A cooked paste that has set cannot be corrected any more.
-  if (points === 0 || state.done.includes('spread')) return { wait: null, step: null }
-  return { wait: waiting(plan, state, points, nowMs), step: stepFor(plan, state, points) }
+  if (points === 0 || state.done.includes('spread')) return { wait: null, step: null, run: null }
+  return {
+    wait: waiting(plan, state, points, nowMs),
+    step: stepFor(plan, state, points),
+    run: runOf(plan, state, points > 0 ? 'water' : 'flour'),
+  }
 }
 
 /** What is missing whatever it feels like, g: water up to the first stop; flour for what was poured, on a base up to what goes in first. */

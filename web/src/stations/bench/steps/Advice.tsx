@@ -1,4 +1,12 @@
-import { formatPercent, formatPoints, type CorrectionStep, type Feel, type Plan, type Suggestion } from '@harina/core'
+import {
+  formatPercent,
+  formatPoints,
+  type CorrectionStep,
+  type Feel,
+  type Plan,
+  type Run,
+  type Suggestion,
+} from '@harina/core'
 import { useUnits } from '#web/ui/units.ts'
 import { Note, useBench } from '../view.tsx'
 import { counted, measureWords, whatWords, type Worded } from '#web/words/index.ts'
@@ -18,6 +26,35 @@ export const stepGrams = ({ grams, what, measure }: CorrectionStep, { mass }: Wo
     ? `${measureWords(measure)} of ${whatWords(what, plan)}`
     : `${mass(grams, grams < 3 || grams % 1 !== 0 ? 0.1 : 1)} ${whatWords(what, plan)}`
 
+/** From here on flour goes on the board, under the dough, and not into the bowl. */
+const RESCUE_FROM = 1
+
+function RunNote({ run, step, feel }: { run: Run; step: CorrectionStep; feel: Feel | null }) {
+  const { mass } = useUnits()
+  const { plan } = useBench().running.batch
+  const given = `${counted(run.times, 'time')} so far, ${mass(run.grams, 0.1)} in all.`
+  if (run.grams + step.grams > run.mostG)
+    return (
+      <Note title="More than a flour usually takes" grade="caution">
+        {given} Cover it for twice as long and feel it again. Check what was weighed before you add more.
+      </Note>
+    )
+  if (step.what === 'water')
+    return (
+      <Note title="A thirsty flour">
+        {given} It may take {mass(run.mostG)}: give it little by little, and cover it each time.
+      </Note>
+    )
+  return feel === 'sticky' && plan.body === 'gluten' && run.times >= RESCUE_FROM ? (
+    <Note title="Rescue it on the board">
+      {given} Spread {mass(step.grams, 1)} of flour on the board, turn the dough out, and fold it over with a scraper
+      six times. Cover it for ten minutes, then feel it again.
+    </Note>
+  ) : (
+    <Note title="Still too soft">{given} Give it by spoons, and stop as soon as it lets go of your hands.</Note>
+  )
+}
+
 function StepNote({ step }: { step: CorrectionStep }) {
   const worded = useUnits()
   const { plan } = useBench().running.batch
@@ -27,7 +64,7 @@ function StepNote({ step }: { step: CorrectionStep }) {
       {Math.abs(step.to - step.from) >= 0.05 &&
         `Moves it ${formatPoints(step.to - step.from)} points, ${formatPercent(step.from)} to ${formatPercent(step.to)} %.`}
       {step.saltG >= 0.05 && ` With it ${worded.mass(step.saltG, 0.1)} of salt.`}
-      {step.overCeiling && ' That is more than this flour has been thought to want: wait and feel again first.'}
+      {step.overCeiling && ' That is more than this flour usually takes: wait, then feel it again.'}
     </Note>
   )
 }
@@ -48,6 +85,7 @@ export function Advice({ feel, suggestion }: Props) {
         </Note>
       )}
       {suggestion?.step && <StepNote step={suggestion.step} />}
+      {suggestion?.step && suggestion.run && <RunNote run={suggestion.run} step={suggestion.step} feel={feel} />}
       {feel === 'right' && <Note title="Stop here">It only needs time now.</Note>}
     </div>
   )
