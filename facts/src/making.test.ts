@@ -1,5 +1,7 @@
 /** What the steps work with: goes, lumps, sheets, presses, fillings and potfuls add up to the dough that is there. */
 import {
+  AFTER_POT,
+  afterPotOf,
   benchPieces,
   cookNow,
   countedOf,
@@ -233,4 +235,19 @@ it('a batch of skins alone never goes from the freezer to the pot', () => {
   expect(endsEmpty(plan.steps)).toBe(true)
   expect(kinds('freeze')).toEqual(['freeze', 'thaw', 'verdict'])
   expect(kinds('hold')).toEqual(['air', 'hold', 'verdict'])
+})
+
+it('after the pot it is as it is wanted today, whatever was planned: the step stands once, after the pot, or not at all', () => {
+  for (const { dough, shape } of pairs) {
+    const plan = planOf(dough.id, shape.id)
+    if (!plan.steps.some(({ kind }) => kind === 'cook' || kind === 'drop')) continue
+    for (const afterPot of AFTER_POT) {
+      const steps = stepsOf(plan, { ...full(plan), afterPot })
+      const at = steps.findIndex(({ kind }) => kind === 'cook' || kind === 'drop')
+      expect(afterPotOf(steps)).toBe(afterPot)
+      expect(steps.filter(({ kind }) => kind === 'rinse')).toHaveLength(afterPot === 'plain' ? 0 : 1)
+      expect(steps[at + 1]!.kind).toBe(afterPot === 'plain' ? 'verdict' : 'rinse')
+    }
+    expect(stepsOf(plan, full(plan))).toEqual(plan.steps)
+  }
 })

@@ -1,5 +1,5 @@
 /** How long a step's clock is set for, and which clocks start of themselves as the step before them ends. */
-import type { BenchAction, BenchEvent, Plan, PlannedStep } from '../model/index.ts'
+import { AFTER_POT_MIN, type BenchAction, type BenchEvent, type Plan, type PlannedStep } from '../model/index.ts'
 import { leftAt, offeredBack, offeredRest } from './account.ts'
 import type { Left } from '../safety/index.ts'
 import { kneading } from './lanes.ts'
@@ -26,6 +26,8 @@ export function clockMinutes(plan: Plan, state: BenchState, step: PlannedStep, l
       return step.minutes
     case 'rest':
       return offeredRest(step, left).best
+    case 'rinse':
+      return step.how ? AFTER_POT_MIN[step.how] : 0
     case 'thaw':
       return 60 * step.hours
     case 'temper':

@@ -91,6 +91,7 @@ export const initialState: BenchState = {
   samples: [],
   finish: null,
   rolledBy: null,
+  afterPot: null,
   skins: null,
   dividedInto: null,
   thinnedMm: null,

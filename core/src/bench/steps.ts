@@ -1,11 +1,13 @@
 /** The steps of a batch as what happens at the bench has left them. */
-import { specOf, type Finish, type PlannedStep, type StepOf } from '../model/index.ts'
+import { specOf, type AfterPot, type Finish, type PlannedStep, type StepOf } from '../model/index.ts'
 
 /** What happened that changes the steps still to come. */
 export interface StepChanges {
   readonly finish: Finish | null
   /** Instead of the roller of the plan; by pin without one. */
   readonly rolledBy: { readonly roller: StepOf<'thin'>['roller'] } | null
+  /** Chosen at the pot; null as planned. */
+  readonly afterPot: AfterPot | null
   /** Where skins were put before they were filled. */
   readonly skins: 'hold' | 'freeze' | null
   /** The dough was divided into so many, where that was said. */
@@ -33,6 +35,15 @@ const skinsKept = (id: string, where: 'hold' | 'freeze'): readonly PlannedStep[]
   ...(where === 'freeze' ? [{ id: `${id}-thaw`, kind: 'thaw', hours: SKINS_THAW_H, of: 'skins' } as const] : []),
 ]
 
+const after = (how: AfterPot): readonly PlannedStep[] =>
+  how === 'plain' ? [] : [{ id: 'rinse', kind: 'rinse', ...(how === 'rinse' ? {} : { how }) }]
+
+/** What is done after the pot, as it now stands. */
+export const afterPotOf = (steps: readonly PlannedStep[]): AfterPot => {
+  const step = steps.find((each): each is StepOf<'rinse'> => each.kind === 'rinse')
+  return step ? (step.how ?? 'rinse') : 'plain'
+}
+
 /** Only skins are made here: they are filled and cooked another day. */
 export const endsEmpty = (planned: readonly PlannedStep[]): boolean =>
   !planned.some(({ kind }) => kind === 'cook' || kind === 'drop')
@@ -40,13 +51,15 @@ export const endsEmpty = (planned: readonly PlannedStep[]): boolean =>
 /** The steps as they now stand, in order. */
 export function stepsNow(
   planned: readonly PlannedStep[],
-  { finish, skins, rolledBy, chilled }: StepChanges,
+  { finish, skins, rolledBy, chilled, afterPot }: StepChanges,
 ): readonly PlannedStep[] {
   const finished = planned.flatMap((step): readonly PlannedStep[] => {
     if (step.kind === 'thin' && rolledBy) {
       const { roller } = rolledBy
       return [{ ...step, roller, belt: step.belt && roller !== null, folds: roller ? step.folds : 0 }]
     }
+    if (step.kind === 'rinse' && afterPot) return []
+    if ((step.kind === 'cook' || step.kind === 'drop') && afterPot) return [step, ...after(afterPot)]
     if (step.kind === 'fill' && skins) return [...skinsKept('skins', skins), step]
     if (step.kind !== 'air' || finish === null || finish === 'cook') return [step]
     return endsEmpty(planned) && finish !== 'dry'

@@ -2,7 +2,7 @@
 import { z } from '../zod.ts'
 import { potSchema, rollerSchema } from './gearParts/index.ts'
 import { between, massG, minutes as anyMinutes, pieces, someG, someMinutes as minutes, whole } from './ranges.ts'
-import { FINISHES } from './steps.ts'
+import { AFTER_POT, FINISHES } from './steps.ts'
 import { trayLayoutSchema, spotSchema } from './tray.ts'
 import { idSchema, LONGEST_MS, nameSchema, noteSchema, timeSchema } from './text.ts'
 import { WORKERS } from './workers.ts'
@@ -86,6 +86,8 @@ export const benchEventSchema = z.lazy(() =>
     /** Up together with others at this hour; null is by itself again. */
     z.strictObject({ ...base, type: z.literal('up-at'), upAt: z.nullable(timeSchema) }),
     z.strictObject({ ...base, type: z.literal('cooked'), minutes: anyMinutes }),
+    /** What is done with it after the pot, whatever was planned. */
+    z.strictObject({ ...base, type: z.literal('after-pot'), how: z.enum(AFTER_POT) }),
     /** The middle of one, by thermometer. */
     z.strictObject({ ...base, type: z.literal('core-measured'), celsius: between(-30, 120) }),
     /** What a batch says of its flour, unlike all others of it: it was so, or something was wrong with it. */

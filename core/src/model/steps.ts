@@ -68,6 +68,12 @@ export interface Pace {
   readonly cookMin: readonly [number, number]
 }
 
+/** What is done with cooked pieces before they are served; `plain` is nothing. */
+export const AFTER_POT = ['plain', 'rinse', 'ice', 'brown'] as const
+export type AfterPot = (typeof AFTER_POT)[number]
+/** About how long, min. */
+export const AFTER_POT_MIN: Readonly<Record<AfterPot, number>> = { plain: 0, rinse: 1, ice: 2, brown: 4 }
+
 type Fields = Readonly<Record<string, z.ZodMiniType>>
 type Stored<F extends Fields> = z.infer<z.ZodMiniObject<F, z.core.$strict>>
 
@@ -278,8 +284,12 @@ export const stepKinds = {
   hold: step({ fields: () => ({ of: ofSkins() }), minutes: () => 60, waits: true, stage: 'store', kept: true }),
   freeze: step({ fields: () => ({ of: ofSkins() }), minutes: () => 60, waits: true, stage: 'store', kept: true }),
   dry: step({ fields: nothing, minutes: () => 60, waits: true, stage: 'dry', kept: true }),
-  /** Under cold water, after the pot. */
-  rinse: step({ fields: nothing, minutes: () => 1, stage: 'cook' }),
+  /** After the pot: under cold water, where nothing else is said; in ice, or browned in a pan. */
+  rinse: step({
+    fields: () => ({ how: z.optional(z.enum(['ice', 'brown'])) }),
+    minutes: ({ how }) => AFTER_POT_MIN[how ?? 'rinse'],
+    stage: 'cook',
+  }),
   cook: step({
     fields: () => ({ how: z.enum(['boil', 'bake', 'pan', 'steam']), done: z.optional(z.enum(DONE_BY)) }),
     minutes: (_, { cookMin }) => Math.max(1, middle(cookMin)),

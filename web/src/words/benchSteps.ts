@@ -1,6 +1,7 @@
 /** What each way of preparing, pouring and working says at the bench. */
 import {
   formatNumber,
+  type AfterPot,
   type Body,
   type KeptPress,
   type Light,
@@ -345,4 +346,12 @@ export const lightWords: Readonly<Record<Light['id'], string>> = {
   fingers: 'Each finger',
   headline: 'A headline, to read',
   print: 'Small print, to read',
+}
+
+/** What may be done with cooked pieces. */
+export const afterPotWords: Readonly<Record<AfterPot, string>> = {
+  plain: 'Nothing more',
+  rinse: 'Rinsed',
+  ice: 'Into an ice bath',
+  brown: 'Browned in a pan',
 }

@@ -4,7 +4,7 @@ import { format } from 'date-fns'
 import { liquidName } from './liquid.ts'
 import { counted } from './units.ts'
 import { feelWords, verdictWords } from './doughs.ts'
-import { workerWords } from './benchSteps.ts'
+import { afterPotWords, workerWords } from './benchSteps.ts'
 import { spotWords } from './drying.ts'
 import { stepName } from './steps.ts'
 
@@ -46,6 +46,7 @@ const entries: {
   sampled: (event, { mass }) => `a piece of ${mass(event.grams, 0.01)}`,
   'finish-chosen': (event) =>
     ({ cook: 'to the pot', hold: 'into the fridge', freeze: 'into the freezer', dry: 'on the rack' })[event.finish],
+  'after-pot': ({ how }) => `after the pot: ${afterPotWords[how].toLowerCase()}`,
   'skins-kept': ({ finish }) => `empty skins into the ${finish === 'freeze' ? 'freezer' : 'fridge'}`,
   divided: ({ pieces }) => `divided into ${formatNumber(pieces, 0)}`,
   thinned: ({ mm }, { length }) => `sheet ${length(mm)} thick`,

@@ -81,7 +81,11 @@ export const stepWords: { readonly [K in StepKind]: StepWords<K> } = {
   hold: { name: 'Keep' },
   freeze: { name: 'Freeze' },
   spread: { name: 'Spread' },
-  rinse: { name: 'Rinse' },
+  rinse: {
+    name: ({ how }) => ({ rinse: 'Rinse', ice: 'Ice bath', brown: 'Brown' })[how ?? 'rinse'],
+    clock: ({ how }) => (how === 'ice' ? 'in the ice' : how === 'brown' ? 'browning' : 'rinsing'),
+    rung: ({ how }) => (how === 'brown' ? ' wants turning' : ' is cold'),
+  },
   dry: { name: 'Dry' },
   cook: { name: ({ how }) => (how === 'bake' ? 'Bake' : 'Cook'), clock: 'cooking', rung: ' wants tasting' },
   verdict: { name: 'Verdict' },

@@ -1,10 +1,10 @@
 /** One step at a time, large: a title, what to do, the figures, and one dark action that the space bar presses. */
-import { formatCountdown, liveTimers, stepsOf, waitOf } from '@harina/core'
+import { liveTimers, stepsOf, waitOf } from '@harina/core'
 import { useEffect, useRef, useState, type ReactNode } from 'react'
 import { Link, useLocation } from 'react-router'
-import { recordTap } from '../../state/bench.ts'
 import { takeBack } from '../../state/takeBack.ts'
 import { useApp } from '../../state/store.ts'
+import { ClockList } from '../../ui/ClockList.tsx'
 import { callsOf } from '../../ui/batches.ts'
 import { useAtBench } from '../../state/select.ts'
 import { usePageTitle } from '../../ui/pageTitle.ts'
@@ -12,7 +12,7 @@ import { speak } from '../../ui/voice.ts'
 import { useClock, useNow } from '../../ui/useNow.ts'
 import { useKeys } from '../../ui/useKeys.ts'
 import { usePhone } from '../../ui/usePhone.ts'
-import { batchTitle, callWords, stepName, timerName } from '../../words/index.ts'
+import { batchTitle, callWords, stepName } from '../../words/index.ts'
 import { useBench } from './view.tsx'
 import { WarmLeft } from './WarmLeft.tsx'
 
@@ -105,39 +105,7 @@ function OtherClocks() {
   const nowMs = useNow()
   const { batch, state } = running
   const clocks = liveTimers(batch.plan, state).filter(({ id }) => id !== step.id)
-  if (clocks.length === 0) return null
-  return (
-    <ul aria-label="Other clocks" data-screen-only className="border-t border-line">
-      {clocks.map((clock) => (
-        <li key={clock.id} className="border-b border-line py-1">
-          <p className="flex items-baseline gap-3">
-            <span className="min-w-0 flex-1 truncate">{timerName(clock)}</span>
-            <span className="figure text-3xl font-semibold">{formatCountdown((clock.endsAtMs - nowMs) / 1000)}</span>
-          </p>
-          <p className="flex justify-end gap-4 text-label">
-            {[-1, 1].map((minutes) => (
-              <button
-                key={minutes}
-                type="button"
-                className="quiet min-h-9"
-                onClick={() => void recordTap(batch, { type: 'timer-moved', timer: clock.id, minutes })}
-              >
-                {minutes > 0 ? '+1' : '−1'} min
-              </button>
-            ))}
-            <button
-              type="button"
-              className="quiet min-h-9"
-              aria-label={`Stop ${timerName(clock)}`}
-              onClick={() => void recordTap(batch, { type: 'timer-stopped', timer: clock.id })}
-            >
-              Stop
-            </button>
-          </p>
-        </li>
-      ))}
-    </ul>
-  )
+  return <ClockList label="Other clocks" clocks={clocks.map((clock) => ({ batch, clock }))} nowMs={nowMs} />
 }
 
 /** Says a step aloud when it begins, where the maker wants to hear it. */

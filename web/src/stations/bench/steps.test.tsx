@@ -297,6 +297,17 @@ it('what is filled is done when its middle is hot, by thermometer', async () => 
   expect((await benchState()).cores.map(({ celsius }) => celsius)).toEqual([62, 78])
 })
 
+it('after the pot they go into ice or a hot pan, as it is wanted today, each with a clock of its own', async () => {
+  await beginBatch({ ...as('gn-potato', 'potato-ridged'), upTo: 'cook' })
+  await press('Browned in a pan')
+  await press(/^Done without the clock/)
+  expect(title()).toBe('Brown in the pan')
+  await press(/^In the pan/)
+  expect((await benchState()).timers['rinse']?.minutes).toBe(4)
+  await press(/^Brown, go on/)
+  expect(title()).toBe('How was it to eat?')
+})
+
 it('batter is dropped potful by potful, each with its own minutes', async () => {
   await beginBatch(
     { ...as('batter-board', 'board-scraped'), minutesAgo: 60, upTo: 'drop' },

@@ -1,19 +1,21 @@
 /** The pot: the water, the baskets with their clocks, and several shapes up together. */
-import { formatCountdown } from '@harina/core'
+import { formatCountdown, liveTimers } from '@harina/core'
 import { dropAt, soonestUp, upTogether } from '@harina/core/stove'
 import { addDays, format, isValid, parse } from 'date-fns'
 import { useMemo, useState, type CSSProperties } from 'react'
 import { Link } from 'react-router'
 import { ownTimers, recordTap, timeNow } from '#web/state/bench.ts'
 import { preferred } from '#web/state/preferencesSlice.ts'
-import { useKitchen } from '#web/state/select.ts'
+import { useKitchen, useRunningBatches } from '#web/state/select.ts'
 import { useApp, useAppDispatch } from '#web/state/store.ts'
 import { BatchStrip } from '#web/ui/BatchStrip.tsx'
+import { ClockList } from '#web/ui/ClockList.tsx'
 import { FindButton } from '#web/ui/FindButton.tsx'
 import { usePageTitle } from '#web/ui/pageTitle.ts'
 import { useKeys } from '#web/ui/useKeys.ts'
 import { useKeyIsTaken } from '#web/ui/useKeyIsTaken.ts'
 import { useNow } from '#web/ui/useNow.ts'
+import { cookedIn } from '#web/ui/usePot.ts'
 import { familyInk } from '#web/ui/family.tsx'
 import { actionWords, actOn, BasketRow } from './BasketRow.tsx'
 import { useBaskets, type Basket } from './baskets.ts'
@@ -30,7 +32,18 @@ const AFTER = [
   ['Brown in the pan', 3],
 ] as const
 
-function Empty() {
+/** What runs after the pot stays in sight, also once the basket is out. */
+function AfterClocks({ nowMs }: { nowMs: number }) {
+  const running = useRunningBatches()
+  const clocks = running.flatMap((each) =>
+    liveTimers(each.batch.plan, each.state)
+      .filter(({ id, step }) => cookedIn(each)?.id !== id && (step === null || step.kind === 'rinse'))
+      .map((clock) => ({ batch: each.batch, clock })),
+  )
+  return <ClockList label="After the pot" clocks={clocks} nowMs={nowMs} />
+}
+
+function Empty({ nowMs }: { nowMs: number }) {
   return (
     <div className="m-auto max-w-md py-16 text-center">
       <h1 className="head mb-3 text-4xl">Nothing for the pot yet</h1>
@@ -41,6 +54,7 @@ function Empty() {
       <Link to="/bench" className="quiet font-semibold">
         To the bench
       </Link>
+      <AfterClocks nowMs={nowMs} />
     </div>
   )
 }
@@ -219,7 +233,7 @@ export default function PotStation() {
       </BatchStrip>
       <main id="work" className="relative min-h-0 flex-1 overflow-y-auto bg-sheet px-4 py-3 md:px-6.5">
         {!gear || baskets.length === 0 || !seen ? (
-          <Empty />
+          <Empty nowMs={nowMs} />
         ) : (
           <div className="grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-5 xl:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
             <section aria-label="Baskets" className="flex flex-col gap-4">
@@ -239,6 +253,7 @@ export default function PotStation() {
                 ))}
               </ul>
               {main && <After basket={main} />}
+              <AfterClocks nowMs={nowMs} />
               <TableOrLog any={baskets.some(({ learnt }) => learnt.n > 0)} />
               <p className="small max-w-[70ch] border-l-5 border-danger pl-3 leading-snug">
                 No pot over three quarters full. Lower pieces in on a spider, handles turned in, drain away from you;

@@ -100,3 +100,14 @@ it('space does what is next, and a digit looks at another', async () => {
   const chips = within(screen.getByRole('group', { name: 'Water for' })).getAllByRole('button')
   expect(chips.map((chip) => chip.getAttribute('aria-pressed'))).toEqual(['false', 'true'])
 })
+
+it('a clock for after the pot stays in sight when the basket is out, and can be stopped there', async () => {
+  await begin('Ears')
+  await press('Ice bath')
+  await press(/^In, boil is back/)
+  await press(/^Out/)
+  const list = screen.getByRole('list', { name: 'After the pot' })
+  expect(list.textContent).toMatch(/Ice bath: /)
+  await press(/^Stop Ice bath/)
+  expect(screen.queryByRole('list', { name: 'After the pot' })).toBeNull()
+})

@@ -1,5 +1,14 @@
 /** Into the heat: cooked at once, or dropped in potful by potful. */
-import { FILLING_DONE_C, formatNumber, MOST_MINUTES, type StepOf } from '@harina/core'
+import {
+  AFTER_POT,
+  afterPotOf,
+  clockMinutes,
+  FILLING_DONE_C,
+  formatNumber,
+  MOST_MINUTES,
+  stepsOf,
+  type StepOf,
+} from '@harina/core'
 import { floated, mayFloat, turnOut } from '@harina/core/stove'
 import { useMemo } from 'react'
 import { finishStep, recordTap } from '#web/state/bench.ts'
@@ -12,6 +21,7 @@ import { StepPage } from '../StepPage.tsx'
 import { Note, useBench, useStep } from '../view.tsx'
 import { Timed } from './Timed.tsx'
 import {
+  afterPotWords,
   counted,
   capital,
   doneWords,
@@ -204,11 +214,42 @@ export function CookStep() {
     >
       <CookingMinutes pot={pot} />
       <CoreHeat />
+      {boiled && <AfterThePot />}
     </Timed>
   )
 }
 
+/** As it is, rinsed, in ice or browned: as it is wanted today. */
+function AfterThePot() {
+  const { running } = useBench()
+  const { batch, state } = running
+  const chosen = afterPotOf(stepsOf(batch.plan, state))
+  return (
+    <div className="flex flex-wrap items-center gap-x-3 gap-y-2 border-t border-line pt-3">
+      <span className="text-md">After the pot</span>
+      <div role="group" aria-label="After the pot" className="flex flex-wrap">
+        {AFTER_POT.map((how) => (
+          <button
+            key={how}
+            type="button"
+            aria-pressed={chosen === how}
+            className="press -mt-px -ml-px min-h-11 px-4"
+            onClick={() => void recordTap(batch, { type: 'after-pot', how })}
+          >
+            {afterPotWords[how]}
+          </button>
+        ))}
+      </div>
+    </div>
+  )
+}
+
 export function RinseStep() {
+  const { how } = useStep('rinse')
+  return how === 'ice' ? <IceStep /> : how === 'brown' ? <BrownStep /> : <UnderWater />
+}
+
+function UnderWater() {
   const { running } = useBench()
   return (
     <StepPage
@@ -224,6 +265,54 @@ export function RinseStep() {
     >
       <p className="text-lg">Lift one out and bite it: cold through, and springy.</p>
     </StepPage>
+  )
+}
+
+/** A short clock after the pot. */
+function useAfterClock() {
+  const { running, step } = useBench()
+  const done = () => void finishStep(running.batch, { type: 'timer-stopped', timer: step.id })
+  return { timer: step.id, minutes: clockMinutes(running.batch.plan, running.state, step, NOTHING_LEFT), done }
+}
+/** These clocks ask nothing of what is left. */
+const NOTHING_LEFT = { roomLeftMin: 0, fridgeLeftH: 0 }
+
+function IceStep() {
+  const { timer, minutes, done } = useAfterClock()
+  return (
+    <Timed
+      timer={timer}
+      title="Into the ice"
+      lead="Drain them, then into water with plenty of ice, and stir until the middle is cold."
+      minutes={minutes}
+      startLabel="In the ice"
+      doneLabel="Cold, go on"
+      onDone={done}
+      aside={
+        <Note title="Why">It stops the cooking at once and tightens the bite. Drain them well before the sauce.</Note>
+      }
+    />
+  )
+}
+
+function BrownStep() {
+  const { timer, minutes, done } = useAfterClock()
+  return (
+    <Timed
+      timer={timer}
+      title="Brown in the pan"
+      lead="Drained and dry, in one layer in hot fat. Leave them until they come loose, then turn them once."
+      minutes={minutes}
+      startLabel="In the pan"
+      doneLabel="Brown, go on"
+      onDone={done}
+      aside={
+        <Note title="Hot fat" grade="caution">
+          Water makes it spit: shake them dry first. Never leave the pan, and keep a lid beside it; no water on burning
+          fat.
+        </Note>
+      }
+    />
   )
 }
 
@@ -256,6 +345,7 @@ export function DropStep() {
         {turns === 1 ? `All of it at once: ${mass(grams)}.` : `${counted(turns, 'potful')} of ${mass(water.eachG)}.`}
       </p>
       <CookingMinutes pot={pot} />
+      <AfterThePot />
     </Timed>
   )
 }
