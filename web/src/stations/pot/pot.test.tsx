@@ -104,8 +104,10 @@ it('space does what is next, and a digit looks at another', async () => {
 it('a clock for after the pot stays in sight when the basket is out, and can be stopped there', async () => {
   await begin('Ears')
   await press('Ice bath')
-  await press(/^In, boil is back/)
-  await press(/^Out/)
+  for (let turn = 0; turn < 6 && screen.queryByRole('button', { name: /^In.*boil is back/ }); turn += 1) {
+    await press(/^In.*boil is back/)
+    await press(/^Out/)
+  }
   const list = screen.getByRole('list', { name: 'After the pot' })
   expect(list.textContent).toMatch(/Ice bath: /)
   await press(/^Stop Ice bath/)
