@@ -138,7 +138,7 @@ it('the pin alone is chosen at Shape, and is the plan at the bench; a stamped co
   await fill(page, 'Grams of your own step', String(holdBackG))
   await press(page, 'add as water')
   await onTo(page, 'Thin')
-  await sees(page, 'Two guide sticks')
+  await sees(page, 'Use guide sticks')
   await onTo(page, 'Stamp')
   expect(await plain()).toContain(`${wanted}`)
   await onTo(page, 'Fill')

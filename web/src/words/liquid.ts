@@ -15,7 +15,7 @@ import { counted, listed } from './units.ts'
 /** @example Milk, whole → whole milk; Egg yolk (option) → egg yolk */
 export function saidName(name: string): string {
   const [first = '', second] = name.replace(/\s*\([^)]*\)/g, '').split(', ')
-  return (second === undefined ? first : `${second} ${first}`).toLowerCase()
+  return (second === undefined || second === 'shelled' ? first : `${second} ${first}`).toLowerCase()
 }
 
 /** @example water; whole milk; water and whole milk */

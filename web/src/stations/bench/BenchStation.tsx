@@ -1,4 +1,4 @@
-import { doughG, stepsOf, type BenchState, type Plan, type PlannedStep } from '@harina/core'
+import { doughG, madeG, stepsOf, type BenchState, type Plan, type PlannedStep } from '@harina/core'
 import { format } from 'date-fns'
 import { lazy, Suspense, useEffect, useMemo, useState, type CSSProperties } from 'react'
 import { Link, Navigate, useNavigate, useParams } from 'react-router'
@@ -94,7 +94,9 @@ function planLine(plan: Plan, state: BenchState, { mass }: Worded): string {
   const much =
     isWhole && target.by === 'portions'
       ? `${target.count} × ${mass(target.gramsEach)}`
-      : `${mass(isWhole ? plan.doughG : doughG(plan, state), plan.scaleStepG)} of dough`
+      : isWhole || state.shapedPieces === null
+        ? `${mass(isWhole ? plan.doughG : doughG(plan, state), plan.scaleStepG)} of dough`
+        : mass(madeG(plan, state), plan.scaleStepG)
   return `${much}, ${plan.shape.name}`
 }
 

@@ -336,7 +336,7 @@ it('wrappers are filled: so much in each, and how long the skin stands it', asyn
     { type: 'poured', grams: 500 },
   )
   expect(screen.getByText(/min until the skin goes soft/)).toBeTruthy()
-  await press(/^Filled and sealed/)
+  await press(/^Filled, go on/)
   expect((await benchState()).done).toContain('fill')
 })
 

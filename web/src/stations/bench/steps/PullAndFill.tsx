@@ -125,7 +125,7 @@ export function FillStep() {
     <StepPage
       title={`Fill: ${plan.shape.name}`}
       lead="Cold filling, dry rims, all the air out before the seal."
-      action={{ label: 'Filled and sealed, go on', run: () => void finishStep(running.batch) }}
+      action={{ label: 'Filled, go on', run: () => void finishStep(running.batch) }}
       aside={
         <>
           <Note title={`${formatNumber(each.softAfterMin, 0)} min until the skin goes soft`}>

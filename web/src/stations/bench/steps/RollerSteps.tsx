@@ -323,7 +323,9 @@ export function ThinStep() {
               `${counted(pieces, 'piece')} of ${length(plan?.sheet.sheetLengthMm ?? 0)}. ${
                 oneByOne
                   ? 'Take one through every setting, cover it, and take the next. '
-                  : 'Take all of them through one setting before the next. '
+                  : step.roller
+                    ? 'Take all of them through one setting before the next. '
+                    : 'Roll one, cover it, and take the next. '
               }`}
             Measure a folded corner: two thicknesses are easier to read than one.
           </Note>
