@@ -141,3 +141,23 @@ it('what a shape needs of its flour, the dough’s own flours give', () => {
       expect(needs.protein.low).toBeLessThan(needs.protein.high)
     }
 })
+
+it('no dough is moved by its own heat of water; boiled, each that is made cooler takes more, and its shape’s window goes with it', () => {
+  const faults = doughs
+    .filter(({ control, family }) => control.by === 'hydration' && family !== 'batter')
+    .flatMap((dough) => {
+      const shape = shapesFor(dough, shapes)[0]!
+      const sheet = startSheet(dough, shape, wholeKitchen)
+      const own = work(sheet, wholeKitchen)
+      const boiled = work({ ...sheet, waterC: 99 }, wholeKitchen)
+      const moved = boiled.flourShift - own.flourShift
+      const fault = (wrong: boolean, what: string) => (wrong ? [`${dough.id} as ${shape.id}: ${what}`] : [])
+      return [
+        ...fault(own.gel !== null, 'moved by its own heat'),
+        ...fault(moved < -0.6, `boiling takes ${moved.toFixed(1)} points from it`),
+        ...fault(Math.abs(moved - (boiled.gel?.points ?? 0)) > 1e-9, 'the window does not go with the gel'),
+        ...fault((own.practice.waterC ?? 0) < 50 && moved < 2, `boiled it takes no more: ${moved.toFixed(1)}`),
+      ]
+    })
+  expect(faults).toEqual([])
+})

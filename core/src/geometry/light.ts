@@ -8,6 +8,6 @@ export const LIGHTS = [
 ] as const
 export type Light = (typeof LIGHTS)[number]
 
-/** What shows through a sheet about so thick. @example lightThrough(0.75) → fingers */
+/** What shows through a sheet about so thick. @example lightThrough(0.75).id → 'fingers' */
 export const lightThrough = (mm: number): Light =>
   LIGHTS.reduce((best, each) => (Math.abs(Math.log(each.mm / mm)) < Math.abs(Math.log(best.mm / mm)) ? each : best))

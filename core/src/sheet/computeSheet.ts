@@ -28,6 +28,7 @@ import { ok, problem, type Result } from '../result.ts'
 import { doughFor, piecesOf } from '../shape/index.ts'
 import { balanceOf } from './balance.ts'
 import { cookTimesOn } from './cookTimes.ts'
+import { gelOf } from './gel.ts'
 import { keepingOf } from './keeping.ts'
 import { heldFlourShare } from './heldFlour.ts'
 import { isFilled } from './perishable.ts'
@@ -208,7 +209,9 @@ export function computeSheet(sheet: Sheet, kitchen: Kitchen): Result<Worked> {
   const drinks = ownShift(dough, shape, kitchen)
   // Batters with egg have windows of their own.
   const softens = (mix: readonly BatchRow[]) => (dough.family === 'batter' ? 0 : eggShift(known.value, mix))
-  const tableFor = (mix: readonly BatchRow[]) => best + flourShift(known.value, mix, drinks) + softens(mix)
+  const gel = dough.family === 'batter' ? null : gelOf(sheet, dough, shape, best, kitchen)
+  const shiftOf = (mix: readonly BatchRow[]) => flourShift(known.value, mix, drinks) + softens(mix) + (gel?.points ?? 0)
+  const tableFor = (mix: readonly BatchRow[]) => best + shiftOf(mix)
   const mixed = mixRows(known.value, (asked14, mix) => unmet(asked14, tableFor(mix), lot.shift))
   if (!mixed.ok) return mixed
   const { rows, asked14, flourOnBase } = mixed.value
@@ -229,7 +232,7 @@ export function computeSheet(sheet: Sheet, kitchen: Kitchen): Result<Worked> {
   const { slope, moisture } = floursAsTheyStand(rows)
   const base = dough.control.by === 'base' ? dough.control.base : 'base'
   const control: Control = flourOnBase === null ? { by: 'hydration' } : { by: 'base', base, flourOnBase }
-  const shift = flourShift(known.value, rows, drinks) + softens(rows)
+  const shift = shiftOf(rows)
   const made = madeOf(shape, { sheet, dough, control, paper14, flourShift: shift }, kitchen)
   const practice = practiceOf(sheet, made, shape, unheated, kitchen)
   const worked = unheated.map((row) => ({
@@ -260,6 +263,7 @@ export function computeSheet(sheet: Sheet, kitchen: Kitchen): Result<Worked> {
     flourMoisture: moisture,
     flourShift: shift,
     eggShift: softens(rows),
+    gel,
     match,
     usableG,
     cut,

@@ -125,6 +125,13 @@ function waterByWorker(
   return { hand: waterC, mixer: by('mixer'), processor: by('processor') }
 }
 
+/** Heat of the water by hand, as it is meant: typed, what the shape needs, or by the school; null where none is poured. */
+export function meantWaterC(sheet: Sheet, dough: Dough, shape: Shape, { schools, gear }: Kitchen): number | null {
+  const sets = setsFor(schools, dough.family, gear.schools, sheet.schools)
+  // What a shape needs no school takes from it.
+  return sheet.waterC ?? asShape(shape, dough)?.waterC ?? waterCFor(dough, sets)
+}
+
 export function practiceOf(
   sheet: Sheet,
   dough: Dough,
@@ -137,8 +144,7 @@ export function practiceOf(
   const asked = { ...restOf(dough, sets.rest), ...restAsRead(sheet) }
   const rest = safeRest(asked, dough, rows, benchC(kitchen))
   const kneads = workerFor(sheet, dough, gear)
-  // What a shape needs no school takes from it.
-  const byHandC = sheet.waterC ?? asShape(shape, dough)?.waterC ?? waterCFor(dough, sets)
+  const byHandC = meantWaterC(sheet, dough, shape, kitchen)
   const waterBy = waterByWorker(sheet, atMostTheBoil(byHandC, gear.altitudeM), rows, gear)
   return {
     sets,

@@ -1,4 +1,5 @@
 /** What a work sheet is worked out to, and how to read where it stands. */
+import type { Gel } from './gel.ts'
 import type { BatchResult } from '../formula/index.ts'
 import type { FlourLot } from '../lot/index.ts'
 import type { ShapeMatch } from '../match/index.ts'
@@ -73,6 +74,8 @@ export interface Reckoned {
   readonly flourShift: number
   /** Points of it for egg: 0, or less. */
   readonly eggShift: number
+  /** What hot water does to it, where that is not its own way. */
+  readonly gel: Gel | null
   readonly match: ShapeMatch
   /** The dough as weighed, less what is lost on the way, g. */
   readonly usableG: number

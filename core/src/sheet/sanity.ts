@@ -133,7 +133,7 @@ const bindersMost = ({ binderPercent }: Sheet['dough'], group: string): number |
   null
 
 function flourNotes(
-  { dough, rows, shape, flourShift, eggShift, practice }: Sheet,
+  { dough, rows, shape, flourShift, eggShift, gel, practice }: Sheet,
   expectsGluten: boolean,
 ): SanityNote[] {
   const flours = rows.filter((row) => row.part === 'flour')
@@ -162,7 +162,7 @@ function flourNotes(
       : []
   })
   const onWater = dough.control.by === 'hydration'
-  const thirst = flourShift - eggShift
+  const thirst = flourShift - eggShift - (gel?.points ?? 0)
   return [
     ...(expectsGluten && needsGluten && onWater && gluten < GLUTEN_SHARE_PERCENT
       ? [{ code: 'no-gluten', severity: 'danger', percent: gluten } as const]

@@ -23,6 +23,8 @@ export type SheetNote =
       readonly doughC: number
       readonly setsC: number
     }
+  /** Water hotter or cooler than its own way, and what that does to the water it takes. */
+  | { readonly code: 'gel'; readonly severity: 'note'; readonly points: number; readonly doughC: number }
   /** Other rows bring all the water, and so many points more than was asked. */
   | { readonly code: 'no-water-left'; readonly severity: 'caution'; readonly points: number }
   | {
@@ -171,6 +173,7 @@ export function sheetNotes(worked: Reckoned, kitchen: Kitchen): readonly SheetNo
       : []),
     ...wetterNote(worked),
     ...scaldNotes(worked, kitchen, expectsGluten),
+    ...(worked.gel ? [{ code: 'gel', severity: 'note', ...worked.gel } as const] : []),
     ...sanityNotes(worked, expectsGluten),
     ...scaleNotes(worked, scaleStepG),
     ...moistureNote(worked, kitchen),

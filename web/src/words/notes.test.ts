@@ -46,6 +46,8 @@ const every: readonly SheetNote[] = [
   { code: 'shape-unlisted', severity: 'note' },
   { code: 'flour-moisture', severity: 'note', moisture: 0.166, points: -4.5, place: 'Sea store' },
   { code: 'flour-moisture', severity: 'note', moisture: 0.095, points: 7.9, place: null },
+  { code: 'gel', severity: 'note', points: 5.2, doughC: 56 },
+  { code: 'gel', severity: 'note', points: -6, doughC: 41 },
   { code: 'lot-thirst', severity: 'note', points: 2.1, batches: 3, learnedAt: null },
   { code: 'lot-thirst', severity: 'note', points: 2.1, batches: 3, learnedAt: 'Sea store' },
   { code: 'flour-damp', severity: 'caution', moisture: 0.158, limit: 0.15 },

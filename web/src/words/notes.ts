@@ -186,6 +186,18 @@ const notes: {
     title: `The dough ends at ${units.temperature(note.doughC)}`,
     text: `Its starch sets from about ${units.temperature(note.setsC)}, and little else holds it. Use hotter water, warm the flour and the bowl, or pour the water in two goes.`,
   }),
+  gel: ({ points, doughC }, { units }) => {
+    const by = formatNumber(Math.abs(points), 0)
+    return points > 0
+      ? {
+          title: `Hot water: about ${by} % more of it`,
+          text: `The pour lands at ${units.temperature(doughC)}, where part of the starch swells and holds water. Such a dough rolls out without springing back, and stays softer.`,
+        }
+      : {
+          title: `Cooler water: about ${by} % less of it`,
+          text: `The pour lands at ${units.temperature(doughC)}: less of the starch swells than this dough is used to, so it takes less water and springs back more.`,
+        }
+  },
   'never-dry': (note) => ({
     title: 'Not for the drying rack',
     text: `${note.ingredients.join(', ')}: never dried in room air. Cook, chill or freeze. Local food rules come first.`,
