@@ -20,6 +20,7 @@ import {
   type Plan,
   type PlannedStep,
   type Sheet,
+  type StepOf,
   type Verdict,
 } from '@harina/core'
 import { dryingBodyOf } from '@harina/core/rack'
@@ -118,6 +119,14 @@ function correctUntilRight(bench: Bench, wanted14: number, story: BatchStory, ra
   }
 }
 
+/** What has been poured once this step is done, g. */
+const untilG = (plan: Plan, { goes }: StepOf<'pour'>) =>
+  plan.water.startG *
+  Math.min(
+    1,
+    goes.reduce((sum, go) => sum + go, 0),
+  )
+
 const middle = ([low, high]: readonly [number, number]) => Math.round((low + high) / 2)
 
 function timed(bench: Bench, timer: string, minutes: number) {
@@ -142,13 +151,19 @@ function work(bench: Bench, step: PlannedStep, story: BatchStory, random: Random
   switch (step.kind) {
     case 'flour':
       bench.wait(2)
-      return bench.done(...weighedRows(plan, ['flour', 'base'], () => random.whole(-1, 1)))
+      // All flours are weighed out together, whenever they go in.
+      return step.id === 'flour'
+        ? bench.done(...weighedRows(plan, ['flour', 'base'], () => random.whole(-1, 1)))
+        : bench.done()
     case 'water':
       bench.wait(2)
       return bench.done(...weighedRows(plan, ['salt', 'alkali', 'other'], () => 0))
     case 'pour':
       bench.wait(2)
-      return bench.done({ type: 'poured', grams: plan.water.startG + random.whole(-1, 2) })
+      return bench.done({
+        type: 'poured',
+        grams: Math.max(1, untilG(plan, step) - bench.state.pouredG + random.whole(-1, 2)),
+      })
     case 'feel':
       // A dough that is felt again after it was called right has been worked since.
       if (bench.state.feels.at(-1)?.feel !== 'right')

@@ -69,7 +69,7 @@ it.each([
   [500, [1], { go: 1, of: 1, leftG: 0 }, true],
 ] as const)('with %d g in, poured in goes of %j: %j; at the first stop: %s', (pouredG, goes, expected, reached) => {
   const state = pouredG > 0 ? after(kilo, { type: 'poured', grams: pouredG }) : after(kilo)
-  expect(pourGo(kilo, state, { goes: [...goes] })).toEqual(expected)
+  expect(pourGo(kilo, state, { how: 'rake', goes: [...goes] })).toEqual(expected)
   expect(isAtFirstStop(kilo, state, pouredG)).toBe(reached)
 })
 

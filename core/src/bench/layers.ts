@@ -14,12 +14,15 @@ export interface BowlLayer {
 
 /** Grams as weighed, or as wanted; what is a gram or less is left out. Flour that is held back comes last. */
 export function bowlLayers(plan: Plan, state: Pick<BenchState, 'weighedG' | 'pouredG' | 'done'>): readonly BowlLayer[] {
-  const flourIsIn = state.done.includes('flour')
+  const isIn = (key: string) =>
+    plan.steps.some(
+      (step) => step.kind === 'flour' && (step.rows ?? [key]).includes(key) && state.done.includes(step.id),
+    )
   const { totalG } = waterTargets(plan, state)
   const heldG = heldFlourG(plan, state)
   const dry = weighedFirst(plan).map((row): BowlLayer => {
     const kind = row.part === 'base' || row.part === 'flour' ? row.part : 'other'
-    return { key: row.key, name: row.name, kind, grams: asWeighed(plan, state, row), isIn: flourIsIn }
+    return { key: row.key, name: row.name, kind, grams: asWeighed(plan, state, row), isIn: isIn(row.key) }
   })
   const wet = weighedWithWater(plan).map((row): BowlLayer => {
     const grams = asWeighed(plan, state, row)

@@ -29,10 +29,10 @@ export interface PourGo {
 }
 
 /** Which go of the first stop is now. @example 400 g in two halves, 150 g poured → go 1 of 2, 50 g left */
-export function pourGo(plan: Plan, state: BenchState, step: Pick<StepOf<'pour'>, 'goes'>): PourGo {
+export function pourGo(plan: Plan, state: BenchState, step: Pick<StepOf<'pour'>, 'goes' | 'how'>): PourGo {
   const { startG } = waterTargets(plan, state)
   // A blade is quicker than a second go.
-  const goes = mixing(plan, state).by === 'processor' ? [1] : step.goes
+  const goes = mixing(plan, state).by === 'processor' && step.how !== 'soak' ? [1] : step.goes
   const stepG = plan.scaleStepG
   let untilG = 0
   for (const [index, share] of goes.entries()) {
@@ -46,6 +46,20 @@ export function pourGo(plan: Plan, state: BenchState, step: Pick<StepOf<'pour'>,
 /** Whether so much water in the bowl, g, is the first stop: all but the hold-back, to half a step of the scale. */
 export const isAtFirstStop = (plan: Plan, state: BenchState, inG: number): boolean =>
   inG >= waterTargets(plan, state).startG - plan.scaleStepG / 2
+
+/** Whether so much water in the bowl, g, is all that this step pours: what the semolina gets, or up to the first stop. */
+export const isPouredNow = (
+  plan: Plan,
+  state: BenchState,
+  { goes }: Pick<StepOf<'pour'>, 'goes'>,
+  inG: number,
+): boolean => {
+  const share = Math.min(
+    1,
+    goes.reduce((sum, go) => sum + go, 0),
+  )
+  return inG >= share * waterTargets(plan, state).startG - plan.scaleStepG / 2
+}
 
 /** A lump this far off makes a rope of another thickness, or one of another length. */
 const LUMP_TOLERANCE = 0.03
@@ -90,7 +104,7 @@ export const isCrumb = (steps: readonly PlannedStep[]): boolean =>
 export const pressedAs = (steps: readonly PlannedStep[]): PressedAs | null =>
   isCrumb(steps)
     ? 'crumb'
-    : steps.some((step) => step.kind === 'pour' && (step.how === 'rake' || step.how === 'fork'))
+    : steps.some((step) => step.kind === 'pour' && (step.how === 'rake' || step.how === 'fork' || step.how === 'soak'))
       ? 'dough'
       : null
 

@@ -130,6 +130,16 @@ function goesOf({ worked }: Making, own: readonly number[]): number[] {
   return goes === 'once' ? [1] : shares(goes === 'thirds' ? [1, 1, 1] : own)
 }
 
+/** Semolina that is wetted before the other flours: the keys of either; null where the dough has no such way, or only one of them. */
+function soaked({ rows, water, dough }: Worked): { readonly semolina: string[]; readonly others: string[] } | null {
+  const flours = rows.filter(({ part, weighedG }) => part === 'flour' && weighedG > 0)
+  const keys = (isSemolina: boolean) =>
+    flours.filter(({ ingredient }) => (ingredient.grain === 'durum') === isSemolina).map(({ key }) => key)
+  const found = { semolina: keys(true), others: keys(false) }
+  const hasWay = dough.course.some((each) => each.do === 'soak') && water.totalG > 0
+  return hasWay && found.semolina.length > 0 && found.others.length > 0 ? found : null
+}
+
 const rowsPoured = ({ rows }: Worked) => rows.map((row) => ({ ...row, ingredient: row.ingredient.id }))
 
 function pourSteps(making: Making, { how, goes }: Extract<CourseStep, { do: 'pour' }>): PlannedStep[] {
@@ -148,6 +158,16 @@ function pourSteps(making: Making, { how, goes }: Extract<CourseStep, { do: 'pou
       goes: worked.water.totalG > 0 ? goesOf(making, goes) : [1],
     },
   ]
+}
+
+/** What the semolina has had is no go of its own any more. */
+function afterSoak({ worked }: Making, steps: PlannedStep[]): PlannedStep[] {
+  const soak = worked.dough.course.find((each) => each.do === 'soak')
+  if (soak?.do !== 'soak' || !soaked(worked)) return steps
+  const left = 1 - soak.share
+  return steps.map((step) =>
+    step.kind === 'pour' ? { ...step, goes: [soak.share, ...step.goes.map((go) => go * left)] } : step,
+  )
 }
 
 /** A warm rest, min: no longer than what is in the dough may lie in this room. */
@@ -208,8 +228,18 @@ function courseSteps(making: Making, rolled: boolean): readonly PlannedStep[] {
     switch (each.do) {
       case 'prepare':
         return []
+      case 'soak': {
+        const found = soaked(making.worked)
+        if (!found) return []
+        const { share, minutes } = each
+        return [
+          { id: 'soak', kind: 'pour', how: 'soak', goes: [share] },
+          { id: 'soaking', kind: 'drink', of: 'semolina', minutes },
+          { id: 'flour-rest', kind: 'flour', rows: found.others },
+        ]
+      }
       case 'pour':
-        return pourSteps(making, each)
+        return afterSoak(making, pourSteps(making, each))
       case 'cool':
         return coolStep(making, each.belowC)
       case 'feel':
@@ -419,7 +449,7 @@ export function planSteps(asked: Worked, kitchen: Kitchen): readonly PlannedStep
   const rolled = worked.shape.sheeted === true
   const steps: readonly PlannedStep[] = [
     ...prepareSteps(worked, (what) => what !== 'simmer'),
-    { id: 'flour', kind: 'flour' },
+    { id: 'flour', kind: 'flour', ...(soaked(worked) ? { rows: soaked(worked)!.semolina } : {}) },
     // Milk is weighed cold, and simmers then.
     ...prepareSteps(worked, (what) => what === 'simmer'),
     ...(isPoured(rowsPoured(worked)) ? [waterStep(worked)] : []),

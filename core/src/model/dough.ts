@@ -1,5 +1,5 @@
 import { z } from '../zod.ts'
-import { positive, whole } from './ranges.ts'
+import { between, positive, whole } from './ranges.ts'
 import { someText } from './text.ts'
 import { METHODS, type ShapeDough } from './shape.ts'
 import { spanSchema, windowSchema } from './window.ts'
@@ -21,8 +21,8 @@ const controlSchema = z.lazy(() =>
   ]),
 )
 
-/** How the water goes in. `rub`: as crumbs under the fingers; `scald`: hot, stirred with a stick; `beat`: to a batter. */
-export const POURS = ['rake', 'fork', 'rub', 'thread', 'sprinkle', 'scald', 'beat'] as const
+/** How the water goes in. `soak`: onto the semolina alone; `rub`: as crumbs under the fingers; `scald`: hot, stirred with a stick; `beat`: to a batter. */
+export const POURS = ['rake', 'fork', 'soak', 'rub', 'thread', 'sprinkle', 'scald', 'beat'] as const
 /** How a dough is worked. `paddle`: only to crumbs; `fold`: pressed and folded, never kneaded; `draw`: its rope thinned. */
 export const KNEADS = ['push', 'press', 'tread', 'twist', 'fold', 'beat', 'paddle', 'stir', 'draw'] as const
 /** What is done to a base before it is weighed: once it is cooked, squeezed or drained, and before that. */
@@ -68,6 +68,8 @@ const courseSchema = z.lazy(() =>
           how: z.enum(POURS),
           goes: z.array(positive).check(z.minLength(1), z.maxLength(5)),
         }),
+        /** The semolina by itself, with this share of the first pour, before the other flours go in. */
+        z.strictObject({ do: z.literal('soak'), share: between(0.1, 1), minutes: spanSchema }),
         z.strictObject({ do: z.literal('cool'), belowC: z.number() }),
         z.strictObject({ do: z.literal('feel') }),
         /** Crumbs or flakes left to drink under a cover. */

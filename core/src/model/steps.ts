@@ -133,7 +133,12 @@ export const stepKinds = {
     waits: true,
     stage: 'mix',
   }),
-  flour: step({ fields: nothing, minutes: () => 3, stage: 'mix' }),
+  flour: step({
+    /** Of several flours these, by their keys; all where nothing is said. */
+    fields: () => ({ rows: z.optional(z.array(idSchema).check(z.maxLength(60))) }),
+    minutes: () => 3,
+    stage: 'mix',
+  }),
   water: step({
     /** What is poured, where it is not water. */
     fields: () => ({ of: z.optional(nameSchema) }),
@@ -159,7 +164,7 @@ export const stepKinds = {
   feel: step({ fields: nothing, minutes: (_, { drinkMin }) => drinkMin, waits: true, stage: 'mix' }),
   /** Crumbs take up their water in a bag or under a cloth. */
   drink: step({
-    fields: () => ({ minutes: spanSchema }),
+    fields: () => ({ minutes: spanSchema, of: z.optional(z.literal('semolina')) }),
     minutes: ({ minutes }) => middle(minutes),
     waits: true,
     stage: 'mix',

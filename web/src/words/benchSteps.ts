@@ -117,6 +117,7 @@ export const prepareWords: Readonly<Record<StepOf<'prepare'>['what'], Prepared>>
 const pourLeads: Readonly<Record<StepOf<'pour'>['how'], string>> = {
   rake: 'Rake it in with open fingers, from the rim to the middle; leave no dry spot.',
   fork: 'Into a well in the flour, forked in from its walls.',
+  soak: 'Onto the semolina, stirred until every grain is wet.',
   rub: 'In a ring round the rim, then rubbed with spread fingers to even crumbs: the first goes decides.',
   thread: 'In a thread while the paddle turns, over two to four minutes. Crumbs, never a ball.',
   sprinkle: 'Sprinkled while mixing, so that no crumb gets more than its share.',

@@ -26,7 +26,11 @@ function line(step: PlannedStep, plan: Plan, state: BenchState, { mass, temperat
   switch (step.kind) {
     case 'prepare':
       return [prepareWords[step.what].title]
+    case 'flour':
+      return step.id === 'flour' ? [] : ['Add the other flour']
     case 'pour': {
+      const { leftG } = pourGo(plan, state, step)
+      if (step.how === 'soak') return [`${mass(leftG, plan.scaleStepG)} of ${liquidName(plan)} onto the semolina alone`]
       const { startG, holdBackG } = waterTargets(plan, state)
       const { of: goes } = pourGo(plan, state, step)
       const held = holdBackG > 0 ? `; ${mass(holdBackG, plan.scaleStepG)} stay back` : ''
@@ -39,7 +43,7 @@ function line(step: PlannedStep, plan: Plan, state: BenchState, { mass, temperat
     case 'cool':
       return [`Let it cool below ${temperature(step.belowC)}`]
     case 'drink':
-      return [`Cover it ${step.minutes[0]} to ${step.minutes[1]} min`]
+      return [`${step.of ? 'Let it soak' : 'Cover it'} ${step.minutes[0]} to ${step.minutes[1]} min`]
     case 'feel':
       return ['Feel it, and judge']
     case 'knead': {

@@ -52,12 +52,16 @@ const kneadNames = {
 export const stepWords: { readonly [K in StepKind]: StepWords<K> } = {
   ready: { name: 'Ready' },
   prepare: { name: ({ what }) => prepareNames[what], rung: ({ what }) => prepareRung(what) },
-  flour: { name: 'Flour' },
+  flour: { name: ({ id, rows }) => (rows ? (id === 'flour' ? 'Semolina' : 'Flour') : 'Flour') },
   water: { name: ({ of }) => of?.split(',')[0] ?? 'Water' },
-  pour: { name: 'Pour' },
+  pour: { name: ({ how }) => (how === 'soak' ? 'Wet' : 'Pour') },
   cool: { name: 'Cool', clock: 'cooling', rung: ' is hand-warm' },
   feel: { name: 'Feel' },
-  drink: { name: 'Drink', clock: 'drinking', rung: ' has drunk' },
+  drink: {
+    name: ({ of }) => (of ? 'Soak' : 'Drink'),
+    clock: ({ of }) => (of ? 'soaking' : 'drinking'),
+    rung: ({ of }) => (of ? ' has soaked' : ' has drunk'),
+  },
   knead: {
     name: ({ how }) => kneadNames[how],
     clock: ({ how }) => (how === 'push' ? 'kneading' : 'working'),

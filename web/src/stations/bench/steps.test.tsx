@@ -353,7 +353,7 @@ it('pulled noodles: lumps, doublings and strands, then straight to the pot', asy
 })
 
 it('the first of two flours runs short: the second, the salt and the jug follow what was weighed', async () => {
-  await beginBatch({ ...as('mixed-semolina-soft', 'ribbons'), upTo: 'flour' })
+  await beginBatch({ ...as('buckwheat-blend', 'soba-cut'), upTo: 'flour' })
   const { plan } = await openBatch(BATCH)
   const [first, second] = plan.rows.filter((row) => row.part === 'flour')
   await typeInto(`${first!.name}, grams on the scale`, String(Math.round(first!.weighedG * 0.8)))
@@ -364,6 +364,30 @@ it('the first of two flours runs short: the second, the salt and the jug follow 
   const { startG, holdBackG } = plan.water
   expect(gramsBy('for the first stop') / startG).toBeCloseTo(0.8, 1)
   expect(Math.abs(gramsBy('plain, in a cup beside it') - holdBackG * 0.8)).toBeLessThan(1)
+})
+
+it('semolina is wetted alone: weighed, soaked with its share of the water, and then the other flour and the rest', async () => {
+  await beginBatch({ ...as('mixed-semolina-soft', 'ribbons'), upTo: 'flour' })
+  const { plan } = await openBatch(BATCH)
+  const [semolina, soft] = plan.rows.filter((row) => row.part === 'flour')
+  expect(title()).toBe('Weigh the semolina')
+  expect(screen.queryByLabelText(`${soft!.name}, grams on the scale`)).toBeNull()
+  await typeInto(`${semolina!.name}, grams on the scale`, String(Math.round(semolina!.weighedG * 0.8)))
+  await press(/^Weighed, go on/)
+  await press(/^Made, go on/)
+  expect(title()).toBe('Pour onto the semolina')
+  await press(/^Poured .*, go on/)
+  const { startG } = plan.water
+  expect((await benchState()).pouredG / startG).toBeCloseTo(0.8 * 0.667, 1)
+  expect(title()).toBe('Let the semolina soak')
+  await press(/^Soaked, go on/)
+  expect(title()).toBe('Weigh the other flour')
+  const field = screen.getByLabelText(`${soft!.name}, grams on the scale`) as HTMLInputElement
+  expect(Number(field.value) / soft!.weighedG).toBeCloseTo(0.8, 1)
+  await press(/^Weighed, go on/)
+  expect(title()).toMatch(/^Pour, two of two/)
+  await press(/^Poured .*, go on/)
+  expect((await benchState()).pouredG / startG).toBeCloseTo(0.8, 1)
 })
 
 it('a mixer in Gear kneads unless the batch says otherwise; what must not be kneaded is not offered to it', async () => {

@@ -1,6 +1,7 @@
 import {
   formatNumber,
   isAtFirstStop,
+  isPouredNow,
   overPour,
   jugOf,
   type Jug as JugOf,
@@ -145,15 +146,17 @@ function PourInGoes({ jug }: { jug: JugOf }) {
     void finishStep(batch, { type: 'poured', grams: nowG }, added)
     setPoured(null)
   }
-  const waits = !isAtFirstStop(plan, state, inG) && nowG > 0
+  const waits = !isPouredNow(plan, state, step, inG) && nowG > 0
   return (
     <StepPage
       title={
-        goes > 1
-          ? `Pour, ${COUNTS[go] ?? go} of ${COUNTS[goes] ?? goes}`
-          : water.holdBackG > 0
-            ? 'Pour to the first stop'
-            : 'Pour'
+        step.how === 'soak'
+          ? 'Pour onto the semolina'
+          : goes > 1
+            ? `Pour, ${COUNTS[go] ?? go} of ${COUNTS[goes] ?? goes}`
+            : water.holdBackG > 0
+              ? 'Pour to the first stop'
+              : 'Pour'
       }
       lead={pourLead(step, by)}
       action={waits ? moreToCome : goOn}
@@ -166,7 +169,15 @@ function PourInGoes({ jug }: { jug: JugOf }) {
       }
       aside={
         <>
-          {over ? <OverPoured over={over} /> : <StaysBack jug={jug} inG={inG} />}
+          {over ? (
+            <OverPoured over={over} />
+          ) : step.how === 'soak' ? (
+            <Note title="The semolina alone">
+              The other flour waits. It would take the water before the semolina has its share.
+            </Note>
+          ) : (
+            <StaysBack jug={jug} inG={inG} />
+          )}
           {step.how === 'scald' && <ScaldCaution by={by} />}
         </>
       }

@@ -155,9 +155,34 @@ export function CoolStep() {
   )
 }
 
+function SoakStep({
+  step: {
+    id,
+    minutes: [low, high],
+  },
+}: {
+  step: StepOf<'drink'>
+}) {
+  return (
+    <Timed
+      timer={id}
+      title="Let the semolina soak"
+      lead="Covered, until a grain pressed between the nails has no dry heart."
+      minutes={useClockMinutes()}
+      startLabel="Covered: start"
+      doneLabel="Soaked, go on"
+      onDone={useDone()}
+      aside={<Note title={`${low} to ${high} minutes`}>Then the other flour goes in, and the rest of the water.</Note>}
+    >
+      <InTheBowl />
+    </Timed>
+  )
+}
+
 export function DrinkStep() {
   const step = useStep('drink')
   const [low, high] = step.minutes
+  if (step.of === 'semolina') return <SoakStep step={step} />
   return (
     <Timed
       timer={step.id}

@@ -20,6 +20,7 @@ import {
   type BenchAction,
   type Plan,
   type PlannedRow,
+  type StepOf,
 } from '@harina/core'
 import { STICK_C, wantsStick } from '@harina/core/heat'
 import { useState } from 'react'
@@ -33,7 +34,7 @@ import { Jug } from './Jug.tsx'
 import { TheBowl } from './TheBowl.tsx'
 import { ScaleStrip } from '#web/ui/scale/ScaleStrip.tsx'
 import { StepPage } from '../StepPage.tsx'
-import { Big, Note, useBench } from '../view.tsx'
+import { Big, Note, useBench, useStep } from '../view.tsx'
 import { batchesWords, called, capital, eggsWords, liquidName, listed, pouredRow, saidName } from '#web/words/index.ts'
 
 /** What the maker says went on the scale; until then what the plan wants for what is already in the bowl. */
@@ -173,7 +174,9 @@ export function FlourStep() {
   const { running } = useBench()
   const { plan } = running.batch
   const { temperature, massFigure, units } = useUnits()
-  const rows = weighedFirst(plan)
+  const step = useStep('flour')
+  const { rows: keys } = step
+  const rows = weighedFirst(plan).filter((row) => keys?.includes(row.key) ?? true)
   const weighing = useWeighing(rows)
   const off = rows.some((row) => weighing.gramsOf(row) !== firstG(row))
   const empty = rows.filter((row) => row.part === 'flour').every((row) => weighing.gramsOf(row) <= 0)
@@ -184,7 +187,7 @@ export function FlourStep() {
     : 'Tare the bowl first.'
   return (
     <StepPage
-      title={`${plan.noScale ? 'Measure' : 'Weigh'} ${plan.control.by === 'base' ? `${plan.control.base} and flour` : 'the flour'}`}
+      title={`${plan.noScale ? 'Measure' : 'Weigh'} ${whatWeighed(plan, step)}`}
       lead={
         plan.store
           ? `Flour from ${plan.store.name}, ${temperature(plan.store.temperatureC)} and ${plan.store.rhPercent} % damp. ${tare}`
@@ -219,6 +222,12 @@ export function FlourStep() {
       <TheBowl weighedG={weighedG} />
     </StepPage>
   )
+}
+
+/** @example potato and flour; the semolina; the other flour */
+const whatWeighed = ({ control }: Plan, { id, rows }: StepOf<'flour'>): string => {
+  if (control.by === 'base') return `${control.base} and flour`
+  return rows ? (id === 'flour' ? 'the semolina' : 'the other flour') : 'the flour'
 }
 
 const flourLabel = (plan: Plan, row: PlannedRow): string =>
