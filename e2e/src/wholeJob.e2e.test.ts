@@ -40,10 +40,8 @@ it('six portions of a hand shape, from the first screen to the log and through a
   await reload(page)
   await sees(page, 'How does it feel?')
   await sees(page, '4.2 g water')
-  await page.keyboard.press('3')
-  await sees(page, 'It only needs time now.')
   // The word for the feel goes on to the kneading, and starts its clock.
-  await page.keyboard.press('Space')
+  await page.keyboard.press('3')
   await sees(page, 'Heel of the hand')
   await sees(page, 'left')
 

@@ -19,6 +19,7 @@ import {
   startSheet,
   waterTargets,
   isPoured,
+  isStillWater,
   onRule,
   weighedFirst,
   weighedWithWater,
@@ -174,7 +175,23 @@ it('the count on the sheet is the count at the board, and what is asked for by p
 
 it('no step names what the batch has not: no pour without water, no fill without a filling, no rope of a batter', () => {
   expect(faults((each) => stepsOfKind(each, 'pour').length > 0 && !isPoured(each.plan.rows))).toEqual([])
-  expect(faults((each) => stepsOfKind(each, 'water').length > 0 !== isPoured(each.plan.rows))).toEqual([])
+  expect(faults((each) => stepsOfKind(each, 'water').length > 0 && !isPoured(each.plan.rows))).toEqual([])
+  // Only plain water with nothing to dissolve in it needs no step of its own.
+  expect(
+    faults(({ plan }) => {
+      const dry = plan.steps.some((step) => step.kind === 'pour' && ['beat', 'rub', 'scald'].includes(step.how))
+      const needs = plan.rows.some(
+        ({ part, weighedG, ingredient }) =>
+          weighedG > 0 &&
+          (part === 'alkali' ||
+            part === 'other' ||
+            (part === 'salt' && !dry) ||
+            (part === 'water' && !isStillWater(ingredient))),
+      )
+      const makes = plan.steps.some(({ kind }) => kind === 'water')
+      return isPoured(plan.rows) && makes !== needs
+    }),
+  ).toEqual([])
   expect(faults((each) => stepsOfKind(each, 'fill').length > 0 !== (each.shape.fillingG !== undefined))).toEqual([])
   expect(faults((each) => stepsOfKind(each, 'roll').length > 0 && each.shape.blank.type !== 'rope')).toEqual([])
   expect(

@@ -67,7 +67,7 @@ it('what holds a dough together: of every dough, and read from a plan that did n
 
 it('a ridged hand shape: raked, felt, kneaded, rested, divided, rolled to ropes, shaped', () => {
   expect(kinds(stepsFor('sw-hand', 'little-ears'))).toEqual(
-    'ready flour water pour feel knead rest divide roll shape air cook verdict'.split(' '),
+    'ready flour pour feel knead rest divide roll shape air cook verdict'.split(' '),
   )
 })
 
@@ -94,7 +94,7 @@ it('scalded skins cool before hands go in; the same dough made cold does not', (
 
 it('crumb for the press is fed, batter is dropped, gnocchi is folded onto a base made ready', () => {
   expect(kinds(stepsFor('sw-crumb', 'ridged-tubes'))).toEqual(
-    'ready flour water pour knead feel rest press air cook verdict'.split(' '),
+    'ready flour pour knead feel rest press air cook verdict'.split(' '),
   )
   expect(kinds(stepsFor('batter-board', 'board-scraped')).slice(-2)).toEqual(['drop', 'verdict'])
   const gnocchi = stepsFor('gn-potato', 'potato-ridged')
@@ -150,7 +150,9 @@ it('semolina cooked in milk: weighed cold, simmered, stirred, spread, stamped an
 })
 
 it('a dough that is else kneaded goes through a die as crumbs; a sheeted one is divided by weight first', () => {
-  expect(kinds(stepsFor('mixed-semolina-soft', 'round-strand'))).toEqual(kinds(stepsFor('sw-crumb', 'round-strand')))
+  // Salt is dissolved first where there is any.
+  const course = (dough: string) => kinds(stepsFor(dough, 'round-strand')).filter((kind) => kind !== 'water')
+  expect(course('mixed-semolina-soft')).toEqual(course('sw-crumb'))
   expect(stepOf(stepsFor('whole-grain', 'round-strand'), 'knead').how).toBe('paddle')
   expect(kinds(stepsFor('soft-hand', 'ribbons'))).toContain('divide')
   // What was folded is a sheet already.

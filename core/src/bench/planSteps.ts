@@ -25,6 +25,7 @@ import { FRIDGE_C, warmShare } from '../safety/index.ts'
 import { bodyOf } from './body.ts'
 import { isPoured } from './jug.ts'
 import { readyItems } from './ready.ts'
+import { weighedWithWater } from './weighed.ts'
 
 /** Poured at this heat or above, the starch is scalded. °C. */
 const SCALDS_C = 60
@@ -456,5 +457,15 @@ export function planSteps(asked: Worked, kitchen: Kitchen): readonly PlannedStep
     ...courseSteps(making, rolled),
     ...stepsAs(worked, worked.shape, kitchen),
   ]
-  return [{ id: 'ready', kind: 'ready', items: [...readyItems(worked, kitchen, steps)] }, ...steps]
+  const all = isJustWater(worked, steps) ? steps.filter(({ kind }) => kind !== 'water') : steps
+  return [{ id: 'ready', kind: 'ready', items: [...readyItems(worked, kitchen, all)] }, ...all]
+}
+
+/** Plain water with nothing made up in it is poured straight from the tap: it is no step of its own. */
+function isJustWater(worked: Worked, steps: readonly PlannedStep[]): boolean {
+  const rows = rowsPoured(worked)
+  const isStill = rows.every(
+    ({ part, weighedG, ingredient }) => part !== 'water' || weighedG <= 0 || isStillWater(ingredient),
+  )
+  return isStill && worked.water.totalG > 0 && weighedWithWater({ rows, steps: [...steps] }).length === 0
 }

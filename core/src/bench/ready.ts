@@ -54,7 +54,7 @@ export function readyItems(worked: Worked, kitchen: Kitchen, steps: readonly Pla
         ? gear.scaleStepG >= COARSE_STEP_G || !gear.hasScale
         : gear.hasScale && pinch && gear.scaleStepG >= COARSE_STEP_G,
     ],
-    ['jug', has('water')],
+    ['jug', has('water') || has('pour')],
     ['gloves', alkali],
     ['no-aluminium', alkali],
     ['thermometer', hot || has('prepare')],

@@ -111,8 +111,11 @@ export async function onTo(page: Page, words: string): Promise<void> {
     const now = await title()
     if (now.startsWith(words)) return
     if (now.startsWith('How does it feel')) {
+      const felt = await page.$eval('#work', (work) => work.textContent)
       await page.keyboard.press('3')
-      await sees(page, 'It only needs time now.')
+      await page.waitForFunction((was) => document.querySelector('#work')?.textContent !== was, {}, felt)
+      await new Promise((resolve) => setTimeout(resolve, 100))
+      continue
     }
     const before = await page.$eval('#work', (work) => work.textContent)
     await goOn(page)

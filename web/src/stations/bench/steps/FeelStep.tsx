@@ -62,7 +62,9 @@ export function FeelStep() {
   const feel = standingFeel(state)
   const suggestion = useClock((nowMs) => feel && suggest(plan, state, feel, nowMs))
   const { action, second } = useAnswers(feel, suggestion)
-  const say = (word: Feel) => void recordTap(batch, { type: 'felt', feel: word })
+  // Right needs nothing more said: the dough goes on.
+  const say = (feel: Feel) =>
+    void (feel === 'right' ? finishStep(batch, { type: 'felt', feel }) : recordTap(batch, { type: 'felt', feel }))
   const advice = <Advice feel={feel} suggestion={suggestion} />
   return (
     <StepPage

@@ -10,6 +10,7 @@ import {
   roundHalfUp,
   mixing,
   waterOfG,
+  waterNowC,
   waterTargets,
   type Worker,
 } from '@harina/core'
@@ -17,6 +18,7 @@ import { useState } from 'react'
 import { finishStep, recordTap } from '#web/state/bench.ts'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { useUnits } from '#web/ui/units.ts'
+import { WaterNotes } from './WeighSteps.tsx'
 import { BowlRule } from './BowlRule.tsx'
 import { Jug } from './Jug.tsx'
 import { WhoWorks } from './WhoWorks.tsx'
@@ -115,7 +117,7 @@ function PourInGoes({ jug }: { jug: JugOf }) {
   /** As the scale shows it, with what is made up with the water. */
   const [poured, setPoured] = useState<number | null>(null)
   const leftShownG = onTheScaleG(jug, state.pouredG, leftG)
-  const { massFigure, units } = useUnits()
+  const { massFigure, temperature, units } = useUnits()
   const shownG = poured ?? called(plan, pouredRow(plan), leftShownG, units).grams
   const nowG = poured === null && !plan.noScale ? leftG : waterOfG(jug, state.pouredG, shownG)
   const { by, can } = mixing(plan, state)
@@ -146,6 +148,9 @@ function PourInGoes({ jug }: { jug: JugOf }) {
     void finishStep(batch, { type: 'poured', grams: nowG }, added)
     setPoured(null)
   }
+  const waterC = waterNowC(plan, state)
+  /** Nothing is made up in it, and nobody has told of the water yet. */
+  const fromTheTap = state.pouredG === 0 && !plan.steps.some(({ kind }) => kind === 'water')
   const waits = !isPouredNow(plan, state, step, inG) && nowG > 0
   return (
     <StepPage
@@ -158,7 +163,7 @@ function PourInGoes({ jug }: { jug: JugOf }) {
               ? 'Pour to the first stop'
               : 'Pour'
       }
-      lead={pourLead(step, by)}
+      lead={`${fromTheTap && waterC !== null ? `Water of about ${temperature(waterC)}. ` : ''}${pourLead(step, by)}`}
       action={waits ? moreToCome : goOn}
       second={
         over
@@ -169,13 +174,14 @@ function PourInGoes({ jug }: { jug: JugOf }) {
       }
       aside={
         <>
+          {fromTheTap ? <WaterNotes plan={plan} heldG={water.holdBackG} waterC={waterC} /> : null}
           {over ? (
             <OverPoured over={over} />
           ) : step.how === 'soak' ? (
             <Note title="The semolina alone">
               The other flour waits. It would take the water before the semolina has its share.
             </Note>
-          ) : (
+          ) : fromTheTap ? null : (
             <StaysBack jug={jug} inG={inG} />
           )}
           {step.how === 'scald' && <ScaldCaution by={by} />}

@@ -244,7 +244,7 @@ function wholeWords(rows: readonly PlannedRow[]): string {
 }
 
 /** Keep some back, and take care: what stands beside the jug. */
-function WaterNotes({ plan, heldG, waterC }: { plan: Plan; heldG: number; waterC: number | null }) {
+export function WaterNotes({ plan, heldG, waterC }: { plan: Plan; heldG: number; waterC: number | null }) {
   const { mass, temperature } = useUnits()
   const whole = weighedWithWater(plan)
   const alkali = plan.rows.some((row) => row.part === 'alkali' && row.weighedG > 0)
