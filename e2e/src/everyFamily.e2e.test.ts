@@ -54,7 +54,7 @@ it.each([
   ],
   [
     'Crumb 32 for the extruder',
-    'At hand first, Weigh the flour, Make the water, Pour to the first stop, Mix to crumbs, How does it feel?, Rest the crumbs, covered, Press: Rigatoni, Pot, fridge, freezer or rack?, Cook, How was it to eat?',
+    'At hand first, Weigh the flour, Pour to the first stop, Mix to crumbs, How does it feel?, Rest the crumbs, covered, Press: Rigatoni, Pot, fridge, freezer or rack?, Cook, How was it to eat?',
   ],
   [
     'Quayside thick noodles',

@@ -41,14 +41,14 @@ const stamped = (actions: readonly BenchAction[]): BenchEvent[] => {
 }
 
 /** Whether it is stored. The same tap while the first is on its way is the same press twice, and is none. */
-async function write(batch: string, actions: readonly BenchAction[]): Promise<boolean> {
+async function stored(tap: string, keep: () => Promise<readonly Batch[]>): Promise<boolean> {
   if (benchHold() === 'elsewhere') {
     tellElsewhere()
     return false
   }
-  const recorded = await once(`${batch} ${JSON.stringify(actions)}`, async () => {
+  const recorded = await once(tap, async () => {
     try {
-      store.dispatch(batchRecorded(await repository.batches.record(batch, stamped(actions))))
+      for (const batch of await keep()) store.dispatch(batchRecorded(batch))
       tellStored()
       return true
     } catch (error) {
@@ -58,6 +58,9 @@ async function write(batch: string, actions: readonly BenchAction[]): Promise<bo
   })
   return recorded ?? false
 }
+
+const write = (batch: string, actions: readonly BenchAction[]): Promise<boolean> =>
+  stored(`${batch} ${JSON.stringify(actions)}`, async () => [await repository.batches.record(batch, stamped(actions))])
 
 /** Stores what one tap did at the bench; whether it is stored. */
 export const recordTap = ({ id }: Pick<Batch, 'id'>, ...actions: BenchAction[]): Promise<boolean> => write(id, actions)
@@ -91,8 +94,11 @@ async function withShare(
 ): Promise<string | null> {
   if (share >= 1) return (await write(batch.id, [action])) ? batch.id : null
   const split = { type: 'split', keeps: 1 - share, other, part: 'kept', ...(what ? { for: what } : {}) } as const
-  if (!(await write(batch.id, [split]))) return null
-  return (await write(other, [action])) ? other : null
+  const isStored = await stored(`${batch.id} ${JSON.stringify([split, action])}`, () => {
+    const [first, second] = stamped([split, action])
+    return repository.batches.recordParted(batch.id, first!, other, second!)
+  })
+  return isStored ? other : null
 }
 
 /** Takes a share of what is kept out, to go on with, while the rest stays: the batch that came out. */

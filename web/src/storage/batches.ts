@@ -100,6 +100,26 @@ export function batchTables(db: HarinaDatabase) {
 
   const areFresh = (mark: Mark | undefined): boolean => mark?.version === SUMMARY_VERSION
 
+  /**
+   * Adds what one tap recorded; all of it or nothing. A batch that ends becomes one record in the same step, and one
+   * whose ending is undone goes back to the bench. The batch as it then stands.
+   */
+  const record = (id: string, events: readonly BenchEvent[]): Promise<Batch> =>
+    db.transaction('rw', all, async () => {
+      for (const event of events) {
+        const read = benchEventSchema.safeParse(event)
+        if (!read.success) throw new Refused('event', read.error.issues[0])
+      }
+      const before = await get(id)
+      if (!before) throw new Error(`no batch ${id}`)
+      const now: Batch = { ...before, events: [...before.events, ...events] }
+      if (now.events.length > MAX_EVENTS) throw new BookFull()
+      await settleParts(before.events, now)
+      if (isEnded(before) || isEnded(now)) await put([now])
+      else await db.events.bulkAdd(events.map((event, n) => ({ batch: id, seq: before.events.length + n, event })))
+      return now
+    })
+
   return {
     all,
     put,
@@ -133,25 +153,11 @@ export function batchTables(db: HarinaDatabase) {
         }
       }),
 
-    /**
-     * Adds what one tap recorded; all of it or nothing. A batch that ends becomes one record in the same step, and one
-     * whose ending is undone goes back to the bench. The batch as it then stands.
-     */
-    record: (id: string, events: readonly BenchEvent[]): Promise<Batch> =>
-      db.transaction('rw', all, async () => {
-        for (const event of events) {
-          const read = benchEventSchema.safeParse(event)
-          if (!read.success) throw new Refused('event', read.error.issues[0])
-        }
-        const before = await get(id)
-        if (!before) throw new Error(`no batch ${id}`)
-        const now: Batch = { ...before, events: [...before.events, ...events] }
-        if (now.events.length > MAX_EVENTS) throw new BookFull()
-        await settleParts(before.events, now)
-        if (isEnded(before) || isEnded(now)) await put([now])
-        else await db.events.bulkAdd(events.map((event, n) => ({ batch: id, seq: before.events.length + n, event })))
-        return now
-      }),
+    record,
+
+    /** One tap that parts a batch and goes on with the part: both, or neither. */
+    recordParted: (id: string, split: BenchEvent, other: string, event: BenchEvent): Promise<readonly [Batch, Batch]> =>
+      db.transaction('rw', all, async () => [await record(id, [split]), await record(other, [event])] as const),
 
     /**
      * Summaries follow from batches: where they were made by an older Harina, or never, they are made now. Of how many batches the
