@@ -63,7 +63,7 @@ it('wrappers of 80 mm: half go empty into the freezer, thaw wrapped, are filled 
   expect(await plain(page)).not.toMatch(/to the pot/i)
   await press(page, 'Out, to thaw')
   await sees(page, 'Thaw the skins')
-  await press(page, 'Done without the clock')
+  await press(page, 'Skip the timer')
   await sees(page, 'Fill: ')
   await onTo(page, 'Cook')
   // Thawed and filled they cook as fresh ones do.
@@ -109,7 +109,7 @@ it('curd of last night is weighed as it is; its dough is folded, not drained', a
   await onTo(page, 'Drain the curd')
   expect(await plain(page)).toMatch(/raw, about\s+\d+/)
   await press(page, 'Drained already, go on')
-  await page.waitForFunction(() => /^Weigh /.test(document.querySelector('#work h1')?.textContent ?? ''))
+  await page.waitForFunction(() => document.querySelector('#work h1')?.textContent.startsWith('Weigh '))
   await judge(page)
 })
 

@@ -369,12 +369,11 @@ it('what drinks late on a base, ten minutes or more, is waited for from when its
 
 it('a thirsty flour: each answer is larger than the last, told as a run, up to what any flour takes', () => {
   const { totalG } = waterTargets(kilo, initialState)
-  let state = after(kilo, { type: 'poured', grams: totalG })
   const steps: { grams: number; run: ReturnType<typeof suggest>['run'] }[] = []
   let events: (BenchAction & { minute: number })[] = [{ type: 'poured', grams: totalG, minute: 0 }]
   for (let n = 0; n < 6; n += 1) {
     events = [...events, { type: 'felt', feel: 'dry', minute: 20 * n + 10 }]
-    state = after(kilo, ...events)
+    const state = after(kilo, ...events)
     const { step, run } = suggest(kilo, state, 'dry', T0 + 86_400_000)
     steps.push({ grams: step!.grams, run })
     events = [...events, { type: 'poured', grams: step!.grams, minute: 20 * n + 11 }]

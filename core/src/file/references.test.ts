@@ -50,7 +50,7 @@ const INNER = [
   /\.rows\.\*\.key$/,
   /\.target\.key$/,
   /sheet\.dough$/,
-  /^batches\.\*\.plan\.(also\.\*\.own\.)?steps\.\*\.(id|items\.\*\.id)$/,
+  /^batches\.\*\.plan\.(also\.\*\.own\.)?steps\.\*\.(id|items\.\*\.id|rows\.\*)$/,
   /^batches\.\*\.events\.\*\.(id|row|timer|step|item|of|tray|events\.\*)$/,
   /^photos\.\*\.step$/,
 ]

@@ -24,6 +24,7 @@ import sample9 from '../../fixtures/workspace-9.harina.json'
 import sample10 from '../../fixtures/workspace-10.harina.json'
 import sample11 from '../../fixtures/workspace-11.harina.json'
 import sample12 from '../../fixtures/workspace-12.harina.json'
+import sample13 from '../../fixtures/workspace-13.harina.json'
 
 const AT = '2031-03-01T09:00:00+00:00'
 const worked = computeSheet(testSheet, testKitchen)
@@ -113,9 +114,27 @@ it('never throws, whatever it is given', () => {
 it('every version has a saved sample that still reads', () => {
   const samples: readonly unknown[] = [
     ...[sample1, sample2, sample3, sample4, sample5, sample6, sample7, sample8, sample9, sample10, sample11, sample12],
+    sample13,
   ]
   for (let version = 1; version <= FILE_VERSION; version += 1)
     expect(readWorkspaceFile(JSON.stringify(samples[version - 1]))).toMatchObject({ ok: true })
+})
+
+it('version 13 keeps what is put away empty or frozen, how thin a sheet came out, and what follows the pot', () => {
+  const read = readWorkspaceFile(JSON.stringify(sample13))
+  if (!read.ok) throw new Error(read.problem.code)
+  const states = read.value.batches.map(({ plan, events }) => replay(plan, events))
+  expect(states.find(({ thinnedMm }) => thinnedMm !== null)).toMatchObject({
+    thinnedMm: 0.8,
+    dividedInto: 4,
+    skins: 'freeze',
+    afterPot: 'ice',
+  })
+  // Of an older file nothing of that is said.
+  const older = readWorkspaceFile(JSON.stringify(sample12))
+  if (!older.ok) throw new Error(older.problem.code)
+  for (const { plan, events } of older.value.batches)
+    expect(replay(plan, events)).toMatchObject({ thinnedMm: null, dividedInto: null, skins: null, afterPot: null })
 })
 
 it('version 11 comes over with what its presses take kneaded: none the less than they took before', () => {

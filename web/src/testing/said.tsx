@@ -147,7 +147,8 @@ function played(plan: Plan): (stepId: string) => readonly BenchEvent[] {
     const actions = before.flatMap((step): BenchAction[] => [
       ...(step.kind === 'flour' ? weighed(weighedFirst(plan)) : []),
       ...(step.kind === 'water' ? weighed(weighedWithWater(plan)) : []),
-      ...(step.kind === 'pour'
+      // What the semolina gets is poured with the rest of it.
+      ...(step.kind === 'pour' && step.how !== 'soak'
         ? [{ type: 'poured' as const, grams: waterTargets(plan, { weighedG: {} }).totalG }]
         : []),
       ...(step.kind === 'air' ? [{ type: 'finish-chosen' as const, finish: 'cook' as const }] : []),

@@ -118,7 +118,7 @@ const pourLeads: Readonly<Record<StepOf<'pour'>['how'], string>> = {
   rake: 'Rake it in with open fingers, from the rim to the middle; leave no dry spot.',
   fork: 'Into a well in the flour, forked in from its walls.',
   soak: 'Onto the semolina, stirred until every grain is wet.',
-  rub: 'In a ring round the rim, then rubbed with spread fingers to even crumbs: the first goes decides.',
+  rub: 'In a ring round the rim, then rubbed with spread fingers to even crumbs. The first pour matters most.',
   thread: 'In a thread while the paddle turns, over two to four minutes. Crumbs, never a ball.',
   sprinkle: 'Sprinkled while mixing, so that no crumb gets more than its share.',
   scald: 'In a thread onto the flour, stirred with a stick. No hands in it yet.',

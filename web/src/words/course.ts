@@ -33,7 +33,7 @@ function line(step: PlannedStep, plan: Plan, state: BenchState, { mass, temperat
       if (step.how === 'soak') return [`${mass(leftG, plan.scaleStepG)} of ${liquidName(plan)} onto the semolina alone`]
       const { startG, holdBackG } = waterTargets(plan, state)
       const { of: goes } = pourGo(plan, state, step)
-      const held = holdBackG > 0 ? `; ${mass(holdBackG, plan.scaleStepG)} stay back` : ''
+      const held = holdBackG > 0 ? `; keep ${mass(holdBackG, plan.scaleStepG)} back` : ''
       const poured = startG > 0 ? `${mass(startG, plan.scaleStepG)} of ${liquidName(plan)}` : 'What is poured'
       return [
         `${poured}${goes > 1 ? `, in ${formatNumber(goes, 0)} goes` : ''}${held}`,
@@ -51,6 +51,8 @@ function line(step: PlannedStep, plan: Plan, state: BenchState, { mass, temperat
       return [`${kneadTitle(step)}, ${kneadSpan(minutes)} ${workerWords[by]}`]
     }
     case 'rest':
+      // What is shaped is not on the way to where it is shaped.
+      if (step.of === 'pieces') return []
       return [`${step.cold ? 'Rest in the fridge' : 'Rest, covered'}: ${restSpanWords(step.low, step.high)}`]
     case 'fold':
     case 'spread':

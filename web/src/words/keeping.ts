@@ -5,6 +5,7 @@ import { counted } from './units.ts'
 /** How long a rest may be: in minutes up to an hour and a half, in hours else. @example 30, 90 → 30 to 90 minutes */
 export function restSpanWords(low: number, high: number): string {
   if (high <= 90) return low >= high ? counted(high, 'minute') : `${Math.round(low)} to ${counted(high, 'minute')}`
+  if (low < 60) return `${counted(low, 'minute')} to ${counted(Math.round(high / 60), 'hour')}`
   const [from, to] = [Math.round(low / 60), Math.round(high / 60)]
   return from >= to ? counted(to, 'hour') : `${from} to ${counted(to, 'hour')}`
 }

@@ -70,6 +70,6 @@ it('one is not many, and a long rest is told in hours', () => {
     '30 to 60 minutes',
     '60 minutes',
     '8 to 36 hours',
-    '1 to 2 hours',
+    '30 minutes to 2 hours',
   ])
 })

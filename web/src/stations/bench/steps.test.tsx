@@ -46,7 +46,7 @@ it('potato of last night is only riced: what steam it had is gone', async () => 
   await beginBatch({ ...as('gn-potato', 'potato-ridged'), upTo: 'prepare' })
   await press(/^Cold, no steam left/)
   expect(title()).toBe('Peel and rice')
-  await press(/^Done without the clock/)
+  await press(/^Skip the timer/)
   expect(title()).toBe('Weigh cooked potato and flour')
 })
 
@@ -55,7 +55,7 @@ it('a steaming potato waits to be weighed, and less potato brings less flour and
   expect(title()).toBe('Boil the potatoes')
   await press(/^Cooked and hot/)
   expect(title()).toBe('Peel and rice')
-  await press(/^Done without the clock/)
+  await press(/^Skip the timer/)
   expect(title()).toBe('Let it steam off')
   expect(screen.getByText(/Below 45 °C before the flour/)).toBeTruthy()
   await press(/^Start the clock/)
@@ -162,7 +162,7 @@ it('kneaded by hand or in the mixer: other minutes, other words, the same dough'
 it('felt again while it is kneaded: the family’s own sign, and a spoon where it is not so', async () => {
   await beginBatch({ minutesAgo: 40, upTo: 'knead' }, { type: 'poured', grams: 402 })
   expect(screen.getByRole('region', { name: 'Feel it again' }).textContent).toContain('firm as modelling clay')
-  await press('It does not feel so')
+  await press('Not there yet')
   await press(/^2/)
   await press(/^Add [\d.]+ g water/)
   const { additions, done } = await benchState()
@@ -208,7 +208,7 @@ it('one piece at a time, each is ticked once; thinner still, one setting further
   const folds = plan.steps.find((step) => step.kind === 'thin')!.folds
   for (let n = 1; n <= folds; n += 1) await press(new RegExp(`^Fold ${n} done`))
   const { sheet } = benchPieces(plan, await benchState())
-  for (let n = 1; n <= sheet!.sheet.sheets; n += 1) await press(new RegExp(`^Piece ${n} is thin`))
+  for (let n = 1; n <= sheet!.sheet.sheets; n += 1) await press(new RegExp(`^Piece ${n} done`))
   await press(/^Thinner still: setting/)
   const state = await benchState()
   expect(state.thinnedMm).toBeCloseTo(sheet!.further!.outMm, 9)
@@ -310,7 +310,7 @@ it('what is filled is done when its middle is hot, by thermometer', async () => 
 it('after the pot they go into ice or a hot pan, as it is wanted today, each with a clock of its own', async () => {
   await beginBatch({ ...as('gn-potato', 'potato-ridged'), upTo: 'cook' })
   await press('Browned in a pan')
-  await press(/^Done without the clock/)
+  await press(/^Skip the timer/)
   expect(title()).toBe('Brown in the pan')
   await press(/^In the pan/)
   expect((await benchState()).timers['rinse']?.minutes).toBe(4)

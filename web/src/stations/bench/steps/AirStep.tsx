@@ -9,7 +9,7 @@ import { useUnits } from '#web/ui/units.ts'
 import { counted, capital, hoursWords, driedWords, monthsWords, wetWords } from '#web/words/index.ts'
 import { StepPage } from '../StepPage.tsx'
 import { Note, useBench, useStep } from '../view.tsx'
-import { useLeftForStep, usePiecesLeft } from '../WarmLeft.tsx'
+import { useDoughLeft, useLeftForStep, usePiecesLeft } from '../WarmLeft.tsx'
 
 type Choice = readonly [finish: Finish, label: string, words: string]
 
@@ -56,7 +56,7 @@ function InTheAir({ minutes: [low, high], openMin }: { minutes: readonly [number
   const planned = `In the air ${low > 0 ? `${low} to ${high}` : `up to ${high}`} minutes`
   return (
     <Note title={openMin === null ? planned : `${counted(openMin, 'minute')} in the air`}>
-      Past {high} minutes the rims dry and crack: cover them, or go one way or the other.
+      Past {high} minutes the rims dry and crack: cover, cook or chill them.
     </Note>
   )
 }
@@ -71,7 +71,7 @@ function Ways({ choices, picked, onPick }: WaysProps) {
   return (
     <div
       role="group"
-      aria-label="What becomes of them"
+      aria-label="What next?"
       className={`grid gap-0 sm:grid-cols-2 ${choices.length > 3 ? 'xl:grid-cols-4' : 'lg:grid-cols-3'}`}
     >
       {choices.map(([finish, label, words], index) => (
@@ -100,6 +100,7 @@ export function AirStep() {
   const cook = batch.plan.steps.find((each): each is StepOf<'cook'> => each.kind === 'cook')
   const left = usePiecesLeft()
   const warmMin = Math.floor(left.roomLeftMin)
+  const doughMin = useDoughLeft().roomLeftMin
   const fridgeH = Math.floor(left.fridgeLeftH)
   const minutes = offeredAir(step, useLeftForStep())
   const choices = choicesOf(minutes, step, cook, fridgeH)
@@ -147,6 +148,10 @@ export function AirStep() {
           {warmMin > 0 ? (
             <Note title={`${counted(warmMin, 'minute')} left at room heat`} grade="caution">
               Then cook, chill or freeze them. Every warm minute from mixing on counts. Your local code may say sooner.
+            </Note>
+          ) : step.keeps.roomMin === 0 && doughMin > 0 ? (
+            <Note title="Do not let them wait" grade="caution">
+              This shape does not keep at room heat. Cook, chill or dry it now.
             </Note>
           ) : (
             <Note title="The pieces have been warm too long" grade="caution">

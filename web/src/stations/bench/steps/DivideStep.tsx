@@ -83,7 +83,8 @@ export function DivideStep() {
   const family = useFamily(plan)
   const wanted = lumps(plan, state)
   const { count, eachG, slackG } = wanted
-  const { rope } = made
+  const isPulled = plan.steps.some(({ kind }) => kind === 'pull')
+  const rope = isPulled ? null : made.rope
   const weighOff = useOtherShapes()
   const toPress = plan.steps.some(({ kind }) => kind === 'press')
   const take = (grams: number) => void recordTap(batch, { type: 'lumped', grams })

@@ -25,7 +25,7 @@ export function FeelAgain() {
       <p className="text-lg leading-snug">
         <span className="head">Right</span> is: {looks?.right ?? 'smooth, and it springs back slowly'}.{' '}
         <button type="button" className="quiet text-base" aria-expanded={open} onClick={() => setOpen(!open)}>
-          {open ? 'Enough' : 'It does not feel so'}
+          {open ? 'Enough' : 'Not there yet'}
         </button>
       </p>
       {open && (

@@ -69,7 +69,7 @@ export function FeelStep() {
   return (
     <StepPage
       title="How does it feel?"
-      lead={`${feelTest(plan)} Judge after ${counted(plan.minutes.drink, 'minute')} under a cover.`}
+      lead={`${feelTest(plan)} Cover it for ${counted(plan.minutes.drink, 'minute')}, then judge.`}
       action={action}
       second={second}
       onDigit={(digit) => FEELS[digit - 1] && say(FEELS[digit - 1] as Feel)}

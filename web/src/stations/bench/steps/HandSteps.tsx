@@ -120,8 +120,9 @@ export function ShapeStep() {
           </Note>
           {shape && (
             <Note title={`About ${Math.ceil(made.pieces / perMin)} min for one pair of hands`}>
-              At {formatNumber(perMin, 0)} a minute, practised; {shape.piecesPerMin.learner} while learning. Then air{' '}
-              {shape.airBeforeCookMin[0]} to {shape.airBeforeCookMin[1]} min before the pot.
+              At {formatNumber(perMin, 0)} a minute, practised; {shape.piecesPerMin.learner} while learning.
+              {shape.airBeforeCookMin[1] > 0 &&
+                ` Then air them ${shape.airBeforeCookMin[0]} to ${shape.airBeforeCookMin[1]} min before the pot.`}
             </Note>
           )}
           {dryMin !== null && (

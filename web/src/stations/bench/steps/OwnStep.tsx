@@ -10,7 +10,7 @@ export function OwnStep({ onAdd }: { onAdd: (what: 'water' | 'flour', grams: num
   const [grams, setGrams] = useState(0)
   return (
     <p className="flex flex-wrap items-center gap-x-3 gap-y-2 text-md text-second">
-      or your own step
+      another amount
       <span>
         <QuantityField
           label="Grams of your own step"

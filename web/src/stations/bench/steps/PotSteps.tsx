@@ -48,7 +48,7 @@ const heatWords: Readonly<
     title: 'Bake',
     start: 'In the oven',
     from: 'Start the clock when the dish goes in hot.',
-    caution: 'Dry cloths only; steam and fat come out of the door first.',
+    caution: 'Use dry cloths, and stand back as you open the oven: hot steam comes out.',
   },
   pan: {
     title: 'Fry, then steam',
@@ -126,15 +126,15 @@ function PotNote({ pot: { water } }: { pot: PotOf }) {
   const { plan } = running.batch
   const { mass } = useUnits()
   const { litres, saltG, turns, eachG, potL, pot: vessel } = water
-  const salted = plan.pot.saltGPerL === 0 ? 'No salt in it' : `${mass(saltG)} of salt in it`
+  const salted = plan.pot.saltGPerL === 0 ? 'Do not salt the water.' : `Salt it once, with ${mass(saltG)}.`
   const pot = `${vessel.name}, ${litreWords(potL)} to the brim`
   return (
     <Note title={turns > 1 ? `${counted(turns, 'turn')} of ${mass(eachG)}` : `${litreWords(litres)} of water`}>
       {turns > 1 && `${pot}, ${litreWords(litres)} of water. `}
-      {salted}, once.{' '}
+      {salted}{' '}
       {turns > 1
         ? 'Wait for the boil before the next goes in, and top up from a kettle.'
-        : 'The boil comes back within a minute; if it does not, cook in turns.'}
+        : 'The boil should come back within a minute. If it does not, cook in smaller turns.'}
     </Note>
   )
 }

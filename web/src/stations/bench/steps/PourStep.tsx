@@ -82,8 +82,9 @@ function StaysBack({ jug, inG }: { jug: JugOf; inG: number }) {
   const { units } = useUnits()
   const grams = (value: number) => calledWords(plan, pouredRow(plan), value, units)
   const { totalG } = waterTargets(plan, state)
+  if (totalG - inG < plan.scaleStepG / 2) return null
   return (
-    <Note title={`${grams(onTheScaleG(jug, inG, Math.max(0, totalG - inG)))} stay back`}>
+    <Note title={`Keep ${grams(onTheScaleG(jug, inG, Math.max(0, totalG - inG)))} back`}>
       {isAtFirstStop(plan, state, inG) ? (
         <>
           <Term of="hold back">Plain, beside the bowl</Term>: only if the dough asks, once the flour has had{' '}
@@ -91,7 +92,7 @@ function StaysBack({ jug, inG }: { jug: JugOf; inG: number }) {
         </>
       ) : (
         <>
-          The <Term of="first stop">first stop</Term> is at {grams(jug.totalG)}; mix between the goes.
+          The <Term of="first stop">first stop</Term> is at {grams(jug.totalG)}. Mix after each pour.
         </>
       )}
     </Note>

@@ -16,7 +16,7 @@ export function ReadyStep() {
   return (
     <StepPage
       title="At hand first"
-      lead="Once hands are floury, nothing is fetched without flour on it."
+      lead="Get everything out before your hands are floury."
       action={{
         label: begun && missing.length > 0 ? `Go on without ${missing.length}` : 'All at hand, go on',
         run: () => void finishStep(batch),
@@ -35,7 +35,7 @@ export function ReadyStep() {
               ))}
             </ol>
           </div>
-          <Note title="Who is served" grade="caution">
+          <Note title="Allergens" grade="caution">
             Flour dust carries gluten to every board and tool. Whoever must not eat it needs other ones, washed, and
             their dough made first.
           </Note>

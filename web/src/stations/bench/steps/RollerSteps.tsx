@@ -282,7 +282,7 @@ function HowThin({ plan }: { plan: RolledSheetPlan }) {
 function goLabel(done: number, folds: number, oneByOne: boolean): string {
   if (done < folds) return `Fold ${done + 1} done`
   const n = done - folds + 1
-  return oneByOne ? `Piece ${n} is thin` : `Pass ${n} done`
+  return oneByOne ? `Piece ${n} done` : `Pass ${n} done`
 }
 
 export function ThinStep() {
@@ -378,7 +378,7 @@ export function CutStep() {
             </Note>
           )}
           <Note title="Blades" grade="caution">
-            Fold loosely, curl the fingertips, let the knife fall straight. Cutters bite as rollers do.
+            Fold loosely, curl the fingertips, let the knife fall straight. Keep fingers away from the cutters.
           </Note>
           <BoardFlour />
         </>

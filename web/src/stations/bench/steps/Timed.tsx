@@ -71,7 +71,7 @@ export function Timed({
   minutes,
   startLabel,
   doneLabel,
-  skipLabel = 'Done without the clock',
+  skipLabel = 'Skip the timer',
   onDone,
   aside,
   children,

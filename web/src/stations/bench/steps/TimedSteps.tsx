@@ -181,8 +181,11 @@ function SoakStep({
 
 export function DrinkStep() {
   const step = useStep('drink')
+  return step.of === 'semolina' ? <SoakStep step={step} /> : <CrumbsDrink step={step} />
+}
+
+function CrumbsDrink({ step }: { step: StepOf<'drink'> }) {
   const [low, high] = step.minutes
-  if (step.of === 'semolina') return <SoakStep step={step} />
   return (
     <Timed
       timer={step.id}
@@ -194,8 +197,8 @@ export function DrinkStep() {
       onDone={useDone()}
       aside={
         <Note title={`${low} to ${high} minutes`}>
-          Dry <Term of="crumb">crumbs</Term> at the start are no reason for water: judge after this, and give half of
-          what you would have given.
+          Dry <Term of="crumb">crumbs</Term> are normal at first. Wait, then judge, and add half of what you would have
+          added.
         </Note>
       }
     >

@@ -32,7 +32,7 @@ export function VerdictStep() {
       lead={
         state.split
           ? 'Rate this part, or leave it: it then takes the rating of its dough.'
-          : 'One word now is worth a page next week.'
+          : 'Rate it now, while you remember.'
       }
       action={{
         label: 'Write in the log',
@@ -41,10 +41,10 @@ export function VerdictStep() {
       }}
       onDigit={(digit) => VERDICTS[digit - 1] && judge(VERDICTS[digit - 1] as Verdict)}
       aside={
-        <Note title="What it leaves behind">
+        <Note title="What Harina remembers">
           {batch.plan.control.by === 'base'
-            ? 'How much flour this base took, and how it ate. The next batch can be started from it.'
-            : 'The hydration you called right teaches this flour; the next plan starts from it.'}
+            ? 'How much flour this base took, and how good it was. You can start the next batch from this one.'
+            : 'How much water this flour wanted. The next plan starts from there.'}
         </Note>
       }
     >

@@ -129,12 +129,13 @@ function FlourNotes({
   const { mass } = useUnits()
   const base = plan.control.by === 'base' ? plan.control.base : null
   const onBase = base !== null
+  const isHot = plan.steps.some((step) => step.kind === 'prepare' && ['steam', 'dry', 'simmer'].includes(step.what))
   return (
     <>
       <Note title="Raw flour" grade="caution">
         It is not a ready-to-eat food: do not taste raw dough, wash hands and board, pour low to keep the dust down.
       </Note>
-      {onBase && (
+      {isHot && (
         <Note title="Steam burns" grade="caution">
           Potato, squash and paste hold their heat. Split them away from the face, and let the steam go before the flour
           comes in.
@@ -237,16 +238,19 @@ const flourLabel = (plan: Plan, row: PlannedRow): string =>
       ? `${saidName(row.name)}, beaten, into a well in the flour`
       : row.name
 
-/** @example salt, alkali and whole egg go */
+/** Kept aside: pulled noodles get it while they are twisted. */
+const isForTwisting = ({ steps }: Plan, { part }: PlannedRow): boolean =>
+  part === 'alkali' && steps.some((step) => step.kind === 'pull')
+
+/** @example salt, alkali and whole egg */
 function wholeWords(rows: readonly PlannedRow[]): string {
-  const names = [...new Set(rows.map(({ part, name }) => (part === 'other' ? saidName(name) : part)))]
-  return `${listed(names)} ${names.length === 1 ? 'goes' : 'go'}`
+  return listed([...new Set(rows.map(({ part, name }) => (part === 'other' ? saidName(name) : part)))])
 }
 
 /** Keep some back, and take care: what stands beside the jug. */
 export function WaterNotes({ plan, heldG, waterC }: { plan: Plan; heldG: number; waterC: number | null }) {
   const { mass, temperature } = useUnits()
-  const whole = weighedWithWater(plan)
+  const whole = weighedWithWater(plan).filter((row) => !isForTwisting(plan, row))
   const alkali = plan.rows.some((row) => row.part === 'alkali' && row.weighedG > 0)
   return (
     <>
@@ -258,8 +262,7 @@ export function WaterNotes({ plan, heldG, waterC }: { plan: Plan; heldG: number;
       )}
       {heldG > 0 && (
         <Note title={`Keep ${mass(heldG, plan.scaleStepG)} back, plain`}>
-          {whole.length > 0 &&
-            `${capital(wholeWords(whole))} into the first stop whole, so that the dough has all of it however little of this it takes. `}
+          {whole.length > 0 && `Put all of the ${wholeWords(whole)} into the first pour. `}
           Flour, store and day differ.{' '}
           {plan.water.batches === 0
             ? 'Harina does not know this flour in a dough like this yet'
@@ -283,8 +286,7 @@ const howItGoesIn: Readonly<Record<string, string>> = {
   other: 'with it',
 }
 const wayIn = (plan: Plan, row: PlannedRow): string => {
-  if (row.part === 'alkali' && plan.steps.some((step) => step.kind === 'pull'))
-    return 'kept for the twisting, as a 5 % solution'
+  if (isForTwisting(plan, row)) return 'kept for the twisting, as a 5 % solution'
   if (plan.noScale && row.part === 'alkali') return 'never by the spoon: weigh it on a scale, or leave it out'
   if (!plan.noScale && row.weighedG < plan.scaleStepG / 2)
     return row.part === 'alkali'
