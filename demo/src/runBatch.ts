@@ -170,6 +170,7 @@ function work(bench: Bench, step: PlannedStep, story: BatchStory, random: Random
         correctUntilRight(bench, bench.asked14 + story.thirst, story, random)
       return bench.done()
     case 'prepare':
+    case 'airSheet':
     case 'drink':
       return run(middle(step.minutes))
     case 'thaw':

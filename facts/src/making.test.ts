@@ -1,6 +1,9 @@
 /** What the steps work with: goes, lumps, sheets, presses, fillings and potfuls add up to the dough that is there. */
 import {
   AFTER_POT,
+  applyEvent,
+  catchUp,
+  currentStep,
   afterPotOf,
   benchPieces,
   cookNow,
@@ -23,6 +26,7 @@ import {
   startSheet,
   USUAL_POT_L,
   waterTargets,
+  type BenchAction,
   type BenchEvent,
   type Plan,
   type PlannedStep,
@@ -249,5 +253,38 @@ it('after the pot it is as it is wanted today, whatever was planned: the step st
       expect(steps[at + 1]!.kind).toBe(afterPot === 'plain' ? 'verdict' : 'rinse')
     }
     expect(stepsOf(plan, full(plan))).toEqual(plan.steps)
+  }
+})
+
+it('told of together, steps record what their own presses would have, up to the next that asks something', () => {
+  for (const { dough, shape } of pairs) {
+    const plan = planOf(dough.id, shape.id)
+    const feel = plan.steps.find(({ kind }) => kind === 'feel')!
+    const stamp = (actions: readonly BenchAction[]) =>
+      actions.map((action, n) => ({ ...action, id: `c${n}`, at: AT }) as BenchEvent)
+    const toFeel = catchUp(plan, replay(plan, []), feel.id, AT)!
+    const felt = replay(plan, stamp(toFeel))
+    expect(currentStep(plan, felt)?.id).toBe(feel.id)
+    const { startG } = waterTargets(plan, felt)
+    expect(Math.abs(felt.pouredG - startG)).toBeLessThanOrEqual(1)
+    // All but the water is on the scale once, and as planned.
+    const weighed = plan.rows.filter(({ part, weighedG }) => part !== 'water' && weighedG > 0)
+    expect(Object.keys(felt.weighedG).sort()).toEqual(weighed.map(({ key }) => key).sort())
+    // One at a time comes to the same.
+    let state = replay(plan, [])
+    for (let n = 0; currentStep(plan, state)!.id !== feel.id; n += 1) {
+      const steps = stepsOf(plan, state)
+      const next = steps[steps.findIndex(({ id }) => id === currentStep(plan, state)!.id) + 1]!
+      const one = catchUp(plan, state, next.id, AT)!
+      state = one.reduce(
+        (all, action) => applyEvent(plan, all, { ...action, id: `o${n}`, at: AT } as BenchEvent),
+        state,
+      )
+    }
+    expect(state).toEqual(felt)
+    // How it feels, and where it goes, is never made up.
+    const verdict = plan.steps.at(-1)!
+    expect(catchUp(plan, felt, verdict.id, AT)).toBeNull()
+    expect(catchUp(plan, felt, plan.steps[0]!.id, AT)).toBeNull()
   }
 })

@@ -132,6 +132,21 @@ it('a base is made from raw: cooked, peeled and riced, steamed off, each with wh
   expect(cookedAlready(stepsFor('gn-potato', 'potato-ridged'), cook!, false)).toEqual([cook!.id])
 })
 
+it('a sheet that the table airs before it is cut has its clock between roller and knife, and no other has', () => {
+  const airs = (step: string) => /\b(air (it|until|ten|\d+)|dry until)/i.test(step)
+  const faults = pairs.flatMap(({ dough, shape }) => {
+    if (!shape.sheeted) return []
+    const all = kinds(stepsFor(dough.id, shape.id))
+    const said = shape.steps.findIndex(airs)
+    const cut = shape.steps.findIndex((step) => /\bcut|cutter|wires and press/i.test(step))
+    const before = said >= 0 && said < cut
+    const at = all.indexOf('airSheet')
+    const stands = at > all.indexOf('thin') && at + 1 === all.indexOf('cut')
+    return before === at >= 0 && (at < 0 || stands) ? [] : [`${dough.id} as ${shape.id}: ${shape.steps.join(' / ')}`]
+  })
+  expect(faults).toEqual([])
+})
+
 it('what holds milk, curd or egg, and what is filled, is not offered the rack', () => {
   const dries = (dough: string, shape: string) => stepOf(stepsFor(dough, shape), 'air').keeps.driedMonths !== null
   expect(dries('sw-hand', 'little-ears')).toBe(true)

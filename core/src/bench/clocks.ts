@@ -18,6 +18,7 @@ export function clockMinutes(plan: Plan, state: BenchState, step: PlannedStep, l
     case 'knead':
       return middleMin(kneading(plan, state, step).minutes)
     case 'prepare':
+    case 'airSheet':
     case 'drink':
       return middleMin(step.minutes)
     case 'spread':
@@ -41,7 +42,7 @@ export function clockMinutes(plan: Plan, state: BenchState, step: PlannedStep, l
 const followsAtOnce = (step: PlannedStep): boolean =>
   step.kind === 'knead'
     ? step.how !== 'stir'
-    : step.kind === 'drink' || step.kind === 'cool' || (step.kind === 'rest' && !step.cold)
+    : step.kind === 'drink' || step.kind === 'cool' || step.kind === 'airSheet' || (step.kind === 'rest' && !step.cold)
 
 /** The clock that starts as this step ends, so that one press is enough for both; null where none does. */
 export function clockThatFollows(

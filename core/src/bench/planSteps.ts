@@ -132,12 +132,18 @@ function goesOf({ worked }: Making, own: readonly number[]): number[] {
 }
 
 /** Semolina that is wetted before the other flours: the keys of either; null where the dough has no such way, or only one of them. */
-function soaked({ rows, water, dough }: Worked): { readonly semolina: string[]; readonly others: string[] } | null {
+function soaked({
+  rows,
+  water,
+  dough,
+  practice,
+}: Worked): { readonly semolina: string[]; readonly others: string[] } | null {
   const flours = rows.filter(({ part, weighedG }) => part === 'flour' && weighedG > 0)
   const keys = (isSemolina: boolean) =>
     flours.filter(({ ingredient }) => (ingredient.grain === 'durum') === isSemolina).map(({ key }) => key)
   const found = { semolina: keys(true), others: keys(false) }
-  const hasWay = dough.course.some((each) => each.do === 'soak') && water.totalG > 0
+  // Who pours at once or in thirds wets all of the flour together.
+  const hasWay = dough.course.some((each) => each.do === 'soak') && practice.sets.goes === undefined && water.totalG > 0
   return hasWay && found.semolina.length > 0 && found.others.length > 0 ? found : null
 }
 
@@ -320,6 +326,8 @@ function shapingSteps({ worked, kitchen }: Making, shape: Shape): readonly Plann
     const roller = rollerFor(sheet, kitchen.gear)
     const { belt } = sheet.machines
     const foldedBefore = worked.dough.course.some((each) => each.do === 'fold')
+    const { airBeforeCutMin: openMin } = shape
+    const aired: PlannedStep[] = openMin ? [{ id: 'air-sheet', kind: 'airSheet', minutes: [...openMin] }] : []
     const many = worked.usableG > LUMP_G && !foldedBefore
     return [
       // Into lumps the roller or the pin can take; what was folded is a sheet already.
@@ -332,6 +340,7 @@ function shapingSteps({ worked, kitchen }: Making, shape: Shape): readonly Plann
         belt: belt && roller !== null,
         ...(practice.sets.passing === 'piece' && roller ? { oneByOne: true as const } : {}),
       },
+      ...aired,
       cut,
       ...fill,
       ...byHand,

@@ -125,6 +125,8 @@ export const shapeObject = () =>
     /** What the pace counts. */
     paceOf: z.enum(['pieces', 'strands', 'portions']),
     airBeforeCookMin: spanSchema,
+    /** How long the sheet lies open before it is cut, until it is leathery; not at all where nothing is said. */
+    airBeforeCutMin: z.optional(spanSchema),
     /** Pieces that must set in the cold before they are cooked, hours. */
     chillH: z.optional(spanSchema),
     /** Under cold water after the pot. */

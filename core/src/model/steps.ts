@@ -233,6 +233,14 @@ export const stepKinds = {
     stage: 'roll',
     shapes: true,
   }),
+  /** The sheet lies open until it does not stick to itself. */
+  airSheet: step({
+    fields: () => ({ minutes: spanSchema }),
+    minutes: ({ minutes }) => middle(minutes),
+    waits: true,
+    stage: 'roll',
+    shapes: true,
+  }),
   cut: step({ fields: nothing, minutes: () => 6, stage: 'cut', shapes: true }),
   stamp: step({
     /** `perMin`: pieces by practised hands. */

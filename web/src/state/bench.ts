@@ -1,5 +1,6 @@
 /** What a tap at the bench does: recorded first, and shown once it is stored, so that what is seen is what is kept. */
 import {
+  catchUp,
   clockThatFollows,
   currentStep,
   replay,
@@ -82,6 +83,15 @@ export function finishStep(batch: Batch, ...actions: BenchAction[]): Promise<boo
   // What follows at once is timed by the same press, and taken back with it.
   const then = clockThatFollows(batch.plan, [...batch.events, ...stamped(done)], step.id, Date.now())
   return write(batch.id, then ? [...done, then] : done)
+}
+
+/** Stores that all is done up to a step, as planned, and starts the clock of that step where one goes on at once. */
+export function catchUpTo(batch: Batch, to: string): Promise<boolean> {
+  const actions = catchUp(batch.plan, replay(batch.plan, batch.events), to, timeNow())
+  const last = actions?.at(-1)
+  if (!actions || last?.type !== 'step-done') return Promise.resolve(false)
+  const then = clockThatFollows(batch.plan, [...batch.events, ...stamped(actions)], last.step, Date.now())
+  return write(batch.id, then ? [...actions, then] : actions)
 }
 
 /** Does something with all of a batch, or with a share that becomes a batch of its own: that batch; null where nothing was stored. */

@@ -73,6 +73,7 @@ export const stepWords: { readonly [K in StepKind]: StepWords<K> } = {
   fold: { name: 'Fold' },
   divide: { name: 'Divide' },
   thin: { name: 'Thin' },
+  airSheet: { name: 'Air sheet', clock: 'airing', rung: ' is leathery' },
   cut: { name: 'Cut' },
   stamp: { name: 'Stamp' },
   press: { name: 'Press' },

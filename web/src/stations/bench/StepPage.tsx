@@ -1,5 +1,6 @@
 /** One step at a time, large: a title, what to do, the figures, and one dark action that the space bar presses. */
-import { liveTimers, stepsOf, waitOf } from '@harina/core'
+import { catchUp, liveTimers, stepsOf, waitOf } from '@harina/core'
+import { catchUpTo } from '../../state/bench.ts'
 import { useEffect, useRef, useState, type ReactNode } from 'react'
 import { Link, useLocation } from 'react-router'
 import { takeBack } from '../../state/takeBack.ts'
@@ -174,6 +175,15 @@ export function StepPage({ title, lead, action, second, onDigit, aside, children
           <p role="status" className="w-full text-label text-second">
             Space does nothing until the clock rings. To go on sooner, press the button.
           </p>
+        )}
+        {!live && catchUp(running.batch.plan, running.state, step.id, running.batch.plan.at) && (
+          <button
+            type="button"
+            className="press flex-1 text-md lg:flex-none lg:text-lg"
+            onClick={() => void catchUpTo(running.batch, step.id).then((isStored) => isStored && back())}
+          >
+            Done up to here, as planned
+          </button>
         )}
         {live && second && (
           <button

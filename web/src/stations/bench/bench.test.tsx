@@ -116,6 +116,28 @@ it('space presses the dark button, digits say the feel, arrows look along the st
   expect(screen.getByRole('heading', { level: 1 }).textContent).toBe('Knead')
 })
 
+it('done away from the screen: one press on a later step says all up to it went as planned, and undo takes it back', async () => {
+  const { steps, water } = await begin({ upTo: 'flour' })
+  await press(/^Feel$/)
+  await press('Done up to here, as planned')
+  const after = await state()
+  expect(after.pouredG).toBe(water.startG)
+  expect(screen.getByRole('heading', { level: 1 }).textContent).toBe('How does it feel?')
+  // What is still to be said by the maker is not made up.
+  await press(/^Air$/)
+  expect(screen.queryByRole('button', { name: 'Done up to here, as planned' })).toBeNull()
+  await press(/^Back to now/)
+  await press(/^Undo/)
+  expect((await state()).done).toEqual(
+    steps
+      .slice(
+        0,
+        steps.findIndex(({ kind }) => kind === 'flour'),
+      )
+      .map(({ id }) => id),
+  )
+})
+
 it('dry too soon: space covers it, and pours nothing while the cover is on, whatever has the focus', async () => {
   const space = async (target: Element | Window = window) => {
     if (

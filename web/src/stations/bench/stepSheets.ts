@@ -22,6 +22,7 @@ import {
   SpreadStep,
   TemperStep,
   ThawStep,
+  AirSheetStep,
 } from './steps/TimedSteps.tsx'
 import { VerdictStep } from './steps/VerdictStep.tsx'
 import { FlourStep, WaterStep } from './steps/WeighSteps.tsx'
@@ -39,6 +40,7 @@ const own: Readonly<Partial<Record<StepKind, ComponentType>>> = {
   rest: RestStep,
   temper: TemperStep,
   thaw: ThawStep,
+  airSheet: AirSheetStep,
   fold: FoldStep,
   divide: DivideStep,
   thin: ThinStep,

@@ -216,6 +216,10 @@ it('one piece at a time, each is ticked once; thinner still, one setting further
   expect((await benchState()).thinnedMm).toBeNull()
   await press(/^Thinner still: setting/)
   await press(/^Thin enough, go on/)
+  // Its airing is timed by the same press.
+  expect(title()).toBe('Air the sheet')
+  expect((await benchState()).timers['air-sheet']?.minutes).toBe(15)
+  await press(/^Leathery, go on/)
   const shown = sheet!.further!.outMm.toFixed(2)
   expect(screen.getByText('thick').parentElement!.textContent).toContain(String(Number(shown)))
 })
@@ -229,6 +233,7 @@ it('without a roller the pin thins it; stops, gauge or the light through it say 
   await typeInto('Thickness of the sheet, millimetres', '1.2')
   expect((await benchState()).thinnedMm).toBe(1.2)
   await press(/^Thin enough, go on/)
+  await press(/^Leathery, go on/)
   expect(title()).toMatch(/^Cut: /)
 })
 
@@ -446,6 +451,7 @@ it('a roller too narrow for the shape says what to do instead of settings that a
   await beginBatch({ worked: workedAs('soft-hand', 'fine-ribbons', coarse), kitchen: coarse, upTo: 'thin' })
   expect(screen.getByRole('alert').textContent).toContain('The narrowest setting leaves')
   await press(/^Thin enough, go on/)
+  await press(/^Leathery, go on/)
   expect(title()).toMatch(/^Cut: /)
 })
 

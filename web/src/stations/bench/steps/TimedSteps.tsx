@@ -443,3 +443,23 @@ function ThawDough({ step }: { step: StepOf<'thaw'> }) {
     />
   )
 }
+
+export function AirSheetStep() {
+  const [low, high] = useStep('airSheet').minutes
+  return (
+    <Timed
+      timer={useStep('airSheet').id}
+      title="Air the sheet"
+      lead="Flat on a cloth, turned once, until it feels like soft leather and no longer sticks to itself."
+      minutes={useClockMinutes()}
+      startLabel="It is laid out"
+      doneLabel="Leathery, go on"
+      onDone={useDone()}
+      aside={
+        <Note title={`${low < high ? `${low} to ` : ''}${counted(high, 'minute')}`}>
+          Cut too wet, it sticks in the cutter. Too dry, it cracks when you fold it: then cover it.
+        </Note>
+      }
+    />
+  )
+}
