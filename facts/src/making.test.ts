@@ -288,3 +288,25 @@ it('told of together, steps record what their own presses would have, up to the 
     expect(catchUp(plan, felt, plan.steps[0]!.id, AT)).toBeNull()
   }
 })
+
+it('parts that are still to be weighed off are never passed over', () => {
+  const { dough, shape } = pairs.find((pair) => pair.dough.id === 'sw-hand' && pair.shape.id === 'little-ears')!
+  const other = pairs.find((pair) => pair.dough.id === 'sw-hand' && pair.shape.id !== 'little-ears')!.shape
+  const started = startSheet(dough, shape, withMachines)
+  const sheet = { ...started, alsoShapes: [{ shape: other.id, by: 'share' as const, percent: 40 }] }
+  const plan = planBatch(work(sheet, withMachines), withMachines, AT, null)
+  const to = (id: string, from: readonly BenchAction[]) =>
+    catchUp(
+      plan,
+      replay(
+        plan,
+        from.map((action, n) => ({ ...action, id: `p${n}`, at: AT }) as BenchEvent),
+      ),
+      id,
+      AT,
+    )
+  const toFeel = to('feel', [])!
+  const felt: BenchAction[] = [...toFeel, { type: 'felt', feel: 'right' }]
+  expect(to('divide', felt)).not.toBeNull()
+  expect(to('air', felt)).toBeNull()
+})

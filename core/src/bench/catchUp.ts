@@ -1,9 +1,10 @@
 /** Steps done away from the screen, told of together as they were planned. */
 import { calledG } from '../formula/index.ts'
-import type { BenchAction, BenchEvent, Plan, PlannedStep } from '../model/index.ts'
+import { specOf, type BenchAction, type BenchEvent, type Plan, type PlannedStep } from '../model/index.ts'
 import { asWeighed, waterTargets } from './bowl.ts'
 import { countedOf } from './counted.ts'
 import { applyEvent, currentStep, standingFeel, stepsOf } from './replay.ts'
+import { nextOther } from './split.ts'
 import type { BenchState } from './state.ts'
 import { weighedFirst, weighedWithWater } from './weighed.ts'
 
@@ -60,7 +61,11 @@ export function catchUp(plan: Plan, state: BenchState, to: string, at: string): 
   const [from, until] = [steps.findIndex(({ id }) => id === now?.id), steps.findIndex(({ id }) => id === to)]
   if (from < 0 || until <= from || state.paused) return null
   const between = steps.slice(from, until)
-  const asks = (step: PlannedStep) => ASKS.has(step.kind) && !(step.kind === 'feel' && standingFeel(state) === 'right')
+  // Parts that are still to be weighed off are parted by the maker alone.
+  const isWhole = nextOther(plan, state) !== null
+  const asks = (step: PlannedStep) =>
+    (ASKS.has(step.kind) && !(step.kind === 'feel' && standingFeel(state) === 'right')) ||
+    (isWhole && specOf(step).shapes === true)
   if (between.some(asks)) return null
   let then = state
   return between.flatMap((step): readonly BenchAction[] => {

@@ -60,7 +60,11 @@ export function readyItems(worked: Worked, kitchen: Kitchen, steps: readonly Pla
     ['thermometer', hot || has('prepare')],
     ['stick', steps.some((step) => step.kind === 'pour' && step.how === 'scald')],
     ['ricer', dough.course.some((each) => each.do === 'prepare' && each.what === 'steam')],
-    ['bag', has('drink') || steps.some((step) => step.kind === 'knead' && step.how === 'tread')],
+    [
+      'bag',
+      steps.some((step) => step.kind === 'drink' && !step.of) ||
+        steps.some((step) => step.kind === 'knead' && step.how === 'tread'),
+    ],
     ['damp-cloth', has('rest') || has('divide')],
     ['spray', dough.control.by === 'hydration' && has('feel') && shape.method !== 'drop'],
     [`${dust ?? 'flour'}-jar`, dusting],

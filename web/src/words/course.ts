@@ -32,9 +32,16 @@ function line(step: PlannedStep, plan: Plan, state: BenchState, { mass, temperat
       const { leftG } = pourGo(plan, state, step)
       if (step.how === 'soak') return [`${mass(leftG, plan.scaleStepG)} of ${liquidName(plan)} onto the semolina alone`]
       const { startG, holdBackG } = waterTargets(plan, state)
-      const { of: goes } = pourGo(plan, state, step)
+      // What the semolina has had is told before.
+      const soak = plan.steps.find((each) => each.kind === 'pour' && each.how === 'soak')
+      const had = soak?.kind === 'pour' ? (soak.goes[0] ?? 0) : 0
+      const goes = pourGo(plan, state, step).of - (had > 0 ? 1 : 0)
+      const toPourG = startG * (1 - had)
       const held = holdBackG > 0 ? `; keep ${mass(holdBackG, plan.scaleStepG)} back` : ''
-      const poured = startG > 0 ? `${mass(startG, plan.scaleStepG)} of ${liquidName(plan)}` : 'What is poured'
+      const poured =
+        startG > 0
+          ? `${mass(toPourG, plan.scaleStepG)} ${had > 0 ? 'more ' : ''}of ${liquidName(plan)}`
+          : 'What is poured'
       return [
         `${poured}${goes > 1 ? `, in ${formatNumber(goes, 0)} goes` : ''}${held}`,
         firstSentence(pourLead(step, mixing(plan, state).by)),
