@@ -269,7 +269,7 @@ const restsOf: Readonly<Record<'sheet' | 'pieces' | 'crumb', Pick<Rested, 'title
   },
   pieces: {
     title: 'Chill the pieces',
-    lead: 'On a tray, bedded in semolina and covered, in the fridge: a skin forms that holds them together in the pot.',
+    lead: 'On a tray in the fridge, bedded in semolina. A skin forms that holds them together in the pot.',
   },
   crumb: {
     title: 'Rest the crumbs, covered',

@@ -40,7 +40,7 @@ function line(step: PlannedStep, plan: Plan, state: BenchState, { mass, temperat
       const held = holdBackG > 0 ? `; keep ${mass(holdBackG, plan.scaleStepG)} back` : ''
       const poured =
         startG > 0
-          ? `${mass(toPourG, plan.scaleStepG)} ${had > 0 ? 'more ' : ''}of ${liquidName(plan)}`
+          ? `${mass(toPourG, plan.scaleStepG)} ${had > 0 ? 'more' : 'of'} ${liquidName(plan)}`
           : 'What is poured'
       return [
         `${poured}${goes > 1 ? `, in ${formatNumber(goes, 0)} goes` : ''}${held}`,

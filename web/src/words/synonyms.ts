@@ -202,7 +202,7 @@ export const actions: readonly Action[] = [
   { name: 'Units', words: 'ounces grams cups fahrenheit celsius inches pounds eggs unidades', at: '/gear/ways' },
   { name: 'How much a person eats', words: 'portions portion guide servings', at: '/gear/ways' },
   { name: 'Schools I follow', words: 'always salt water rest', at: '/gear/ways' },
-  { name: 'The scale', words: 'weigh balance check accuracy', at: '/gear' },
+  { name: 'The scale', words: 'weigh balance check accuracy no scale without', at: '/gear' },
   { name: 'Places and their air', words: 'humidity temperature room store', at: '/gear' },
   { name: 'Pots and bowls', words: 'vessels litres pot', at: '/gear' },
   { name: 'Rollers and presses', words: 'machine extruder pasta maker die settings', at: '/gear/machines' },
