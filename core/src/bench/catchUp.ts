@@ -1,9 +1,10 @@
 /** Steps done away from the screen, told of together as they were planned. */
 import { calledG } from '../formula/index.ts'
 import { specOf, type BenchAction, type BenchEvent, type Plan, type PlannedStep } from '../model/index.ts'
-import { asWeighed, waterTargets } from './bowl.ts'
+import { asWeighed } from './bowl.ts'
 import { countedOf } from './counted.ts'
 import { applyEvent, currentStep, standingFeel, stepsOf } from './replay.ts'
+import { pouredUpToG } from './making.ts'
 import { nextOther } from './split.ts'
 import type { BenchState } from './state.ts'
 import { weighedFirst, weighedWithWater } from './weighed.ts'
@@ -37,11 +38,7 @@ function asPlanned(plan: Plan, state: BenchState, step: PlannedStep): readonly B
     case 'water':
       return weighed(weighedWithWater(plan))
     case 'pour': {
-      const share = Math.min(
-        1,
-        step.goes.reduce((sum, go) => sum + go, 0),
-      )
-      const leftG = calledG(share * waterTargets(plan, state).startG - state.pouredG, plan.scaleStepG)
+      const leftG = calledG(pouredUpToG(plan, state, step) - state.pouredG, plan.scaleStepG)
       return leftG > 0 ? [{ type: 'poured', grams: leftG }] : []
     }
     default: {
@@ -62,10 +59,10 @@ export function catchUp(plan: Plan, state: BenchState, to: string, at: string): 
   if (from < 0 || until <= from || state.paused) return null
   const between = steps.slice(from, until)
   // Parts that are still to be weighed off are parted by the maker alone.
-  const isWhole = nextOther(plan, state) !== null
+  const hasParts = nextOther(plan, state) !== null
   const asks = (step: PlannedStep) =>
     (ASKS.has(step.kind) && !(step.kind === 'feel' && standingFeel(state) === 'right')) ||
-    (isWhole && specOf(step).shapes === true)
+    (hasParts && specOf(step).shapes === true)
   if (between.some(asks)) return null
   let then = state
   return between.flatMap((step): readonly BenchAction[] => {

@@ -47,19 +47,16 @@ export function pourGo(plan: Plan, state: BenchState, step: Pick<StepOf<'pour'>,
 export const isAtFirstStop = (plan: Plan, state: BenchState, inG: number): boolean =>
   inG >= waterTargets(plan, state).startG - plan.scaleStepG / 2
 
-/** Whether so much water in the bowl, g, is all that this step pours: what the semolina gets, or up to the first stop. */
-export const isPouredNow = (
-  plan: Plan,
-  state: BenchState,
-  { goes }: Pick<StepOf<'pour'>, 'goes'>,
-  inG: number,
-): boolean => {
-  const share = Math.min(
+/** Water in the bowl once this step has poured, g: what the semolina gets, or up to the first stop. */
+export const pouredUpToG = (plan: Plan, state: BenchState, { goes }: Pick<StepOf<'pour'>, 'goes'>): number =>
+  Math.min(
     1,
     goes.reduce((sum, go) => sum + go, 0),
-  )
-  return inG >= share * waterTargets(plan, state).startG - plan.scaleStepG / 2
-}
+  ) * waterTargets(plan, state).startG
+
+/** Whether so much water in the bowl, g, is all that this step pours. */
+export const isPouredNow = (plan: Plan, state: BenchState, step: Pick<StepOf<'pour'>, 'goes'>, inG: number): boolean =>
+  inG >= pouredUpToG(plan, state, step) - plan.scaleStepG / 2
 
 /** A lump this far off makes a rope of another thickness, or one of another length. */
 const LUMP_TOLERANCE = 0.03

@@ -1,4 +1,5 @@
 /** Minutes in the pot, from the table to the piece as it is made: a wall by its thickness, a filled piece by its filling. */
+import { plankS } from '../heat/index.ts'
 import { cookedAt, type Pieces } from '../shape/index.ts'
 import type { Filling, Shape, Sheet } from '../model/index.ts'
 import { fillingOf } from './filling.ts'
@@ -52,9 +53,14 @@ const POT_W_PER_M2_K = 1000
  * @example frozenExtraMin(5.8) → 1.8; frozenExtraMin(10) → 5
  */
 export function frozenExtraMin(halfMm: number): number {
-  const half = halfMm / 1000
-  const heat = FILLING_KG_PER_M3 * (MELTS_J_PER_KG - FROZEN_C * ICE_J_PER_KG_K)
-  return (heat / BOILS_C / 60) * (half / POT_W_PER_M2_K + half ** 2 / (2 * FILLING_W_PER_M_K))
+  const seconds = plankS({
+    heatJPerM3: FILLING_KG_PER_M3 * (MELTS_J_PER_KG - FROZEN_C * ICE_J_PER_KG_K),
+    apartK: BOILS_C,
+    halfM: halfMm / 1000,
+    hWPerM2K: POT_W_PER_M2_K,
+    kWPerMK: FILLING_W_PER_M_K,
+  })
+  return seconds / 60
 }
 
 /** From frozen an unfilled piece takes a minute or two more. */
