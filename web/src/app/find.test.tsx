@@ -137,7 +137,7 @@ it('a word of the craft opens Help at what it means', async () => {
 
 it.each([
   ['sticks', 'Something is wrong'],
-  ['no scale', 'Hydration in other words'],
+  ['no scale', 'The scale'],
   ['wall', 'A card for the wall'],
   ['start again', 'Start a batch again'],
 ])('finds what a maker says: %s', async (said, meant) => {
