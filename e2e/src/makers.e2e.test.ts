@@ -125,7 +125,7 @@ it('a whole batch without a scale: called in cups and spoons to the verdict', as
   expect(flour).toContain('as cups are filled')
   expect(flour).not.toContain('Tare the bowl')
   await onTo(page, 'Make the water')
-  expect(await textOf(page)).toMatch(/for the first stop\s+[\d ⅓½⅔¼¾]+cups?/)
+  expect(await textOf(page)).toMatch(/for the first pour\s+[\d ⅓½⅔¼¾]+cups?/)
   await onTo(page, 'Pour')
   await page.waitForFunction(() => /Poured [\d ⅓½⅔¼¾]+ ?cups?/.test(document.body.innerText))
   await onTo(page, 'How does it feel')

@@ -26,7 +26,7 @@ it('six portions of a hand shape, from the first screen to the log and through a
   await fill(page, 'Portions', '6')
   expect(await valueOf(page, 'Remilled durum R-34, grams')).toMatch(/^4\d\d$/)
 
-  // Flour, water, and the first stop.
+  // Flour, water, and the first pour.
   await mixToTheFeel(page)
   const batchPath = new URL(page.url()).pathname
 

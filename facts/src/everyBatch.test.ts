@@ -8,7 +8,7 @@ import {
   cautionsOf,
   computeSheet,
   doughFor,
-  firstStop,
+  firstPour,
   heldBack,
   heldFlourG,
   initialState,
@@ -203,7 +203,7 @@ it('no step names what the batch has not: no pour without water, no fill without
   expect(faults((each) => stepsOfKind(each, 'press').length > 0 !== (each.shape.blank.type === 'die'))).toEqual([])
 })
 
-it('every gram is accounted for: rows are the dough, first stop and what is held back are the jug, salts go in whole', () => {
+it('every gram is accounted for: rows are the dough, first pour and what is held back are the jug, salts go in whole', () => {
   expect(
     faults(({ worked, plan }) => {
       const rows = worked.rows.reduce((sum, row) => sum + row.grams, 0)
@@ -244,7 +244,7 @@ it('flour waits beside every base that is felt, none beside what sets or is pour
       return (
         share < 0.12 ||
         share > 0.36 ||
-        firstStop(plan, initialState) >= plannedOnRule(plan) ||
+        firstPour(plan, initialState) >= plannedOnRule(plan) ||
         Math.abs(bowlOnRule(plan, all) - plannedOnRule(plan)) > 1e-6 ||
         heldBack(plan, all)?.leftG !== 0
       )

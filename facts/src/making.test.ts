@@ -48,7 +48,7 @@ const full = (plan: Plan) => poured(plan, waterTargets(plan, { weighedG: {} }).t
 const stepOf = <K extends PlannedStep['kind']>(plan: Plan, kind: K) =>
   plan.steps.find((step) => step.kind === kind) as Extract<PlannedStep, { kind: K }>
 
-it('goes follow one another, and what is left of each brings the bowl to the first stop', () => {
+it('goes follow one another, and what is left of each brings the bowl to the first pour', () => {
   const plan = planOf('sw-hand', 'little-ears')
   const step = stepOf(plan, 'pour')
   const { startG } = waterTargets(plan, { weighedG: {} })

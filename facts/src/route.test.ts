@@ -220,7 +220,7 @@ describe('by whoever works it', () => {
     for (const { plan } of ears) expect(waterNowC(plan, { workedBy: 'processor' })).toBe(processor)
   })
 
-  it('a blade takes all of the first stop in one go; a heat that was typed stays as it was typed', () => {
+  it('a blade takes all of the first pour in one go; a heat that was typed stays as it was typed', () => {
     const { plan } = all.find(({ title }) => title === 'sw-hand little-ears processor')!
     const step = plan.steps.find((each): each is StepOf<'pour'> => each.kind === 'pour')!
     expect(pourGo(plan, initialState, step).of).toBe(1)

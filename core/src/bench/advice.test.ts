@@ -7,7 +7,7 @@ import { benchPieces, driedG, doughG, waterTargets } from './bowl.ts'
 import { replay } from './replay.ts'
 import { cookingSpan, keptUntil } from './kept.ts'
 import { stepMinutes, waitOf } from './lanes.ts'
-import { isAtFirstStop, lumpIsEven, lumps, pourGo } from './making.ts'
+import { isFirstPourIn, lumpIsEven, lumps, pourGo } from './making.ts'
 import { overPour } from './overPour.ts'
 import { planBatch } from './planBatch.ts'
 import { backFromFridgeMin } from './planSteps.ts'
@@ -44,7 +44,7 @@ it.each([
   ['sticky', 480, 'flour', 32, 'tablespoon', 4],
   // A jug too much, and all of it is wanted bound, in goes: 580 g in, 480 g by the formula, 208 g of flour.
   ['sticky', 580, 'flour', 52, 'go', 4],
-  // Below the first stop, 437 g, it is poured on to that; what is held back comes by the spoon.
+  // Below the first pour, 437 g, it is poured on to that; what is held back comes by the spoon.
   ['dry', 337, 'water', 50, 'go', 2],
 ] as const)(
   'a %s dough of a kilo of flour with %d g poured wants %s, %d g',
@@ -57,7 +57,7 @@ it.each([
   },
 )
 
-// The first stop of that kilo is 437 of its 480 g of water.
+// The first pour of that kilo is 437 of its 480 g of water.
 it.each([
   [0, [1], { go: 1, of: 1, leftG: 437 }, false],
   [0, [0.5, 0.5], { go: 1, of: 2, leftG: 219 }, false],
@@ -67,10 +67,10 @@ it.each([
   [436, [0.5, 0.5], { go: 2, of: 2, leftG: 1 }, false],
   [437, [0.5, 0.5], { go: 2, of: 2, leftG: 0 }, true],
   [500, [1], { go: 1, of: 1, leftG: 0 }, true],
-] as const)('with %d g in, poured in goes of %j: %j; at the first stop: %s', (pouredG, goes, expected, reached) => {
+] as const)('with %d g in, poured in goes of %j: %j; at the first pour: %s', (pouredG, goes, expected, reached) => {
   const state = pouredG > 0 ? after(kilo, { type: 'poured', grams: pouredG }) : after(kilo)
   expect(pourGo(kilo, state, { how: 'rake', goes: [...goes] })).toEqual(expected)
-  expect(isAtFirstStop(kilo, state, pouredG)).toBe(reached)
+  expect(isFirstPourIn(kilo, state, pouredG)).toBe(reached)
 })
 
 it('no answer is larger than the need, but for the smallest there is', () => {
@@ -401,4 +401,16 @@ it('flour after water is another run', () => {
   )
   expect(suggest(kilo, state, 'sticky', T0 + 86_400_000).run).toBeNull()
   expect(suggest(kilo, state, 'dry', T0 + 86_400_000).run!.times).toBe(1)
+})
+
+it.each([
+  // 437 g by cups and spoons, to half a tablespoon; 27 g by spoons, to a twentieth.
+  [1000, 430, true],
+  [1000, 428, false],
+  [62, 26, true],
+  [62, 25, false],
+])('without a scale, on %d g of flour, %d g in are the first pour: %s', (flourG, inG, isIn) => {
+  const plan = planOf({ ...testSheet, target: { by: 'flour', grams: flourG } })
+  const water = { ...plan.water, startG: 0.437 * flourG }
+  expect(isFirstPourIn({ ...plan, noScale: true, water }, after(plan), inG)).toBe(isIn)
 })

@@ -5,7 +5,7 @@ import {
   benchPieces,
   boardFlour,
   bowlOnRule,
-  firstStop,
+  firstPour,
   heldBack,
   plannedOnRule,
   bowlBasis14,
@@ -304,7 +304,7 @@ describe('what was accepted', () => {
     expect(held).toMatchObject({ what: 'flour' })
     const half = replay(potato, [stamp({ type: 'added-flour', grams: held.leftG / 2, saltG: 0 }, 5)])
     expect(heldBack(potato, half)!.leftG).toBeCloseTo(held.leftG / 2, 6)
-    expect(bowlOnRule(potato, half)).toBeGreaterThan(firstStop(potato, half))
+    expect(bowlOnRule(potato, half)).toBeGreaterThan(firstPour(potato, half))
     expect(bowlOnRule(potato, half)).toBeLessThan(plannedOnRule(potato))
     const took = replay(potato, [stamp({ type: 'added-flour', grams: held.leftG, saltG: 0 }, 5), right])
     expect(nextSheet(potato, took, testKitchen).rows).toEqual(potatoSheet.rows)

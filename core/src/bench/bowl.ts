@@ -129,8 +129,8 @@ export const plannedOnRule = (plan: Plan): number =>
     ? plan.hydration.effective
     : bowlOnRule(plan, { ...NOTHING_YET, addedFlourG: heldFlourG(plan, NOTHING_YET) })
 
-/** Where the bowl stands once the first stop is in, and what is held back still waits for the feel. Percent on its rule. */
-export function firstStop(plan: Plan, state: Contents): number {
+/** Where the bowl stands once the first pour is in, and what is held back still waits for the feel. Percent on its rule. */
+export function firstPour(plan: Plan, state: Contents): number {
   if (plan.control.by === 'base')
     return plannedOnRule(plan) - (100 * heldFlourG(plan, NOTHING_YET)) / Math.max(1e-9, baseG(plan, NOTHING_YET))
   return bowlOnRule(plan, { ...state, pouredG: waterTargets(plan, state).startG })

@@ -1,4 +1,4 @@
-/** Egg, milk and purée are made up with the water of the first stop and poured with it as one: what is in the jug, and how much of it is water. All in g. */
+/** Egg, milk and purée are made up with the water of the first pour and poured with it as one: what is in the jug, and how much of it is water. All in g. */
 import { isEgg } from '../quantity/index.ts'
 import type { Plan, PlannedRow } from '../model/index.ts'
 import { asWeighed, waterTargets } from './bowl.ts'
@@ -29,14 +29,14 @@ export const isPoured = (rows: readonly Weighed[]): boolean =>
   (madeUp(rows).length > 0 && !rows.some(({ part }) => part === 'base'))
 
 export interface Jug {
-  /** Water for the first stop. */
+  /** Water for the first pour. */
   readonly waterG: number
   /** What is stirred into it. */
   readonly others: readonly { readonly key: string; readonly name: string; readonly grams: number }[]
   readonly totalG: number
 }
 
-/** What stands in the jug of the first stop, as weighed or as planned. All in g. */
+/** What stands in the jug of the first pour, as weighed or as planned. All in g. */
 export function jugOf(plan: Plan, state: Pick<BenchState, 'weighedG'>): Jug {
   const waterG = waterTargets(plan, state).startG
   const others = madeUp(plan.rows).map((row) => ({

@@ -28,7 +28,15 @@ export interface PourGo {
   readonly leftG: number
 }
 
-/** Which go of the first stop is now. @example 400 g in two halves, 150 g poured → go 1 of 2, 50 g left */
+/** Spoons and cups come no nearer than half a tablespoon, nor to a small pour than a twentieth of it. */
+const MEASURED_ML = 7.5
+const MEASURED_PART = 1 / 20
+
+/** So little short of what is called is all of it, g: half a step of the scale; without one, what measures cannot tell apart. */
+const nearG = (plan: Plan, state: BenchState): number =>
+  plan.noScale ? Math.min(MEASURED_ML, MEASURED_PART * waterTargets(plan, state).startG) : plan.scaleStepG / 2
+
+/** Which go of the first pour is now. @example 400 g in two halves, 150 g poured → go 1 of 2, 50 g left */
 export function pourGo(plan: Plan, state: BenchState, step: Pick<StepOf<'pour'>, 'goes' | 'how'>): PourGo {
   const { startG } = waterTargets(plan, state)
   // A blade is quicker than a second go.
@@ -37,17 +45,17 @@ export function pourGo(plan: Plan, state: BenchState, step: Pick<StepOf<'pour'>,
   let untilG = 0
   for (const [index, share] of goes.entries()) {
     untilG += share * startG
-    if (state.pouredG < untilG - stepG / 2 || index === goes.length - 1)
+    if (state.pouredG < untilG - nearG(plan, state) || index === goes.length - 1)
       return { go: index + 1, of: goes.length, leftG: Math.max(0, roundHalfUp(untilG - state.pouredG, stepG)) }
   }
   return { go: 1, of: 1, leftG: 0 }
 }
 
-/** Whether so much water in the bowl, g, is the first stop: all but the hold-back, to half a step of the scale. */
-export const isAtFirstStop = (plan: Plan, state: BenchState, inG: number): boolean =>
-  inG >= waterTargets(plan, state).startG - plan.scaleStepG / 2
+/** Whether so much water in the bowl, g, is the first pour: all but the hold-back. */
+export const isFirstPourIn = (plan: Plan, state: BenchState, inG: number): boolean =>
+  inG >= waterTargets(plan, state).startG - nearG(plan, state)
 
-/** Water in the bowl once this step has poured, g: what the semolina gets, or up to the first stop. */
+/** Water in the bowl once this step has poured, g: what the semolina gets, or up to the first pour. */
 export const pouredUpToG = (plan: Plan, state: BenchState, { goes }: Pick<StepOf<'pour'>, 'goes'>): number =>
   Math.min(
     1,
@@ -56,7 +64,7 @@ export const pouredUpToG = (plan: Plan, state: BenchState, { goes }: Pick<StepOf
 
 /** Whether so much water in the bowl, g, is all that this step pours. */
 export const isPouredNow = (plan: Plan, state: BenchState, step: Pick<StepOf<'pour'>, 'goes'>, inG: number): boolean =>
-  inG >= pouredUpToG(plan, state, step) - plan.scaleStepG / 2
+  inG >= pouredUpToG(plan, state, step) - nearG(plan, state)
 
 /** A lump this far off makes a rope of another thickness, or one of another length. */
 const LUMP_TOLERANCE = 0.03

@@ -2,7 +2,7 @@ import { correctHydration } from '../formula/index.ts'
 import {
   baseG,
   bowlOnRule,
-  firstStop,
+  firstPour,
   bowlWaterG,
   effectivePercent,
   flourG,
@@ -151,7 +151,7 @@ const waterInHand = ({ body }: Plan, neededG: number) => inTheHand(neededG, corr
 
 /**
  * How far to move, in points of water on flour: as far as the word says, or farther where the bowl is farther off: up to the
- * first stop, which is below what any flour wants, and down to the formula. A sticky dough with a jug too much in it wants all
+ * first pour, which is below what any flour wants, and down to the formula. A sticky dough with a jug too much in it wants all
  * of it bound, and not a spoon.
  */
 function pointsFor(plan: Plan, state: BenchState, feel: Feel): number {
@@ -161,7 +161,7 @@ function pointsFor(plan: Plan, state: BenchState, feel: Feel): number {
   if (plan.control.by === 'base' || byWord === 0) return byWord
   const at = bowlOnRule(plan, state)
   if (byWord < 0) return Math.min(byWord, plannedOnRule(plan) - at)
-  return Math.max(byWord, firstStop(plan, state) - at)
+  return Math.max(byWord, firstPour(plan, state) - at)
 }
 
 /** Salt that belongs to flour added to this bowl, g: in the formula's proportion; none on a base, where it is counted on what stays. */
@@ -189,7 +189,7 @@ function stepOnBase(plan: Plan, state: BenchState, points: number): CorrectionSt
     const { grams, ...measure } = waterInHand(plan, (points / 2) * 0.01 * base)
     return { what: 'water', grams, saltG: 0, measure, from, to: from, overCeiling: false }
   }
-  const missing = firstStop(plan, state) - from
+  const missing = firstPour(plan, state) - from
   const neededG = (Math.max(-points * ON_BASE_PER_POINT, missing) * base) / 100
   const { grams, ...measure } = inTheHand(neededG, FLOUR_MEASURES)
   const saltG = saltWithFlour(plan, state, grams)
@@ -259,10 +259,10 @@ export function suggest(plan: Plan, state: BenchState, feel: Feel, nowMs: number
   }
 }
 
-/** What is missing whatever it feels like, g: water up to the first stop; flour for what was poured, on a base up to what goes in first. */
+/** What is missing whatever it feels like, g: water up to the first pour; flour for what was poured, on a base up to what goes in first. */
 export function missingG(plan: Plan, state: BenchState, what: 'water' | 'flour'): number {
   const at = bowlOnRule(plan, state)
-  const first = firstStop(plan, state)
+  const first = firstPour(plan, state)
   if (plan.control.by === 'base') return what === 'flour' ? Math.max(0, ((first - at) * baseG(plan, state)) / 100) : 0
   const flour = flourG(plan, state)
   return what === 'water'

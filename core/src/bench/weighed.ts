@@ -24,7 +24,7 @@ export const weighedFirst = <R extends Row>(plan: Steps<R>): readonly R[] => {
   return [...first, ...eggApart(plan.rows)]
 }
 
-/** What goes into the first stop. */
+/** What goes into the first pour. */
 export const weighedWithWater = <R extends Row>(plan: Steps<R>): readonly R[] => {
   if (!makesWater(plan)) return []
   const apart = eggApart(plan.rows)

@@ -62,7 +62,7 @@ const courseSchema = z.lazy(() =>
           /** The flour waits until it is this cool, °C. */
           belowC: z.optional(z.number()),
         }),
-        /** `goes`: how the first stop is shared out, in parts. */
+        /** `goes`: how the first pour is shared out, in parts. */
         z.strictObject({
           do: z.literal('pour'),
           how: z.enum(POURS),

@@ -1,7 +1,7 @@
 /**
  * The second half of reading a quantity: figures, words and signs to a value.
  *
- *     entry    = [sign] quantity [ ('+' | '×' | '/') quantity ]
+ *     entry    = [sign] quantity [ ('×' | '/') quantity | { '+' quantity } ]
  *     quantity = part { ['and'] smaller part }
  *     part     = figure ['of'] ['a'] ['dozen'] [unit]
  *     figure   = 450 | 1/2 | 1 1/2 | 2½ | half | one and a half | a
@@ -213,6 +213,7 @@ export function readEntry(cursor: Cursor, bare: Measure, from: number | undefine
   }
   const signed = { ...left, value: sign === '-' ? -left.value : left.value }
   if (ended(cursor)) return worth(signed, bare)
+  if (wantsMore(cursor)) return sum(cursor, signed, bare)
   const between = takeSign(cursor)
   const right = between && takeQuantity(cursor)
   if (!right || !ended(cursor)) return null
@@ -224,15 +225,33 @@ const worth = ({ value, measure = undefined }: Part, bare: Measure): number => {
   return typeof is === 'number' ? value * is : is(value)
 }
 
-function combined(left: Part, sign: Sign, right: Part, bare: Measure): number | null {
-  const units = [left.measure, right.measure]
-  // Degrees Fahrenheit do not add up, nor do they double.
-  if (units.some((unit) => typeof (unit ?? bare).is !== 'number')) return null
-  if (sign === '+') {
-    // Beside another unit a bare figure could be of either.
-    const mixed = units.some((unit) => !unit) && units.some((unit) => unit && unit.is !== bare.is)
-    return mixed ? null : worth(left, bare) + worth(right, bare)
+/** Degrees Fahrenheit do not add up, nor do they double. */
+const isOfDegrees = ({ measure }: Part, bare: Measure): boolean => typeof (measure ?? bare).is !== 'number'
+
+const wantsMore = (cursor: Cursor): boolean => {
+  const token = tokenAt(cursor)
+  return token?.type === 'sign' && token.sign === '+'
+}
+
+/** @example ¾ cup + 2 tbsp + 1 tsp */
+function sum(cursor: Cursor, first: Part, bare: Measure): number | null {
+  const parts = [first]
+  while (wantsMore(cursor)) {
+    cursor.at += 1
+    const next = takeQuantity(cursor)
+    if (!next) return null
+    parts.push(next)
   }
+  if (!ended(cursor) || parts.some((part) => isOfDegrees(part, bare))) return null
+  const units = parts.map(({ measure }) => measure)
+  // Beside another unit a bare figure could be of either; and three figures of nothing are a slip.
+  const isUnsure =
+    units.some((unit) => !unit) && (parts.length > 2 || units.some((unit) => unit && unit.is !== bare.is))
+  return isUnsure ? null : parts.reduce((total, part) => total + worth(part, bare), 0)
+}
+
+function combined(left: Part, sign: Sign, right: Part, bare: Measure): number | null {
+  if (isOfDegrees(left, bare) || isOfDegrees(right, bare)) return null
   // Of 1/2/3 nobody knows what it is.
   if (sign === '/') return right.measure || !right.plain ? null : worth(left, bare) / right.value
   if (sign !== '×' || (left.measure && right.measure)) return null

@@ -188,6 +188,7 @@ it.each([
   ['1 1/2 tsp', 4.5],
   ['a cup and a half', 225],
   ['1 cup 2 tbsp', 168],
+  ['¾ cup + 2 tbsp + 1 tsp', 133.5],
   ['2 tablespoons', 18],
   ['3 lemons', null],
 ])('%s of a flour at 0.6 g/ml, by a cup of 250 ml, is %d g', (text, expected) => {

@@ -75,7 +75,7 @@ export async function at(page: Page, path: RegExp): Promise<void> {
   await page.waitForFunction((source) => new RegExp(source).test(location.pathname), { timeout: WAIT_MS }, path.source)
 }
 
-/** Every go of the first stop, however many there are, as the plan says. */
+/** Every go of the first pour, however many there are, as the plan says. */
 export async function pourAll(page: Page): Promise<void> {
   await sees(page, 'still to pour')
   for (let go = 0; go < 5; go += 1) {

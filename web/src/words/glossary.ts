@@ -31,7 +31,7 @@ export const glossary = [
   ['left on bowl and board', 'Dough that never becomes pieces. So much more is made.'],
   ['base', 'What the flour of gnocchi is counted on: cooked potato, squash, curd or milk.'],
   ['school', 'One way of doing it where good makers differ. Yours are in Gear; a formula may follow another.'],
-  ['first stop', 'How far the water is poured before the first feel.'],
+  ['first pour', 'The water that goes in before the dough is first felt. What is held back stays out.'],
   ['crumb', 'A dough so stiff that it stays in grains until a screw or rollers press it.'],
   ['die', 'The plate with holes that a press pushes dough through.'],
   [

@@ -121,17 +121,17 @@ it('egg is made up with the water: the jug says what is in it, the scale shows b
   )
   expect(Number(field.value)).toBeCloseTo(onTheScaleG(jug, 0, first.leftG), 0)
   // One scale on the whole page.
-  expect(screen.getByRole('button', { name: 'first stop' }).closest('p')!.textContent).toContain(
+  expect(screen.getByRole('button', { name: 'first pour' }).closest('p')!.textContent).toContain(
     `${Math.round(jug.totalG)} g`,
   )
   await press(/^Poured .*more to come/)
   expect((await benchState()).pouredG).toBeCloseTo(first.leftG, 6)
   await press(/^Poured .*go on/)
-  // All of the first stop is in: the bowl stands on its mark, the water of the egg and all.
+  // All of the first pour is in: the bowl stands on its mark, the water of the egg and all.
   await screen.findByRole('heading', { level: 1, name: 'How does it feel?' })
-  const rule = screen.getByText('first stop').closest('svg')!
+  const rule = screen.getByText('first pour').closest('svg')!
   const markX = Number(
-    /^M([\d.]+)/.exec(screen.getByText('first stop').parentElement!.querySelector('path')!.getAttribute('d')!)![1],
+    /^M([\d.]+)/.exec(screen.getByText('first pour').parentElement!.querySelector('path')!.getAttribute('d')!)![1],
   )
   const pointerX = Number(/translateX\(([\d.]+)px/.exec(rule.querySelector<SVGGElement>('.glide')!.style.transform)![1])
   expect(pointerX).toBeCloseTo(markX, 0)

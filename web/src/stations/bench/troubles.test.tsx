@@ -7,7 +7,7 @@ import { sampleWorked } from '../../testing/sampleKitchen.ts'
 
 let plan: Plan
 beforeEach(async () => {
-  // A fifth short of its first stop, forty minutes ago.
+  // A fifth short of its first pour, forty minutes ago.
   const startG = sampleWorked.water.startG * 0.8
   plan = await beginBatch({ minutesAgo: 40, upTo: 'feel' }, { type: 'poured', grams: startG })
   await press('Something is wrong')
@@ -30,7 +30,7 @@ it('causes are told with this batch’s numbers, the remedy goes into the batch,
   const before = (await state()).pouredG
   await press(/^Add \d+ g of water/)
   const added = (await state()).pouredG - before
-  // What is missing up to the first stop, which is more than the table's 5 g on 500.
+  // What is missing up to the first pour, which is more than the table's 5 g on 500.
   const { startG } = waterTargets(plan, await state())
   expect(Math.abs(added - (startG - before))).toBeLessThanOrEqual(1)
   expect(added).toBeGreaterThan(Math.round((5 * plan.rows[0]!.weighedG) / 500))

@@ -1,9 +1,9 @@
-import { bowlOnRule, firstStop, formatPercent, heldBack, planWindow, withHeldBack } from '@harina/core'
+import { bowlOnRule, firstPour, formatPercent, heldBack, planWindow, withHeldBack } from '@harina/core'
 import { PlanRule } from '#web/ui/rule/PlanRule.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { ruleLabel } from '#web/ui/rule/ruleLabel.ts'
 import type { RuleMark } from '#web/ui/rule/ruleLayout.ts'
-import { whatWords } from '#web/words/index.ts'
+import { liquidName, whatWords } from '#web/words/index.ts'
 import { useBench } from '../view.tsx'
 
 /** How far left of its window the rule begins at the bench, points: where a bowl stands before the hold-back. */
@@ -14,13 +14,14 @@ export function BowlRule({ marks = true }: { marks?: boolean }) {
   const { running } = useBench()
   const { state } = running
   const { plan } = running.batch
+  const onBase = plan.control.by === 'base'
   const stops: readonly RuleMark[] = [
-    { id: 'start', at: firstStop(plan, state), kind: 'dashed', label: 'first stop' },
+    { id: 'start', at: firstPour(plan, state), kind: 'dashed', label: onBase ? 'first flour' : 'first pour' },
     {
       id: 'all',
       at: withHeldBack(plan, state),
       kind: 'open',
-      label: plan.control.by === 'base' ? 'all the flour' : 'the whole jug',
+      label: onBase ? 'all the flour' : `all the ${liquidName(plan)}`,
     },
   ]
   return (

@@ -16,9 +16,8 @@ interface Props {
 
 const DESK = { height: 170, width: 116, cup: 34 }
 const PHONE = { height: 96, width: 84, cup: 26 }
-/** Room over the brim, and for the words below. */
+/** Room over the brim. */
 const BRIM = 8
-const WORDS = 44
 const GAP = 34
 
 function Vessel({
@@ -75,6 +74,9 @@ export function Jug({ jug, liquid, heldG, pouredG, stepG }: Props) {
   const words = (grams: number) =>
     plan.noScale ? calledWords(plan, pouredRow(plan), grams, units) : mass(grams, stepG)
   const second = width + GAP
+  // Cups and spoons take more words than there is room for side by side.
+  const heldAt = plan.noScale ? ([2, foot + 37] as const) : ([second, foot + 18] as const)
+  const inBowlY = foot + (plan.noScale && heldG > 0 ? 56 : 37)
   const level = (leftG / full) * height
   const waterLevel = level * (waterG / full)
   const inIt = [
@@ -87,8 +89,8 @@ export function Jug({ jug, liquid, heldG, pouredG, stepG }: Props) {
   return (
     <div>
       <svg
-        width={second + Math.max(cup, 110)}
-        height={foot + WORDS}
+        width={second + Math.max(cup, plan.noScale ? 180 : 110)}
+        height={inBowlY + 7}
         className="max-w-full"
         role="img"
         aria-label={`${words(leftG)} to pour first${heldG > 0 ? `, ${words(heldLeft)} held back` : ''}${pouredG > 0 ? `, ${words(onTheScaleG(jug, 0, pouredG))} in the bowl` : ''}`}
@@ -101,7 +103,7 @@ export function Jug({ jug, liquid, heldG, pouredG, stepG }: Props) {
           {words(leftG)} first
         </text>
         {pouredG > 0 && (
-          <text x={2} y={foot + 37} className="fill-second text-base">
+          <text x={2} y={inBowlY} className="fill-second text-base">
             {words(onTheScaleG(jug, 0, pouredG))} in the bowl
           </text>
         )}
@@ -114,7 +116,7 @@ export function Jug({ jug, liquid, heldG, pouredG, stepG }: Props) {
               top={foot - Math.max(24, cupFull)}
               level={heldG > 0 ? (heldLeft / heldG) * cupFull : 0}
             />
-            <text x={second} y={foot + 18} className="fill-ink text-md">
+            <text x={heldAt[0]} y={heldAt[1]} className="fill-ink text-md">
               {words(heldLeft)} held back
             </text>
           </>

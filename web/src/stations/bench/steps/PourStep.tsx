@@ -1,6 +1,6 @@
 import {
   formatNumber,
-  isAtFirstStop,
+  isFirstPourIn,
   isPouredNow,
   overPour,
   jugOf,
@@ -16,11 +16,11 @@ import {
 } from '@harina/core'
 import { useState } from 'react'
 import { finishStep, recordTap } from '#web/state/bench.ts'
-import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { WaterNotes } from './WeighSteps.tsx'
 import { BowlRule } from './BowlRule.tsx'
 import { Jug } from './Jug.tsx'
+import { WentIn } from './WentIn.tsx'
 import { WhoWorks } from './WhoWorks.tsx'
 import { ScaleStrip } from '#web/ui/scale/ScaleStrip.tsx'
 import { StepPage, type StepAction } from '../StepPage.tsx'
@@ -85,14 +85,14 @@ function StaysBack({ jug, inG }: { jug: JugOf; inG: number }) {
   if (totalG - inG < plan.scaleStepG / 2) return null
   return (
     <Note title={`Keep ${grams(onTheScaleG(jug, inG, Math.max(0, totalG - inG)))} back`}>
-      {isAtFirstStop(plan, state, inG) ? (
+      {isFirstPourIn(plan, state, inG) ? (
         <>
           <Term of="hold back">Plain, beside the bowl</Term>: only if the dough asks, once the flour has had{' '}
           {counted(plan.minutes.drink, 'minute')} to drink.
         </>
       ) : (
         <>
-          The <Term of="first stop">first stop</Term> is at {grams(jug.totalG)}. Mix after each pour.
+          The <Term of="first pour">first pour</Term> is {grams(jug.totalG)} in all. Mix after each part of it.
         </>
       )}
     </Note>
@@ -118,7 +118,7 @@ function PourInGoes({ jug }: { jug: JugOf }) {
   /** As the scale shows it, with what is made up with the water. */
   const [poured, setPoured] = useState<number | null>(null)
   const leftShownG = onTheScaleG(jug, state.pouredG, leftG)
-  const { massFigure, temperature, units } = useUnits()
+  const { temperature, units } = useUnits()
   const shownG = poured ?? called(plan, pouredRow(plan), leftShownG, units).grams
   const nowG = poured === null && !plan.noScale ? leftG : waterOfG(jug, state.pouredG, shownG)
   const { by, can } = mixing(plan, state)
@@ -161,7 +161,7 @@ function PourInGoes({ jug }: { jug: JugOf }) {
           : goes > 1
             ? `Pour, ${COUNTS[go] ?? go} of ${COUNTS[goes] ?? goes}`
             : water.holdBackG > 0
-              ? 'Pour to the first stop'
+              ? 'First pour'
               : 'Pour'
       }
       lead={`${fromTheTap && waterC !== null ? `Water of about ${temperature(waterC)}. ` : ''}${pourLead(step, by)}`}
@@ -207,19 +207,12 @@ function PourInGoes({ jug }: { jug: JugOf }) {
           {still.note && <p className="small mt-2">{still.note}</p>}
           <p className="mt-2 text-md text-second">
             went in{' '}
-            <QuantityField
+            <WentIn
+              row={pouredRow(plan)}
               label={jug.others.length > 0 ? 'Grams poured' : `Grams of ${liquid} poured`}
-              shown={massFigure(shownG, plan.scaleStepG)}
-              unit="g"
-              beside={plan.noScale ? undefined : 'scale'}
-              densityGPerMl={pouredRow(plan).filled?.gPerMl ?? 1}
-              min={0}
-              max={1_000_000}
-              className="text-4xl font-semibold text-ink"
-              widthCh={6}
+              grams={shownG}
               onChange={setPoured}
-            />{' '}
-            {units.mass}
+            />
           </p>
         </div>
         <Jug jug={jug} liquid={liquid} heldG={water.holdBackG} pouredG={state.pouredG} stepG={plan.scaleStepG} />

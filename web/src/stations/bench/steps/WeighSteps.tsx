@@ -8,7 +8,6 @@ import {
   airShiftG,
   isAirShiftTold,
   asWeighed,
-  countedIn,
   formatNumber,
   firstG,
   heldFlourG,
@@ -25,17 +24,27 @@ import {
 import { STICK_C, wantsStick } from '@harina/core/heat'
 import { useState } from 'react'
 import { finishStep } from '#web/state/bench.ts'
-import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { useKitchen } from '#web/state/select.ts'
 import { useApp } from '#web/state/store.ts'
 import { useAir } from '#web/ui/useAir.ts'
 import { useUnits } from '#web/ui/units.ts'
 import { Jug } from './Jug.tsx'
 import { TheBowl } from './TheBowl.tsx'
+import { WentIn } from './WentIn.tsx'
 import { ScaleStrip } from '#web/ui/scale/ScaleStrip.tsx'
 import { StepPage } from '../StepPage.tsx'
 import { Big, Note, useBench, useStep } from '../view.tsx'
-import { batchesWords, called, capital, eggsWords, liquidName, listed, pouredRow, saidName } from '#web/words/index.ts'
+import {
+  batchesWords,
+  called,
+  calledWords,
+  capital,
+  eggsWords,
+  liquidName,
+  listed,
+  pouredRow,
+  saidName,
+} from '#web/words/index.ts'
 
 /** What the maker says went on the scale; until then what the plan wants for what is already in the bowl. */
 function useWeighing(rows: readonly PlannedRow[]) {
@@ -65,10 +74,8 @@ interface WeighRowProps {
 function WeighRow({ row, label, small, weighing }: WeighRowProps) {
   const { running } = useBench()
   const { plan } = running.batch
-  const stepG = plan.scaleStepG
   const noScale = plan.noScale === true
-  const { massFigure, units } = useUnits()
-  const ingredient = useKitchen()?.ingredients.get(row.ingredient)
+  const { units } = useUnits()
   const told = called(plan, row, weighing.wantedOf(row), units)
   const eggs = eggsWords(row.ingredient, weighing.wantedOf(row), units.egg)
   return (
@@ -82,20 +89,12 @@ function WeighRow({ row, label, small, weighing }: WeighRowProps) {
       {told.note && <p className="mt-2 text-label text-second">{told.note}</p>}
       <p className="mt-1 text-md text-second">
         {noScale ? 'went in' : 'on the scale'}{' '}
-        <QuantityField
-          densityGPerMl={ingredient?.densityGPerMl ?? row.filled?.gPerMl ?? 1}
-          beside={noScale ? undefined : 'scale'}
-          each={countedIn(row.ingredient, ingredient?.group ?? '', units.egg)}
+        <WentIn
+          row={row}
           label={noScale ? `${row.name}, went in, grams` : `${row.name}, grams on the scale`}
-          shown={massFigure(weighing.gramsOf(row), stepG)}
-          unit="g"
-          min={0}
-          max={1_000_000}
-          className="text-4xl font-semibold text-ink"
-          widthCh={6}
+          grams={weighing.gramsOf(row)}
           onChange={(grams) => weighing.set(row.key, grams)}
-        />{' '}
-        {units.mass}
+        />
       </p>
     </div>
   )
@@ -145,7 +144,7 @@ function FlourNotes({
         <Note title={onBase ? 'The rest follows' : `The ${liquidName(plan)} follows`}>
           {onBase
             ? `Flour, salt and what else goes in are now written for the ${base} on the scale.`
-            : `With this flour the jug holds ${mass(water.totalG, plan.scaleStepG)}, first stop at ${mass(water.startG, plan.scaleStepG)}; salt and the rest follow.`}
+            : `With this flour the jug holds ${mass(water.totalG, plan.scaleStepG)}, first pour at ${mass(water.startG, plan.scaleStepG)}; salt and the rest follow.`}
         </Note>
       )}
     </>
@@ -166,7 +165,7 @@ function AirNote({ plan }: { plan: Plan }) {
     <Note title={`The air has changed: ${mass(Math.abs(shiftG))} ${shiftG > 0 ? 'more' : 'less'} water`}>
       {temperature(store.temperatureC)} and {store.rhPercent} % now; the sheet was written for{' '}
       {temperature(plan.store.temperatureC)} and {plan.store.rhPercent} %. An open sack follows within days, a closed
-      one within weeks: have it in mind at the first stop, and let the feel decide.
+      one within weeks: have it in mind at the first pour, and let the feel decide.
     </Note>
   )
 }
@@ -249,7 +248,7 @@ function wholeWords(rows: readonly PlannedRow[]): string {
 
 /** Keep some back, and take care: what stands beside the jug. */
 export function WaterNotes({ plan, heldG, waterC }: { plan: Plan; heldG: number; waterC: number | null }) {
-  const { mass, temperature } = useUnits()
+  const { temperature, units } = useUnits()
   const whole = weighedWithWater(plan).filter((row) => !isForTwisting(plan, row))
   const alkali = plan.rows.some((row) => row.part === 'alkali' && row.weighedG > 0)
   return (
@@ -261,13 +260,13 @@ export function WaterNotes({ plan, heldG, waterC }: { plan: Plan; heldG: number;
         </Note>
       )}
       {heldG > 0 && (
-        <Note title={`Keep ${mass(heldG, plan.scaleStepG)} back, plain`}>
+        <Note title={`Keep ${calledWords(plan, pouredRow(plan), heldG, units)} back, plain`}>
           {whole.length > 0 && `Put all of the ${wholeWords(whole)} into the first pour. `}
           Flour, store and day differ.{' '}
           {plan.water.batches === 0
             ? 'Harina does not know this flour in a dough like this yet'
             : `${capital(batchesWords(plan.water.batches))} of this flour ${plan.water.batches === 1 ? 'counts' : 'count'}`}
-          , so it may need {formatNumber(doubtPoints(plan.water), 1)} % more or less. Pour to the first stop, then feel.
+          , so it may need {formatNumber(doubtPoints(plan.water), 1)} % more or less. Make the first pour, then feel.
         </Note>
       )}
       {eggApart(plan.rows).length > 0 && <Note title="Egg onto the flour">Egg sets in lumps in the alkali water.</Note>}
@@ -292,7 +291,7 @@ const wayIn = (plan: Plan, row: PlannedRow): string => {
     return row.part === 'alkali'
       ? 'too little for this scale: weigh it on a finer one, never by eye'
       : 'too little for this scale: a pinch, or weigh it on a finer one'
-  return madeUp(plan.rows).includes(row) ? 'stirred into the first stop' : (howItGoesIn[row.part] ?? 'with it')
+  return madeUp(plan.rows).includes(row) ? 'stirred into the first pour' : (howItGoesIn[row.part] ?? 'with it')
 }
 
 export function WaterStep() {
@@ -327,7 +326,7 @@ export function WaterStep() {
       <div className="flex flex-wrap items-end gap-x-10 gap-y-4">
         <div>
           <Big
-            label={water.holdBackG > 0 ? 'for the first stop' : 'in the jug'}
+            label={water.holdBackG > 0 ? 'for the first pour' : 'in the jug'}
             figure={first.figure}
             unit={first.unit}
             small={plan.noScale === true}
