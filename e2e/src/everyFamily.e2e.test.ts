@@ -54,15 +54,15 @@ it.each([
   ],
   [
     'Crumb 32 for the extruder',
-    'At hand first, Weigh the flour, First pour, Mix to crumbs, How does it feel?, Rest the crumbs, covered, Press: Rigatoni, Pot, fridge, freezer or rack?, Cook, How was it to eat?',
+    'At hand first, Weigh the flour, Pour, Mix to crumbs, How does it feel?, Rest the crumbs, covered, Press: Rigatoni, Pot, fridge, freezer or rack?, Cook, How was it to eat?',
   ],
   [
     'Quayside thick noodles',
-    'At hand first, Weigh the flour, Make the water, First pour, How does it feel?, Press together, Let the crumbs drink, Tread, fold, tread, Rest, wrapped, Divide, Thin the sheet, Cut: Udon, Pot, fridge, freezer or rack?, Cook, Rinse, How was it to eat?',
+    'At hand first, Weigh the flour, Make the water, Pour, How does it feel?, Press together, Let the crumbs drink, Tread, fold, tread, Rest, wrapped, Divide, Thin the sheet, Cut: Udon, Pot, fridge, freezer or rack?, Cook, Rinse, How was it to eat?',
   ],
   [
     'Pulled belts',
-    'At hand first, Weigh the flour, Make the water, First pour, How does it feel?, Knead, Rest, wrapped, Knead, Rest, wrapped, Knead, Rest, wrapped, Knead, Rest, wrapped, Divide, Pull: Belt noodles, Cook, How was it to eat?',
+    'At hand first, Weigh the flour, Make the water, Pour, How does it feel?, Knead, Rest, wrapped, Knead, Rest, wrapped, Knead, Rest, wrapped, Knead, Rest, wrapped, Divide, Pull: Belt noodles, Cook, How was it to eat?',
   ],
   [
     'Plate drops',

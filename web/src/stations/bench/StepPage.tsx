@@ -93,7 +93,7 @@ function Meanwhile() {
       )}
       {next && (
         <p className="text-label text-second">
-          Next <span className="head block text-xl text-ink">{stepName(next)}</span>
+          Next <span className="head ml-1 text-xl text-ink">{stepName(next)}</span>
         </p>
       )}
     </>

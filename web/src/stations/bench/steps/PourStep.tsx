@@ -160,9 +160,7 @@ function PourInGoes({ jug }: { jug: JugOf }) {
           ? 'Pour onto the semolina'
           : goes > 1
             ? `Pour, ${COUNTS[go] ?? go} of ${COUNTS[goes] ?? goes}`
-            : water.holdBackG > 0
-              ? 'First pour'
-              : 'Pour'
+            : 'Pour'
       }
       lead={`${fromTheTap && waterC !== null ? `Water of about ${temperature(waterC)}. ` : ''}${pourLead(step, by)}`}
       action={waits ? moreToCome : goOn}
