@@ -225,8 +225,8 @@ async function standAt(path: string): Promise<void> {
   await page.waitForFunction(() => !document.querySelector('[role=dialog]'))
 }
 
-/** A shelf of sacks or of shapes is as long as it is. */
-const LONG = new Set(['/gear/sacks', '/shape/library', '/shape/map'])
+/** A shelf of sacks or of shapes, and the list of schools, is as long as it is. */
+const LONG = new Set(['/gear/sacks', '/gear/ways', '/shape/library', '/shape/map'])
 
 const overflow = () =>
   page.$eval('main', (main) => ({

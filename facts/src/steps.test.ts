@@ -133,13 +133,10 @@ it('a base is made from raw: cooked, peeled and riced, steamed off, each with wh
 })
 
 it('a sheet that the table airs before it is cut has its clock between roller and knife, and no other has', () => {
-  const airs = (step: string) => /\b(air (it|until|ten|\d+)|dry until)/i.test(step)
   const faults = pairs.flatMap(({ dough, shape }) => {
     if (!shape.sheeted) return []
     const all = kinds(stepsFor(dough.id, shape.id))
-    const said = shape.steps.findIndex(airs)
-    const cut = shape.steps.findIndex((step) => /\bcut|cutter|wires and press/i.test(step))
-    const before = said >= 0 && said < cut
+    const before = shape.airBeforeCutMin !== undefined
     const at = all.indexOf('airSheet')
     const stands = at > all.indexOf('thin') && at + 1 === all.indexOf('cut')
     return before === at >= 0 && (at < 0 || stands) ? [] : [`${dough.id} as ${shape.id}: ${shape.steps.join(' / ')}`]
@@ -246,7 +243,7 @@ it('the board is bare or floured as the shape wants it, dusted as the school doe
   const items = (shape: string, dough: string, chosen = {}) =>
     stepOf(stepsFor(dough, shape, withMachines, chosen), 'ready').items.map(({ id }) => id)
   expect(items('little-ears', 'sw-hand')).toContain('board-bare')
-  expect(items('ribbons', 'soft-hand')).toContain('flour-jar')
+  expect(items('ribbons', 'soft-hand')).toContain('semolina-jar')
   expect(items('ribbons', 'soft-hand', { dusting: 'starch' })).toContain('starch-jar')
   expect(schools.some(({ id }) => id === 'dusting')).toBe(true)
 })

@@ -6,9 +6,11 @@
 import { writeFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import { everythingSaid, sentences } from '../../web/src/testing/said.tsx'
+import { schoolsTable } from '../../web/src/testing/schoolsTable.ts'
 import { sentencesInCode } from './inCode.ts'
 
 const root = new URL('../../', import.meta.url)
 const write = (name, list) => writeFileSync(new URL(`docs/${name}`, root), `${JSON.stringify(list, null, 2)}\n`)
+writeFileSync(new URL('docs/schools.md', root), schoolsTable())
 write('words.json', sentences(everythingSaid()))
 write('sentences.json', sentencesInCode(fileURLToPath(new URL('web/src', root))))

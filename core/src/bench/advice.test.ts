@@ -1,12 +1,14 @@
 /** What the bench advises, in worked examples: each figure with the reason it has. */
 import { potatoSheet, testKitchen, testSheet, workSheet } from '../testing/testKitchen.ts'
 import type { BenchAction, BenchEvent, Dough, Feel, Plan, Sheet } from '../model/index.ts'
+import { heldForWater } from '../sheet/heldFlour.ts'
 import type { Kitchen } from '../sheet/kitchen.ts'
 import { airShiftG } from './airShift.ts'
-import { benchPieces, driedG, doughG, waterTargets } from './bowl.ts'
+import { benchPieces, bowlOnRule, driedG, doughG, heldBack, waterTargets, withHeldBack } from './bowl.ts'
 import { replay } from './replay.ts'
 import { cookingSpan, keptUntil } from './kept.ts'
 import { stepMinutes, waitOf } from './lanes.ts'
+import { layersOf } from './folds.ts'
 import { isFirstPourIn, lumpIsEven, lumps, pourGo } from './making.ts'
 import { overPour } from './overPour.ts'
 import { planBatch } from './planBatch.ts'
@@ -413,4 +415,36 @@ it.each([
   const plan = planOf({ ...testSheet, target: { by: 'flour', grams: flourG } })
   const water = { ...plan.water, startG: 0.437 * flourG }
   expect(isFirstPourIn({ ...plan, noScale: true, water }, after(plan), inG)).toBe(isIn)
+})
+
+it('flour held back in place of water: all the water on the rest of the flour, salted once, and the formula when all is in', () => {
+  const { flour } = Object.fromEntries(testSheet.rows.map((row) => [row.flour ? 'flour' : row.key, row.key]))
+  const worked = workSheet({ ...testSheet, target: { by: 'flour', grams: 1000 } }, testKitchen)
+  const plan = planBatch(
+    { ...worked, heldFlour: 0.08, water: { ...worked.water, startG: 480, holdBackG: 0 } },
+    testKitchen,
+    AT,
+    null,
+  )
+  const weighed = plan.rows.flatMap((row): BenchAction[] =>
+    row.part === 'water' ? [] : [{ type: 'weighed', row: row.key, grams: row.weighedG - (row.heldG ?? 0) }],
+  )
+  expect(plan.rows.find(({ key }) => key === flour)?.heldG).toBe(80)
+  const state = after(plan, ...weighed, { type: 'poured', grams: 480 })
+  expect(heldBack(plan, state)).toEqual({ what: 'flour', leftG: 80 })
+  expect(bowlOnRule(plan, state)).toBeCloseTo((100 * 480) / 920, 6)
+  expect(withHeldBack(plan, state)).toBeCloseTo(48, 6)
+  const all = after(plan, ...weighed, { type: 'poured', grams: 480 }, additionOf(plan, state, 'flour', 80))
+  expect(bowlOnRule(plan, all)).toBeCloseTo(48, 6)
+  expect(all.addedSaltG).toBe(0)
+})
+
+it('as much flour waits as makes the rest so many points wetter', () => {
+  const held = heldForWater(4, 48)
+  expect(held).toBeCloseTo(4 / 52, 9)
+  expect(48 / (1 - held)).toBeCloseTo(52, 9)
+})
+
+it('folds in three, in two, or by turns: a letter first', () => {
+  expect([layersOf(3), layersOf(3, 'three'), layersOf(3, 'turn')]).toEqual([8, 27, 18])
 })

@@ -138,7 +138,7 @@ export function firstPour(plan: Plan, state: Contents): number {
 
 /** Where it stands once what was held back is in as well. Percent on its rule. */
 export const withHeldBack = (plan: Plan, state: Contents): number =>
-  plan.control.by === 'base'
+  plan.control.by === 'base' || heldFlourG(plan, state) > 0
     ? plannedOnRule(plan)
     : bowlOnRule(plan, { ...state, pouredG: waterTargets(plan, state).totalG })
 
@@ -147,10 +147,9 @@ export function heldBack(
   plan: Plan,
   state: Contents,
 ): { readonly what: 'water' | 'flour'; readonly leftG: number } | null {
-  if (plan.control.by === 'base') {
-    const heldG = heldFlourG(plan, state)
+  const heldG = heldFlourG(plan, state)
+  if (plan.control.by === 'base' || heldG > 0)
     return heldG > 0 ? { what: 'flour', leftG: Math.max(0, heldG - state.addedFlourG) } : null
-  }
   const { startG, totalG } = waterTargets(plan, state)
   return totalG > startG ? { what: 'water', leftG: totalG - Math.max(startG, Math.min(totalG, state.pouredG)) } : null
 }

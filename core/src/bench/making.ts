@@ -4,19 +4,15 @@ import { roundHalfUp } from '../formula/index.ts'
 import { judgeWindow } from '../match/index.ts'
 import {
   filledPieces,
-  forFlour,
-  type Kitchen,
   type Pressed,
   type PressedAs,
   type PressPlan,
   pressPlan,
   type PressTakes,
-  type ShapeShare,
-  type Worked,
 } from '../sheet/index.ts'
 import { benchPieces, bowlReading, waterTargets } from './bowl.ts'
 import { mixing } from './lanes.ts'
-import { LUMP_G, planSteps } from './planSteps.ts'
+import { LUMP_G } from './prepared.ts'
 import type { BenchState } from './state.ts'
 import type { KeptPress, Plan, PlannedStep, StepOf } from '../model/index.ts'
 
@@ -118,7 +114,7 @@ export const pressedKneaded = ({ steps }: Pick<Plan, 'steps'>): boolean =>
   steps.some(({ kind }) => kind === 'press') && pressedAs(steps) === 'dough'
 
 /** How it goes in, and how it suits the press of these steps. */
-function takes(steps: readonly PlannedStep[], press: KeptPress, reading: number): PressTakes | null {
+export function takes(steps: readonly PlannedStep[], press: KeptPress, reading: number): PressTakes | null {
   const as = pressedAs(steps)
   const window = as && press[as]
   return window && { as, window, judged: judgeWindow(reading, window) }
@@ -144,22 +140,6 @@ export function pressedIn(plan: Plan, state: BenchState): Pressed | null {
   const as = pressedAs(plan.steps)
   if (!step?.press || !as || !state.done.includes(step.id)) return null
   return { press: step.press.id, as, reading: bowlReading(plan, state) - (step.shift ?? 0) }
-}
-
-/** The same of a sheet on paper, of so much of its dough. */
-export const pressOnPaper = (
-  worked: Worked,
-  { shape, doughG }: Pick<ShapeShare, 'shape' | 'doughG'>,
-  press: KeptPress,
-  kitchen: Kitchen,
-): PressPlan | null => {
-  const forThis = forFlour(press, worked.flourShift)
-  return pressPlan(
-    { blank: shape.blank, doughG },
-    worked.batch.densityGPerCm3,
-    forThis,
-    takes(planSteps({ ...worked, shape }, kitchen), forThis, worked.paper14),
-  )
 }
 
 /** Of the pieces that were made, or will be. */

@@ -4,6 +4,7 @@ import type { Pieces } from '../shape/index.ts'
 import {
   benchC,
   filledBy,
+  ownBoard,
   cookTimesOn,
   type Kitchen,
   placeOf,
@@ -78,6 +79,13 @@ const plannedShape = (
   window: control.by === 'base' ? window : shifted(window, flourShift),
 })
 
+/** The maker's own ways of dusting, and with the board. */
+function surfaceOf({ shape, practice: { sets } }: Worked): Pick<Plan, 'surface'> {
+  const dust = sets.dust === shape.dust?.with ? undefined : sets.dust
+  const board = sets.board === ownBoard(shape) ? undefined : sets.board
+  return dust || board ? { surface: { ...(dust ? { dust } : {}), ...(board ? { board } : {}) } } : {}
+}
+
 /**
  * The plan a batch runs with: a copy of the sheet and of every figure that mattered that day, so that later changes to
  * formula, lot or store do not touch a batch that has begun.
@@ -117,6 +125,7 @@ export function planBatch(worked: Worked, kitchen: Kitchen, at: string, formula:
     },
     steps: [...planSteps(worked, kitchen)],
     kneads: worked.practice.kneads,
+    ...surfaceOf(worked),
     roomC: benchC(kitchen),
     pot: {
       litresPer100G: dough.pot.litresPer100G,

@@ -4,17 +4,21 @@ import { specOf, type CourseStep, type KeptPress, type PlannedStep, type Shape, 
 import {
   airing,
   benchC,
+  benchRh,
   foldsFor,
   forFlour,
   isCurdBased,
   isFilled,
   isStillWater,
+  SPARKLES_MIN,
+  sparkles,
   keepingOf,
   type Kitchen,
   rollerFor,
   machineMin,
   madeOf,
   pressFor,
+  SCALDS_C,
   rawBase,
   routeOf,
   scalded,
@@ -24,15 +28,12 @@ import {
 import { FRIDGE_C, warmShare } from '../safety/index.ts'
 import { bodyOf } from './body.ts'
 import { isPoured } from './jug.ts'
+import { LUMP_G } from './prepared.ts'
 import { readyItems } from './ready.ts'
 import { weighedWithWater } from './weighed.ts'
 
-/** Poured at this heat or above, the starch is scalded. °C. */
-const SCALDS_C = 60
 /** Below this hands can work it. °C. */
 const HAND_WARM_C = 45
-/** What hands, hopper and roller take at a time, g. */
-export const LUMP_G = 400
 /** A dough laid out flat, and crumbs or clods torn open to cool. Half of its thickness, mm. */
 const FLAT_HALF_MM = 15
 const TORN_HALF_MM = 6
@@ -160,12 +161,16 @@ function pourSteps(making: Making, { how, goes }: Extract<CourseStep, { do: 'pou
     {
       id: 'pour',
       kind: 'pour',
-      how: how === 'scald' && !hot && scaldedC(making) < HAND_WARM_C ? 'rake' : how,
+      how: how === 'scald' && !hot && scaldedC(making) < HAND_WARM_C ? 'rake' : mixedAs(making, how),
       // What brings no plain water is one vessel, poured whole.
       goes: worked.water.totalG > 0 ? goesOf(making, goes) : [1],
     },
   ]
 }
+
+/** Raked, forked out of a well or rubbed, as the maker mixes; what is sprinkled, beaten or fed to a screw has its own way. */
+const mixedAs = ({ worked }: Making, how: StepOf<'pour'>['how']): StepOf<'pour'>['how'] =>
+  how === 'rake' || how === 'fork' || how === 'rub' ? (worked.practice.sets.mix ?? how) : how
 
 /** What the semolina has had is no go of its own any more. */
 function afterSoak({ worked }: Making, steps: PlannedStep[]): PlannedStep[] {
@@ -183,6 +188,9 @@ const warmAtMost =
   (minutes: number): number =>
     Math.min(keeping.dough.warmMin * warmShare(benchC(kitchen)), minutes)
 
+/** A lump that lay in the fridge for less bends as it comes out, min. */
+const FIRM_FROM_MIN = 60
+
 /** What a rest in the fridge leaves: doughs on a base are used cold, as batters are. */
 const restedAs = ({ dough, shape }: Worked, of: string): Chilled =>
   dough.control.by === 'base' || shape.method === 'drop' ? 'loose' : of === 'sheet' ? 'sheet' : 'lump'
@@ -191,18 +199,23 @@ function restSteps(making: Making, { of, minutes }: Extract<CourseStep, { do: 'r
   const { worked, kitchen } = making
   const { dough, practice, batch } = worked
   const atMost = warmAtMost(making)
+  const oiled = of === 'dough' && practice.sets.oilOnSkin === true ? { oiled: true as const } : {}
   if (minutes) {
     const best = Math.round((minutes[0] + minutes[1]) / 2)
     const cold = isCurdBased(worked.rows)
-    return [{ id, kind: 'rest', of, cold, low: atMost(minutes[0]), best: atMost(best), high: atMost(minutes[1]) }]
+    const span = { low: atMost(minutes[0]), best: atMost(best), high: atMost(minutes[1]) }
+    return [{ id, kind: 'rest', of, cold, ...span, ...oiled }]
   }
   if (practice.restMin < 1) return []
   const cold = practice.restCold
-  const span = cold ? { low: dough.restColdH.low * 60, high: dough.restColdH.high * 60 } : dough.restMin
+  const warm = sparkles(worked.rows) ? { low: practice.restMin, high: SPARKLES_MIN } : dough.restMin
+  const span = cold ? { low: dough.restColdH.low * 60, high: dough.restColdH.high * 60 } : warm
   const best = cold ? practice.restMin : atMost(practice.restMin)
   const low = Math.min(best, atMost(span.low))
   const high = Math.max(best, cold ? Math.min(span.high, worked.keeping.dough.coldH * 60) : atMost(span.high))
-  const rest: PlannedStep = { id, kind: 'rest', of, cold, low, best, high }
+  const rest: PlannedStep = { id, kind: 'rest', of, cold, low, best, high, ...oiled }
+  // Half an hour cools the skin, and leaves the middle soft.
+  if (best < FIRM_FROM_MIN) return [rest]
   const back = backFromFridgeMin(restedAs(worked, of), benchC(kitchen), batch.doughMoisture)
   return cold && back > 0 ? [rest, { id: 'temper', kind: 'temper', minutes: back }] : [rest]
 }
@@ -221,6 +234,12 @@ function numbering() {
 function pressOf({ sheet, flourShift }: Worked, kitchen: Kitchen): KeptPress | null {
   const press = pressFor(sheet, kitchen)
   return press && forFlour(press, flourShift)
+}
+
+/** In two unless the maker folds otherwise. */
+const foldedIn = ({ worked }: Making): Pick<StepOf<'fold'>, 'inTo'> => {
+  const { folds } = worked.practice.sets
+  return folds && folds !== 'two' ? { inTo: folds } : {}
 }
 
 /** Until a batter is smooth, and no longer, min. */
@@ -245,8 +264,12 @@ function courseSteps(making: Making, rolled: boolean): readonly PlannedStep[] {
           { id: 'flour-rest', kind: 'flour', rows: found.others },
         ]
       }
-      case 'pour':
-        return afterSoak(making, pourSteps(making, each))
+      case 'pour': {
+        const combined = each.how === 'beat' && sets.batter === 'combined' ? { combined: true as const } : {}
+        return afterSoak(making, pourSteps(making, each)).map((step) =>
+          step.kind === 'pour' ? { ...step, ...combined } : step,
+        )
+      }
       case 'cool':
         return coolStep(making, each.belowC)
       case 'feel':
@@ -278,6 +301,7 @@ function courseSteps(making: Making, rolled: boolean): readonly PlannedStep[] {
             low: atMost(each.restMin),
             best: atMost(each.restMin),
             high: atMost(each.restMin * 2),
+            ...(sets.oilOnSkin ? { oiled: true as const } : {}),
           },
           {
             id: nextId('knead'),
@@ -292,11 +316,27 @@ function courseSteps(making: Making, rolled: boolean): readonly PlannedStep[] {
         return [{ id: 'spread', kind: 'spread', thicknessMm: each.thicknessMm, minutes: each.minutes }]
       case 'fold':
         // A dough for the press goes in as crumbs.
-        return rolled ? [{ id: nextId('fold'), kind: 'fold', times: each.times }] : []
+        return rolled ? [{ id: nextId('fold'), kind: 'fold', times: each.times, ...foldedIn(making) }] : []
       case 'rest':
         return restSteps(making, each, nextId('rest'))
     }
   })
+}
+
+/** A sheet that is to lie open lies until it feels like soft leather. Usual practice in a room of middling air, min. */
+const AIRED_MIN = [10, 20] as const
+/** In dry air the sooner, in damp air the later. */
+const DRY_BELOW_RH = 45
+const DAMP_FROM_RH = 70
+
+/** How long this sheet lies open before it is cut, min; null where it is cut at once. */
+function openMin({ worked, kitchen }: Making, shape: Shape): [number, number] | null {
+  const { airSheet } = worked.practice.sets
+  const asked = airSheet === false ? null : (shape.airBeforeCutMin ?? (airSheet ? AIRED_MIN : null))
+  if (!asked) return null
+  const rh = benchRh(kitchen)
+  const by = rh < DRY_BELOW_RH ? 0.5 : rh >= DAMP_FROM_RH ? 1.5 : 1
+  return [Math.round(asked[0] * by), Math.round(asked[1] * by)]
 }
 
 function shapingSteps({ worked, kitchen }: Making, shape: Shape): readonly PlannedStep[] {
@@ -326,8 +366,8 @@ function shapingSteps({ worked, kitchen }: Making, shape: Shape): readonly Plann
     const roller = rollerFor(sheet, kitchen.gear)
     const { belt } = sheet.machines
     const foldedBefore = worked.dough.course.some((each) => each.do === 'fold')
-    const { airBeforeCutMin: openMin } = shape
-    const aired: PlannedStep[] = openMin ? [{ id: 'air-sheet', kind: 'airSheet', minutes: [...openMin] }] : []
+    const minutes = openMin({ worked, kitchen }, shape)
+    const aired: PlannedStep[] = minutes ? [{ id: 'air-sheet', kind: 'airSheet', minutes }] : []
     const many = worked.usableG > LUMP_G && !foldedBefore
     return [
       // Into lumps the roller or the pin can take; what was folded is a sheet already.
@@ -338,6 +378,7 @@ function shapingSteps({ worked, kitchen }: Making, shape: Shape): readonly Plann
         roller,
         folds: foldsFor({ ...worked, hydration14: worked.expected14 }, kitchen.gear),
         belt: belt && roller !== null,
+        ...foldedIn({ worked, kitchen }),
         ...(practice.sets.passing === 'piece' && roller ? { oneByOne: true as const } : {}),
       },
       ...aired,
@@ -351,11 +392,11 @@ function shapingSteps({ worked, kitchen }: Making, shape: Shape): readonly Plann
 
 function finishSteps({ worked, kitchen }: Making, shape: Shape): readonly PlannedStep[] {
   const { sets } = worked.practice
-  const rinsed = shape.fillingG === undefined && (sets.rinse ?? shape.rinse)
-  const rinse: PlannedStep[] = rinsed ? [{ id: 'rinse', kind: 'rinse' }] : []
-  // Only small soft pieces rise when they are done, or nearly; what is filled goes by its own heat.
-  const floats = (shape.method === 'drop' || shape.group === 'gnocchi') && shape.fillingG === undefined
-  const sign = floats && sets.done ? { done: sets.done } : {}
+  const after = shape.fillingG === undefined ? (sets.rinse ?? (shape.rinse ? 'rinse' : 'plain')) : 'plain'
+  const rinse: PlannedStep[] =
+    after === 'plain' ? [] : [{ id: 'rinse', kind: 'rinse', ...(after === 'ice' ? { how: 'ice' as const } : {}) }]
+  const { done, afterFloatMin } = sets
+  const sign = done ? { done, ...(done === 'after' && afterFloatMin ? { afterFloatMin } : {}) } : {}
   if (shape.method === 'drop') return [{ id: 'drop', kind: 'drop', ...sign }, ...rinse]
   // Skins kept empty go into the fridge or the freezer, and are filled and cooked another day.
   const cook: PlannedStep[] =
@@ -424,10 +465,6 @@ function prepareSteps(worked: Worked, wanted: (what: StepOf<'prepare'>['what']) 
     ]
   })
 }
-
-const COOKERY: readonly StepOf<'prepare'>['what'][] = ['boil', 'boil-peeled', 'steamer', 'bake', 'roast', 'microwave']
-/** Whether a base is cooked here, from raw. */
-export const isCookery = (what: StepOf<'prepare'>['what']): boolean => COOKERY.includes(what)
 
 /** Peeled and pushed through a ricer while they are hot, min. */
 const RICING_MIN: [number, number] = [5, 10]

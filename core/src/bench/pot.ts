@@ -1,6 +1,7 @@
 /** Water for what is cooked now, and in how many turns the largest pot of the kitchen takes it. */
 import { dropped } from '../geometry/index.ts'
 import type { Plan } from '../model/index.ts'
+import type { BenchState } from './state.ts'
 
 /** Higher than this it boils over: water, of what the pot holds. */
 const FILLED = 0.75
@@ -17,6 +18,15 @@ export interface PotTurns {
   /** What the pot holds. */
   readonly potL: number
 }
+
+/** The pot of a plan, as salty as it is wanted today. */
+export const potNow = (
+  { pot }: Pick<Plan, 'pot'>,
+  { potSaltGPerL }: Pick<BenchState, 'potSaltGPerL'>,
+): Plan['pot'] => ({
+  ...pot,
+  saltGPerL: potSaltGPerL ?? pot.saltGPerL,
+})
 
 /** Water of a pot that is no fuller than it may be, litres. @example waterOfPot(8) → 6 */
 export const waterOfPot = (potL: number): number => FILLED * potL

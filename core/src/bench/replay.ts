@@ -158,6 +158,8 @@ export function applyEvent(plan: Plan, state: BenchState, event: BenchEvent): Be
       return { ...state, workedBy: event.by }
     case 'rolled-by':
       return { ...state, rolledBy: { roller: event.roller }, thinnedMm: null }
+    case 'pot-salted':
+      return { ...state, potSaltGPerL: event.gPerL }
     case 'after-pot':
       return { ...state, afterPot: event.how }
     case 'skins-kept':

@@ -58,6 +58,8 @@ export interface BenchState extends StepChanges {
   readonly gone: readonly string[]
   /** The one chosen; null is the largest of Gear. */
   readonly pot: Pot | null
+  /** Salt in its water, where the maker said another amount than the plan; null while nobody has. */
+  readonly potSaltGPerL: number | null
   /** When it is to be up, with whatever else is; null by itself. */
   readonly upAt: string | null
   readonly cookedMin: number | null
@@ -101,6 +103,7 @@ export const initialState: BenchState = {
   split: null,
   gone: [],
   pot: null,
+  potSaltGPerL: null,
   upAt: null,
   cookedMin: null,
   cores: [],

@@ -164,11 +164,15 @@ function pointsFor(plan: Plan, state: BenchState, feel: Feel): number {
   return Math.max(byWord, firstPour(plan, state) - at)
 }
 
-/** Salt that belongs to flour added to this bowl, g: in the formula's proportion; none on a base, where it is counted on what stays. */
+/**
+ * Salt that belongs to flour added to this bowl, g: in the formula's proportion; none on a base, where it is counted on what
+ * stays, and none with flour that was held back, whose salt is in already.
+ */
 export const saltWithFlour = (plan: Plan, state: BenchState, grams: number): number => {
   if (plan.control.by === 'base') return 0
-  const flour = flourG(plan, state)
-  return flour > 0 ? (saltG(plan, state) * grams) / flour : 0
+  const heldG = Math.max(0, heldFlourG(plan, state) - state.addedFlourG)
+  const flour = flourG(plan, state) + heldG
+  return flour > 0 ? (saltG(plan, state) * Math.max(0, grams - heldG)) / flour : 0
 }
 
 /** The event of a spoon of water or flour, flour with its salt. */

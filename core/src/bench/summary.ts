@@ -8,6 +8,7 @@ import { bowlBasis14, bowlOnRule, bowlReading } from './bowl.ts'
 import { pressedIn, pressedKneaded } from './making.ts'
 import { corrections, replay } from './replay.ts'
 import { activeEvents } from './history.ts'
+import { ownFigures, type OwnFigure } from './ownMinutes.ts'
 import type { BenchState } from './state.ts'
 import { beforeParts, partOfBatch, type PartOfDough } from './split.ts'
 import type { RackTray } from './trays.ts'
@@ -58,6 +59,8 @@ export interface BatchSummary extends Pick<BatchStory, 'id' | 'onRule' | 'lastFe
   readonly part?: PartOfDough & { readonly grams: number; readonly finish: Finish | null }
   /** What it says of its shape in the pot and on the rack; nothing where it says nothing. */
   readonly taught?: ShapeTaught
+  /** What its maker took over it, where it was good to eat. */
+  readonly own?: readonly OwnFigure[]
   /** How wet it went through its press. */
   readonly pressed?: Pressed
   /** Where it stood when it was called right, and came out well. */
@@ -82,7 +85,7 @@ export interface ShapeTaught {
 }
 
 /** Raised when a summary holds something else than before: those kept in a browser are then made anew. */
-export const SUMMARY_VERSION = 7
+export const SUMMARY_VERSION = 8
 
 /**
  * The bowl as it was accepted: when it was last called right; or, where another word came after and was answered, as that answer
@@ -177,6 +180,7 @@ export function summarise(batch: Batch): BatchSummary {
   const { sheet } = plan
   const offSd = thirst === null ? 0 : offSdOf(plan, state)
   const pressed = pressedIn(plan, state)
+  const figures = ownFigures(plan, state, entries)
   return {
     id: batch.id,
     atMs: Date.parse(plan.at),
@@ -199,6 +203,7 @@ export function summarise(batch: Batch): BatchSummary {
     wasRight: acceptedBowl(state) !== null,
     ...(part ? { part: { ...part, grams: madeG(plan, state), finish: state.finish ?? state.skins } } : {}),
     ...taughtOf(plan, state),
+    ...(figures.length > 0 ? { own: figures } : {}),
     ...(pressed ? { pressed } : {}),
     ...provenBy(plan, state),
     words: [

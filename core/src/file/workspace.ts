@@ -11,7 +11,7 @@ import {
 } from '../model/index.ts'
 import { z } from '../zod.ts'
 
-export const FILE_VERSION = 13
+export const FILE_VERSION = 14
 
 /** A list of each kind, or the one there is. */
 export type Workspace = {

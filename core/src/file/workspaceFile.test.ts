@@ -25,6 +25,7 @@ import sample10 from '../../fixtures/workspace-10.harina.json'
 import sample11 from '../../fixtures/workspace-11.harina.json'
 import sample12 from '../../fixtures/workspace-12.harina.json'
 import sample13 from '../../fixtures/workspace-13.harina.json'
+import sample14 from '../../fixtures/workspace-14.harina.json'
 
 const AT = '2031-03-01T09:00:00+00:00'
 const worked = computeSheet(testSheet, testKitchen)
@@ -114,7 +115,7 @@ it('never throws, whatever it is given', () => {
 it('every version has a saved sample that still reads', () => {
   const samples: readonly unknown[] = [
     ...[sample1, sample2, sample3, sample4, sample5, sample6, sample7, sample8, sample9, sample10, sample11, sample12],
-    sample13,
+    ...[sample13, sample14],
   ]
   for (let version = 1; version <= FILE_VERSION; version += 1)
     expect(readWorkspaceFile(JSON.stringify(samples[version - 1]))).toMatchObject({ ok: true })
@@ -135,6 +136,22 @@ it('version 13 keeps what is put away empty or frozen, how thin a sheet came out
   if (!older.ok) throw new Error(older.problem.code)
   for (const { plan, events } of older.value.batches)
     expect(replay(plan, events)).toMatchObject({ thinnedMm: null, dividedInto: null, skins: null, afterPot: null })
+})
+
+it('version 14 keeps how a maker does it: what is dusted with, salt and pan of the day, and what was forgotten', () => {
+  const read = readWorkspaceFile(JSON.stringify(sample14))
+  if (!read.ok) throw new Error(read.problem.code)
+  const { gear, batches } = read.value
+  expect(gear!.forgot).toEqual({ 'boil ridged-pips': '2031-11-01T08:00:00Z' })
+  const own = batches.find(({ plan }) => plan.surface)!
+  expect(own.plan.surface).toEqual({ dust: 'starch', board: 'floured' })
+  expect(own.plan.steps.find(({ kind }) => kind === 'cook')).toMatchObject({ done: 'after', afterFloatMin: 2 })
+  expect(replay(own.plan, own.events)).toMatchObject({ potSaltGPerL: 8, afterPot: 'toss' })
+  // Of an older kitchen nothing is forgotten, and its batches are as salty as they were planned.
+  const older = readWorkspaceFile(JSON.stringify(sample13))
+  if (!older.ok) throw new Error(older.problem.code)
+  expect(older.value.gear!.forgot).toEqual({})
+  for (const { plan, events } of older.value.batches) expect(replay(plan, events).potSaltGPerL).toBeNull()
 })
 
 it('version 11 comes over with what its presses take kneaded: none the less than they took before', () => {

@@ -86,6 +86,8 @@ export const benchEventSchema = z.lazy(() =>
     /** Up together with others at this hour; null is by itself again. */
     z.strictObject({ ...base, type: z.literal('up-at'), upAt: z.nullable(timeSchema) }),
     z.strictObject({ ...base, type: z.literal('cooked'), minutes: anyMinutes }),
+    /** So much salt in the water today, g a litre, whatever was planned. */
+    z.strictObject({ ...base, type: z.literal('pot-salted'), gPerL: between(0, 100) }),
     /** What is done with it after the pot, whatever was planned. */
     z.strictObject({ ...base, type: z.literal('after-pot'), how: z.enum(AFTER_POT) }),
     /** The middle of one, by thermometer. */

@@ -8,6 +8,7 @@ import { under, type Reference } from './reference.ts'
 import { sheetReferences, sheetSchema, sheetUpgrades } from './sheet.ts'
 import { plannedStepSchema } from './steps.ts'
 import { idSchema, nameSchema, timeSchema } from './text.ts'
+import { DUSTS } from './shape.ts'
 import { spanSchema } from './window.ts'
 import { WORKERS } from './workers.ts'
 
@@ -24,7 +25,7 @@ const plannedRowSchema = z.lazy(() =>
     airShare: z.optional(fraction),
     percent: between(0, 10_000),
     weighedG: massG,
-    /** Of weighedG, what of the flour on a base waits beside the bowl for the feel. */
+    /** Of weighedG, what of the flour waits beside the bowl for the feel. */
     heldG: z.optional(massG),
     /** For a bench without a scale: what a millilitre of it holds, and how far a filled cup strays, times that. */
     filled: z.optional(z.strictObject({ gPerMl: between(0.01, 25), low: between(0.1, 10), high: between(0.1, 10) })),
@@ -115,6 +116,10 @@ export const planSchema = z.lazy(() =>
     steps: z.array(plannedStepSchema).check(z.minLength(1), z.maxLength(80)),
     /** Who kneads, unless the batch says otherwise. */
     kneads: z.enum(WORKERS),
+    /** What boards and pieces are dusted with, and the board, where the maker has a way of their own. */
+    surface: z.optional(
+      z.strictObject({ dust: z.optional(z.enum(DUSTS)), board: z.optional(z.enum(['bare', 'floured', 'ridged'])) }),
+    ),
     /** Heat of the air at the bench, °C. */
     roomC: celsius,
     /** Water by the dough, salt by the water. */

@@ -23,6 +23,10 @@ export const GROUPS = [
 ] as const
 export type Group = (typeof GROUPS)[number]
 
+/** What boards and pieces are dusted with. */
+export const DUSTS = ['semolina', 'flour', 'starch'] as const
+export type Dust = (typeof DUSTS)[number]
+
 /** What a piece does with a sauce. */
 export const SAUCE_TRAITS = [
   'hollow',
@@ -116,6 +120,15 @@ export const shapeObject = () =>
       )
       .check(z.minLength(1)),
     surfaceFlour: z.enum(['none', 'light', 'generous']),
+    /** What keeps it from sticking, by its own name where it has one; `only` where it is part of the shape. Said as `{dust}`. */
+    dust: z.optional(
+      z.strictObject({
+        with: z.enum(DUSTS),
+        as: z.optional(someText),
+        only: z.optional(z.literal(true)),
+      }),
+    ),
+    /** `{bare:…}` holds only of bare wood. */
     board: someText,
     piecesPerMin: z.strictObject({
       learner: pace,

@@ -55,7 +55,9 @@ const keepsSchema = z.lazy(() =>
 export type Keeps = z.infer<typeof keepsSchema>
 
 /** By which sign a maker takes small pieces out, where it is not the shape's own. */
-export const DONE_BY = ['float', 'after', 'taste'] as const
+export const DONE_BY = ['float', 'after', 'taste', 'clock'] as const
+/** With it, where they stay in so long after they rise, min. */
+const doneFields = () => ({ done: z.optional(z.enum(DONE_BY)), afterFloatMin: z.optional(between(0, 60)) })
 
 /** What of a batch decides how long a step takes. */
 export interface Pace {
@@ -69,10 +71,18 @@ export interface Pace {
 }
 
 /** What is done with cooked pieces before they are served; `plain` is nothing. */
-export const AFTER_POT = ['plain', 'rinse', 'ice', 'brown'] as const
+export const AFTER_POT = ['plain', 'rinse', 'ice', 'toss', 'butter', 'cream', 'brown'] as const
 export type AfterPot = (typeof AFTER_POT)[number]
 /** About how long, min. */
-export const AFTER_POT_MIN: Readonly<Record<AfterPot, number>> = { plain: 0, rinse: 1, ice: 2, brown: 4 }
+export const AFTER_POT_MIN: Readonly<Record<AfterPot, number>> = {
+  plain: 0,
+  rinse: 1,
+  ice: 2,
+  toss: 1.5,
+  butter: 3,
+  cream: 4,
+  brown: 4,
+}
 
 type Fields = Readonly<Record<string, z.ZodMiniType>>
 type Stored<F extends Fields> = z.infer<z.ZodMiniObject<F, z.core.$strict>>
@@ -93,6 +103,8 @@ interface StepSpec<F extends Fields> {
 const step = <const F extends Fields>(spec: StepSpec<F>) => spec
 
 const nothing = () => ({})
+/** In two where nothing is said. */
+const foldedIn = () => z.optional(z.enum(['three', 'turn']))
 /** Skins that are kept empty; whole pieces, or the dough, where nothing is said. */
 const ofSkins = () => z.optional(z.literal('skins'))
 const middle = ([low, high]: readonly [number, number]): number => (low + high) / 2
@@ -150,6 +162,8 @@ export const stepKinds = {
       how: z.enum(POURS),
       /** Shares of the first pour, together 1. */
       goes: z.array(between(0.001, 1)).check(z.minLength(1), z.maxLength(5)),
+      /** A batter that is only stirred smooth. */
+      combined: z.optional(z.literal(true)),
     }),
     minutes: ({ goes }) => 3 * goes.length,
     stage: 'mix',
@@ -190,6 +204,8 @@ export const stepKinds = {
       low: between(0, 100_000),
       best: between(1, 100_000),
       high: between(0, 100_000),
+      /** Brushed with oil first. */
+      oiled: z.optional(z.literal(true)),
     }),
     minutes: ({ best }) => best,
     waits: true,
@@ -209,7 +225,11 @@ export const stepKinds = {
     waits: true,
     stage: 'store',
   }),
-  fold: step({ fields: () => ({ times: whole(1, 20) }), minutes: ({ times }) => 2 * times, stage: 'roll' }),
+  fold: step({
+    fields: () => ({ times: whole(1, 20), inTo: foldedIn() }),
+    minutes: ({ times }) => 2 * times,
+    stage: 'roll',
+  }),
   /** A cooked paste, cooled flat until it can be stamped. */
   spread: step({
     fields: () => ({ thicknessMm: lengthMm, minutes: spanSchema }),
@@ -228,6 +248,7 @@ export const stepKinds = {
       belt: z.boolean(),
       /** One piece through every setting, then the next. */
       oneByOne: z.optional(z.literal(true)),
+      inTo: foldedIn(),
     }),
     minutes: () => 15,
     stage: 'roll',
@@ -289,7 +310,7 @@ export const stepKinds = {
     stage: 'shape',
   }),
   drop: step({
-    fields: () => ({ done: z.optional(z.enum(DONE_BY)) }),
+    fields: doneFields,
     minutes: (_, { cookMin }) => Math.max(1, middle(cookMin)),
     stage: 'cook',
     shapes: true,
@@ -297,14 +318,14 @@ export const stepKinds = {
   hold: step({ fields: () => ({ of: ofSkins() }), minutes: () => 60, waits: true, stage: 'store', kept: true }),
   freeze: step({ fields: () => ({ of: ofSkins() }), minutes: () => 60, waits: true, stage: 'store', kept: true }),
   dry: step({ fields: nothing, minutes: () => 60, waits: true, stage: 'dry', kept: true }),
-  /** After the pot: under cold water, where nothing else is said; in ice, or browned in a pan. */
+  /** After the pot: under cold water, where nothing else is said; in ice, or finished in a pan. */
   rinse: step({
-    fields: () => ({ how: z.optional(z.enum(['ice', 'brown'])) }),
+    fields: () => ({ how: z.optional(z.enum(['ice', 'toss', 'butter', 'cream', 'brown'])) }),
     minutes: ({ how }) => AFTER_POT_MIN[how ?? 'rinse'],
     stage: 'cook',
   }),
   cook: step({
-    fields: () => ({ how: z.enum(['boil', 'bake', 'pan', 'steam']), done: z.optional(z.enum(DONE_BY)) }),
+    fields: () => ({ how: z.enum(['boil', 'bake', 'pan', 'steam']), ...doneFields() }),
     minutes: (_, { cookMin }) => Math.max(1, middle(cookMin)),
     stage: 'cook',
   }),

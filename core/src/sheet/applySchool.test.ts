@@ -11,8 +11,8 @@ const schools: readonly School[] = [
     question: 'Where?',
     families: ['semolina', 'gnocchi'],
     positions: [
-      { id: 'none', name: 'none', stance: 'pot only', why: ['a'], sets: { saltPercent: 0 } },
-      { id: 'much', name: 'much', stance: 'a lot', why: ['b'], sets: { saltPercent: 4 } },
+      { id: 'none', name: 'none', stance: 'pot only', why: ['a'], sets: { saltPercent: { low: 0, best: 0, high: 0 } } },
+      { id: 'much', name: 'much', stance: 'a lot', why: ['b'], sets: { saltPercent: { low: 2, best: 4, high: 6 } } },
     ],
   },
   {
@@ -71,12 +71,19 @@ const follow = (topic: string, position: string, sheet = testSheet) =>
 const salts = (sheet: typeof testSheet) => sheet.rows.filter((row) => row.ingredient === 'salt')
 
 it('a formula’s own choice comes before the maker’s; another family’s schools are nothing to it', () => {
-  const maker = { salt: 'much', rest: 'long' }
-  expect(setsFor(schools, 'semolina', maker, {})).toEqual({ saltPercent: 4, rest: 'long' })
-  expect(setsFor(schools, 'semolina', maker, { rest: 'cold' })).toEqual({ saltPercent: 4, rest: 'cold' })
-  expect(setsFor(schools, 'gnocchi', maker, {})).toEqual({ saltPercent: 4 })
-  expect(setsFor(schools, 'alkaline', maker, {})).toEqual({})
-  expect(setsFor(schools, 'semolina', { salt: 'a school that is gone' }, {})).toEqual({})
+  const maker = { salt: 'none', rest: 'long' }
+  const { dough, shape } = workSheet(testSheet, kitchen)
+  const sets = (made: Parameters<typeof setsFor>[1], ours: Record<string, string>, own = {}) =>
+    setsFor(schools, made, ours, own)
+  const none = { low: 0, best: 0, high: 0 }
+  expect(sets({ dough, shape }, maker)).toEqual({ saltPercent: none, rest: 'long' })
+  expect(sets({ dough, shape }, maker, { rest: 'cold' })).toEqual({ saltPercent: none, rest: 'cold' })
+  expect(sets({ dough: { ...dough, family: 'alkaline' }, shape }, maker)).toEqual({})
+  expect(sets({ dough, shape }, { salt: 'a school that is gone' })).toEqual({})
+  // More salt than this dough takes is not for it, and sets nothing.
+  expect(sets({ dough: { ...dough, saltPercent: { low: 0, best: 0.5, high: 1 } }, shape }, { salt: 'much' })).toEqual(
+    {},
+  )
 })
 
 it('salt in the pot alone takes the row out; a school that wants more than the dough takes is not for this dough', () => {

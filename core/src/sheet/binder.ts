@@ -1,6 +1,6 @@
 /** What a school binds a dough with. */
 import type { Dough } from '../model/index.ts'
-import type { SchoolSets } from './school.ts'
+import type { SchoolSets } from './schoolSets.ts'
 
 export interface Binder {
   readonly group: 'egg' | 'starch'

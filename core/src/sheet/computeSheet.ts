@@ -30,7 +30,7 @@ import { balanceOf } from './balance.ts'
 import { cookTimesOn } from './cookTimes.ts'
 import { gelOf } from './gel.ts'
 import { keepingOf } from './keeping.ts'
-import { heldFlourShare } from './heldFlour.ts'
+import { heldFlourShare, heldForWater } from './heldFlour.ts'
 import { isFilled } from './perishable.ts'
 import { lotKey, placeOf, type Kitchen } from './kitchen.ts'
 import { eggShift, floursAsTheyStand, flourShift, knownRows, type Known } from './knownRows.ts'
@@ -258,7 +258,11 @@ export function computeSheet(sheet: Sheet, kitchen: Kitchen): Result<Worked> {
     lot,
     learnedAt,
     water: waterPlan(worked, lot, expected14, scaleStepG, holdsBack),
-    heldFlour: holdsBack ? heldFlourShare(dough, match.window, flourOnBase) : 0,
+    heldFlour: holdsBack
+      ? heldFlourShare(dough, match.window, flourOnBase)
+      : practice.sets.holdFlour && flourOnBase === null
+        ? heldForWater(holdBackPoints(lot, expected14), expected14)
+        : 0,
     poured: { slope, offset: (slope - 1) * 100 },
     flourMoisture: moisture,
     flourShift: shift,

@@ -10,6 +10,13 @@ const canBeHeld = ({ control, course }: Dough): boolean =>
   control.by === 'base' && course.some((step) => step.do === 'feel') && course.every((step) => step.do !== 'spread')
 
 /**
+ * The share of a wheat dough's flour that waits in place of so many points of water: all the water on the rest is as much wetter.
+ * @example 4 points on 48 → 4/52 = 0.077
+ */
+export const heldForWater = (points: number, hydrationPercent: number): number =>
+  points / Math.max(1, hydrationPercent + points)
+
+/**
  * The share of the flour that waits beside the bowl: down to the low end of the shape's window, where the driest base is right.
  * @example 25 on 100 of potato in a window from 20 → 0.2 of the flour
  */

@@ -39,9 +39,13 @@ export const lotKey = (
     .sort()
     .join('+')
 
+const benchPlace = ({ gear }: Pick<Kitchen, 'gear'>) =>
+  gear.places.find((place) => place.id === gear.benchPlace) ?? gear.places[0]
+
 /** Heat of the air at the bench, °C. */
-export const benchC = ({ gear }: Pick<Kitchen, 'gear'>): number =>
-  (gear.places.find((place) => place.id === gear.benchPlace) ?? gear.places[0])?.temperatureC ?? 21
+export const benchC = (kitchen: Pick<Kitchen, 'gear'>): number => benchPlace(kitchen)?.temperatureC ?? 21
+/** Humidity of the air at the bench, percent. */
+export const benchRh = (kitchen: Pick<Kitchen, 'gear'>): number => benchPlace(kitchen)?.rhPercent ?? 60
 
 /** The place a sheet's flour stands in, if it stands in one. */
 export const placeOf = ({ flourState }: Sheet, gear: Gear) =>

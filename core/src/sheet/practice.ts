@@ -2,7 +2,8 @@
 import { boilingPointC, heatCapacityJ, KNEADING_WARMS_C, warmsBy, waterByMachineC } from '../heat/index.ts'
 import { asShape } from '../match/index.ts'
 import type { Sheet, Dough, Shape, Worker } from '../model/index.ts'
-import { setsFor, type SchoolSets } from './school.ts'
+import { setsFor } from './school.ts'
+import type { SchoolSets } from './schoolSets.ts'
 import { waterCFor } from './waterHeat.ts'
 import { limitsOf, spoilageOf, warmShare } from '../safety/index.ts'
 import { isCurdBased } from './perishable.ts'
@@ -40,12 +41,17 @@ function restOf({ restMin, restColdH }: Dough, rest: SchoolSets['rest']): Rest {
       return { restMin: Math.max(5, restMin.low), restCold: false }
     case 'long':
       return { restMin: Math.min(restMin.high, Math.max(120, restMin.best)), restCold: false }
+    case 'chill':
+      return { restMin: CHILL_MIN, restCold: true }
     case 'cold':
       return { restMin: Math.max(NIGHT_MIN, restColdH.best * 60), restCold: true }
     default:
       return { restMin: restMin.best, restCold: false }
   }
 }
+
+/** Half an hour in the fridge: a dough is firmer then, and does not stick. */
+const CHILL_MIN = 30
 
 /** A recipe's own rest; a night is in the cold. */
 const restAsRead = ({ asRead }: Sheet): Partial<Rest> =>
@@ -69,7 +75,7 @@ function safeRest(rest: Rest, dough: Dough, rows: readonly WorkedRow[], roomC: n
   const { coldH, warmMin } = contentsLimits(rows)
   const coldMin = 60 * Math.min(coldH, dough.restColdH.high)
   if (isCurdBased(rows)) return { restMin: Math.min(60 * coldH, Math.max(CURD_REST_MIN, rest.restMin)), restCold: true }
-  const bearsIt = coldMin >= Math.max(LEAST_COLD_MIN, Math.min(NIGHT_MIN, rest.restMin))
+  const bearsIt = coldMin >= Math.min(NIGHT_MIN, rest.restMin)
   if (rest.restCold && bearsIt) return { ...rest, restMin: Math.min(coldMin, rest.restMin) }
   const warm = rest.restCold ? dough.restMin.best : rest.restMin
   const atMost = warmMin * warmShare(roomC)
@@ -127,9 +133,28 @@ function waterByWorker(
 
 /** Heat of the water by hand, as it is meant: typed, what the shape needs, or by the school; null where none is poured. */
 export function meantWaterC(sheet: Sheet, dough: Dough, shape: Shape, { schools, gear }: Kitchen): number | null {
-  const sets = setsFor(schools, dough.family, gear.schools, sheet.schools)
+  const sets = setsFor(schools, { dough, shape }, gear.schools, sheet.schools)
   // What a shape needs no school takes from it.
   return sheet.waterC ?? asShape(shape, dough)?.waterC ?? waterCFor(dough, sets)
+}
+
+/** The bubbles are gone after ten minutes: it stands for five, and goes into the pot. */
+export const SPARKLES_MIN = 10
+const SPARKLING_REST = { restMin: SPARKLES_MIN / 2, restCold: false } as const
+export const sparkles = (rows: readonly WorkedRow[]): boolean =>
+  rows.some((row) => row.grams > 0 && row.ingredient.id === 'water-sparkling')
+
+/** By the maker's school, or what the shape's soup wants; what goes with the salt that is in the dough; or the dough's own. */
+function potSaltGPerL(dough: Dough, shape: Shape, rows: readonly WorkedRow[], sets: SchoolSets): number {
+  const { saltPercent: range, potWithSaltGPerL } = sets
+  const salt = rows.reduce((sum, row) => (row.ingredient.group === 'salt' ? sum + row.percent : sum), 0)
+  const goesWithIt = range && salt >= range.low - 1e-9 && salt <= range.high + 1e-9
+  return (
+    asShape(shape, dough)?.potSaltGPerL ??
+    sets.potSaltGPerL ??
+    (goesWithIt ? potWithSaltGPerL : undefined) ??
+    dough.pot.saltGPerL
+  )
 }
 
 export function practiceOf(
@@ -140,11 +165,14 @@ export function practiceOf(
   kitchen: Kitchen,
 ): Practice {
   const { schools, gear } = kitchen
-  const sets = setsFor(schools, dough.family, gear.schools, sheet.schools)
-  const asked = { ...restOf(dough, sets.rest), ...restAsRead(sheet) }
+  const sets = setsFor(schools, { dough, shape }, gear.schools, sheet.schools)
+  const asked = sparkles(rows) ? SPARKLING_REST : { ...restOf(dough, sets.rest), ...restAsRead(sheet) }
   const rest = safeRest(asked, dough, rows, benchC(kitchen))
   const kneads = workerFor(sheet, dough, gear)
-  const byHandC = meantWaterC(sheet, dough, shape, kitchen)
+  // Egg is used as cool as it comes.
+  const poured = rows.filter((row) => row.part === 'water' && row.grams > 0)
+  const isEggAlone = poured.length > 0 && poured.every(({ ingredient }) => ingredient.group === 'egg')
+  const byHandC = isEggAlone && sheet.waterC === null ? null : meantWaterC(sheet, dough, shape, kitchen)
   const waterBy = waterByWorker(sheet, atMostTheBoil(byHandC, gear.altitudeM), rows, gear)
   return {
     sets,
@@ -153,6 +181,6 @@ export function practiceOf(
     kneads,
     ...rest,
     restAsked: notGiven(asked, rest, dough, rows, benchC(kitchen)),
-    potSaltGPerL: asShape(shape, dough)?.potSaltGPerL ?? sets.potSaltGPerL ?? dough.pot.saltGPerL,
+    potSaltGPerL: potSaltGPerL(dough, shape, rows, sets),
   }
 }

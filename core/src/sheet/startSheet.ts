@@ -9,12 +9,14 @@ import {
   type ShapeDough,
   type Window,
 } from '../model/index.ts'
-import { setsFor, type SchoolSets } from './school.ts'
+import { metBy } from './refusal.ts'
+import { setsFor } from './school.ts'
+import type { SchoolSets } from './schoolSets.ts'
 import { asShape, windowFor } from '../match/index.ts'
 import { binderOf } from './binder.ts'
 import type { Kitchen } from './kitchen.ts'
 import { portionG } from './portions.ts'
-import { plainWaterAt, schoolWaterC, waterCFor } from './waterHeat.ts'
+import { plainWaterAt, waterCFor } from './waterHeat.ts'
 
 const percent = (key: string, ingredient: string, value: number, kind: 'flour' | 'base' | null = null): SheetRow => ({
   key,
@@ -33,8 +35,6 @@ const flourRows = (dough: Dough, as: ShapeDough | undefined, whole: number): She
 
 function waterIngredient(dough: Dough, as: ShapeDough | undefined, sets: SchoolSets): string {
   if (dough.family === 'batter' && sets.liquid !== undefined) return sets.liquid
-  const first = dough.waterC[0]
-  if (schoolWaterC(dough, sets) === null && first?.choice.startsWith('sparkling')) return 'water-sparkling'
   return plainWaterAt(as?.waterC ?? waterCFor(dough, sets) ?? 20)
 }
 
@@ -74,8 +74,8 @@ function additions(
 }
 
 /** What a school asks for where the dough's table goes so far; else what is best for the dough. */
-const asked = (percent: number | undefined, window: Window): number =>
-  percent !== undefined && percent >= window.low && percent <= window.high ? percent : window.best
+const asked = (range: Window | undefined, window: Window): number =>
+  (range && (window.best >= range.low && window.best <= range.high ? window.best : metBy(range, window))) ?? window.best
 
 function rowsOf(dough: Dough, shape: Shape, sets: SchoolSets, kitchen: Kitchen): SheetRow[] {
   const { best } = windowFor(shape, dough).window
@@ -101,7 +101,7 @@ export function shapesFor(dough: Dough, shapes: readonly Shape[]): readonly Shap
 }
 
 export function startSheet(dough: Dough, shape: Shape, kitchen: Kitchen): Sheet {
-  const sets = setsFor(kitchen.schools, dough.family, kitchen.gear.schools, {})
+  const sets = setsFor(kitchen.schools, { dough, shape }, kitchen.gear.schools, {})
   const place = kitchen.gear.places[0]
   const course = shape.fillingG ? 'filled' : 'main'
   const ofFamily = portionG(kitchen.gear.portions, dough.family, course, 'fresh')

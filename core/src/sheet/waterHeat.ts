@@ -1,6 +1,9 @@
 /** How warm the water goes in, by dough and school, and what it is called then. */
 import type { Dough, Ingredient, IngredientTable } from '../model/index.ts'
-import type { SchoolSets } from './school.ts'
+import type { SchoolSets } from './schoolSets.ts'
+
+/** Poured at this heat or above, the starch is scalded. °C. */
+export const SCALDS_C = 60
 
 type Span = { readonly fromC: number; readonly toC: number }
 

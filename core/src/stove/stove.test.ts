@@ -77,24 +77,24 @@ describe('how long', () => {
 
 describe('in how much water', () => {
   it('a basket of the most that is told keeps the boil: it is back in a minute', () => {
-    const first = waterFor(900, plan, fresh, kettle, gear)
-    const again = waterFor(first.basketG, plan, fresh, kettle, gear)
+    const first = waterFor(900, plan.pot, fresh, kettle, gear)
+    const again = waterFor(first.basketG, plan.pot, fresh, kettle, gear)
     expect(again.turns === 1 ? again.minutesToReturn : again.minutesToReturn * again.turns).toBeCloseTo(1, 1)
     expect(first.minutesToBoil).toBeGreaterThan(10)
     expect(first.litres).toBeLessThanOrEqual(9)
     // Frozen takes more heat, dried less.
     const most = (finish: 'freeze' | 'dry') =>
-      waterFor(900, plan, { moisture: finish === 'dry' ? 0.125 : 0.35, finish }, kettle, gear).basketG
+      waterFor(900, plan.pot, { moisture: finish === 'dry' ? 0.125 : 0.35, finish }, kettle, gear).basketG
     expect(most('freeze')).toBeLessThan(first.basketG)
     expect(most('dry')).toBeGreaterThan(first.basketG)
   })
 
   it('a weak ring boils later and takes smaller baskets; one nobody has told is a usual one', () => {
-    const weak = waterFor(900, plan, fresh, { ...kettle, ringKW: 1 }, gear)
-    const strong = waterFor(900, plan, fresh, kettle, gear)
+    const weak = waterFor(900, plan.pot, fresh, { ...kettle, ringKW: 1 }, gear)
+    const strong = waterFor(900, plan.pot, fresh, kettle, gear)
     expect(weak.minutesToBoil / strong.minutesToBoil).toBeCloseTo(3, 6)
     expect(strong.basketG / weak.basketG).toBeCloseTo(3, 6)
-    const unsaid = waterFor(900, plan, fresh, { ...kettle, ringKW: null }, gear)
+    const unsaid = waterFor(900, plan.pot, fresh, { ...kettle, ringKW: null }, gear)
     expect(unsaid.basketG / weak.basketG).toBeCloseTo(USUAL_RING_KW, 6)
     expect(potsOf({ pots: [] })).toHaveLength(1)
     expect(potsOf({ pots: [{ ...kettle, holdsL: 5 }, kettle] })[0]!.holdsL).toBe(12)

@@ -110,11 +110,12 @@ const AFTER_RISING_MIN = 2 / 3
 
 /** Minutes after they rise at which they are done; null where they do not rise, or nobody goes by it. */
 export function afterFloatOf(
-  { done }: Pick<StepOf<'drop' | 'cook'>, 'done'>,
+  { done, afterFloatMin: asked }: Pick<StepOf<'drop' | 'cook'>, 'done' | 'afterFloatMin'>,
   { afterFloatMin }: Pick<Shape, 'afterFloatMin'>,
 ): number | null {
-  if (done === 'taste') return null
+  if (done === 'taste' || done === 'clock') return null
   if (done === 'float') return 0
+  if (done === 'after' && asked) return asked
   if (!afterFloatMin) return done === 'after' ? AFTER_RISING_MIN : null
   return middle(afterFloatMin)
 }

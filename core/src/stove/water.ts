@@ -1,5 +1,14 @@
 /** Water, salt and heat for what goes into the pot, and what of it reaches the plate. */
-import { doughG, doughMoisture, driedTo, potTurns, saltG, type BenchState, type PotTurns } from '../bench/index.ts'
+import {
+  doughG,
+  doughMoisture,
+  driedTo,
+  potNow,
+  potTurns,
+  saltG,
+  type BenchState,
+  type PotTurns,
+} from '../bench/index.ts'
 import { heatCapacityJ, pot, boilingPointC } from '../heat/index.ts'
 import { USUAL_POT_L, type Finish, type Gear, type Plan, type Pot } from '../model/index.ts'
 import { saltUptake } from '../transport/index.ts'
@@ -28,15 +37,15 @@ export interface Water extends PotTurns {
   readonly basketG: number
 }
 
-/** Water, salt and heat for so much of a dough in one pot. */
+/** Water, salt and heat for so much of a dough in one pot; `water`: as the dough and the maker want it. */
 export function waterFor(
   grams: number,
-  plan: Plan,
+  water: Plan['pot'],
   from: { readonly moisture: number; readonly finish: Finish | null },
   chosen: Pot,
   gear: Pick<Gear, 'altitudeM' | 'tapC'>,
 ): Water {
-  const turns = potTurns(grams, plan.pot, chosen.holdsL)
+  const turns = potTurns(grams, water, chosen.holdsL)
   const powerKW = chosen.ringKW ?? USUAL_RING_KW
   const pastaC = from.finish === 'freeze' ? FROZEN_C : ROOM_C
   const heated = pot({
@@ -48,7 +57,7 @@ export function waterFor(
     pastaG: turns.eachG,
     pastaC,
     pastaMoisture: from.moisture,
-    saltGPerL: plan.pot.saltGPerL,
+    saltGPerL: water.saltGPerL,
   })
   const boilC = boilingPointC(gear.altitudeM)
   const kJPerMin = powerKW * EFFICIENCY * 60
@@ -86,6 +95,7 @@ export function onThePlate(
 ): OnThePlate | null {
   const cookedMoisture = model.curve?.at(-1)?.moisture
   if (cookedMoisture === undefined) return null
+  const { saltGPerL } = potNow(plan, state)
   const moisture = doughMoisture(plan, state)
   const startMoisture = finish === 'dry' ? driedTo(state) : moisture
   // Drying leaves the salt where it is, in less.
@@ -96,7 +106,7 @@ export function onThePlate(
     portionG: 100,
     startMoisture,
     cookedMoisture,
-    saltGPerL: plan.pot.saltGPerL,
+    saltGPerL,
     doughSaltG: 0,
   })
   const clingsG = CLINGS * taken.cookedG
@@ -105,6 +115,6 @@ export function onThePlate(
     saltG: [taken.saltG + STAYS[0] * doughSaltG, taken.saltG + STAYS[1] * doughSaltG],
     doughSaltG,
     clingsG,
-    clingsSaltG: (clingsG * plan.pot.saltGPerL) / 1000,
+    clingsSaltG: (clingsG * saltGPerL) / 1000,
   }
 }

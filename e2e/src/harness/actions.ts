@@ -106,7 +106,11 @@ export async function goOn(page: Page): Promise<void> {
 
 /** The main action of each step, until one is entitled so; every dough feels right. */
 export async function onTo(page: Page, words: string): Promise<void> {
-  const title = () => page.$eval('#work h1', (heading) => heading.textContent)
+  // A step's sheet is fetched when it is first wanted.
+  const title = async () => {
+    const heading = await page.waitForSelector('#work h1', { timeout: WAIT_MS })
+    return heading!.evaluate((each) => each.textContent)
+  }
   for (let n = 0; n < 40; n += 1) {
     const now = await title()
     if (now.startsWith(words)) return

@@ -50,7 +50,7 @@ const upgradeTo = (version: number) => async (was: Transaction) => {
 }
 
 /** What stands in the store, by the keys and indexes of each table: one a kind, and the store's own. */
-export const STORE_VERSION = 14
+export const STORE_VERSION = 15
 const TABLES = {
   ...Object.fromEntries(Object.values(kinds).map(({ table: { name, keys } }) => [name, keys])),
   openBatches: 'id',
@@ -76,7 +76,7 @@ export class HarinaDatabase extends Dexie {
     // the state that shows it, so nothing is kept twice here.
     super(name, { chromeTransactionDurability: 'strict', cache: 'disabled' })
     if (!isCurrent) this.comeFromOlder()
-    this.version(STORE_VERSION).stores(TABLES).upgrade(upgradeTo(13))
+    this.version(STORE_VERSION).stores(TABLES).upgrade(upgradeTo(14))
   }
 
   /** Of batches, that of the closed ones. */
@@ -108,5 +108,6 @@ export class HarinaDatabase extends Dexie {
     this.version(11).upgrade(upgradeTo(10))
     this.version(12).upgrade(upgradeTo(11))
     this.version(13).upgrade(upgradeTo(12))
+    this.version(14).upgrade(upgradeTo(13))
   }
 }

@@ -4,7 +4,6 @@
  */
 import {
   HELD,
-  applySchool,
   FAMILIES,
   computeSheet,
   firstG,
@@ -14,6 +13,9 @@ import {
   shapesFor,
   startSheet,
   stepsOf,
+  toldBy,
+  applySchool,
+  refusedHere,
   waterTargets,
   weighedFirst,
   weighedWithWater,
@@ -25,6 +27,8 @@ import {
   type Plan,
   type PlannedRow,
   type PlannedStep,
+  type Position,
+  type Refusal,
   type Shape,
   type Sheet,
   type Worked,
@@ -165,12 +169,15 @@ function drawnFrom(plan: Plan, index: number): string {
   return JSON.stringify([rest, shown, steps.map(({ kind }) => kind)])
 }
 
-function benchOf(plan: Plan, seen: Set<string>): readonly (readonly [string, string])[] {
+type Line = readonly [where: string, text: string]
+
+/** Every step as it stands when it is reached; what is drawn from the same is drawn once. */
+function benchOf(plan: Plan, drawnBefore: Map<string, readonly Line[]>): readonly (readonly Line[])[] {
   const events = played(plan)
-  return stepsOf(plan, replay(plan, [])).flatMap((step, index) => {
+  return stepsOf(plan, replay(plan, [])).map((step, index) => {
     const from = drawnFrom(plan, index)
-    if (seen.has(from)) return []
-    seen.add(from)
+    const known = drawnBefore.get(from)
+    if (known) return known
     const batch: Batch = { id: 'b', plan, events: [...events(step.id)] }
     const view: BenchView = {
       running: { batch, state: replay(plan, batch.events), step },
@@ -186,7 +193,9 @@ function benchOf(plan: Plan, seen: Set<string>): readonly (readonly [string, str
         <Sheet />
       </BenchViewContext>
     )
-    return atTheHour(() => drawn(sheet)).map((text) => [`bench, ${step.kind}`, text] as const)
+    const lines = atTheHour(() => drawn(sheet)).map((text): Line => [`bench, ${step.kind}`, text])
+    drawnBefore.set(from, lines)
+    return lines
   })
 }
 
@@ -214,8 +223,8 @@ const shapeOf = (worked: Worked, kitchen: Kitchen): readonly (readonly [string, 
     <>
       <p>{matchWords(worked.match, worked.control.by === 'base')}</p>
       <Construction shape={worked.shape} blank={worked.cut.blank} family={worked.dough.family} />
-      <How shape={worked.shape} />
-      <ToolsAndTroubles shape={worked.shape} />
+      <How shape={toldBy(worked.shape, worked.practice.sets)} />
+      <ToolsAndTroubles shape={toldBy(worked.shape, worked.practice.sets)} />
       {parts.ok &&
         parts.value.map((part) => (
           <AtTheBoard key={part.shape.id} part={part} worked={worked} kitchen={kitchen} titled={false} />
@@ -227,6 +236,7 @@ const shapeOf = (worked: Worked, kitchen: Kitchen): readonly (readonly [string, 
 
 interface Way {
   readonly school: string
+  readonly position: Position | null
   readonly sheet: Sheet
 }
 
@@ -240,10 +250,11 @@ function ways(dough: Dough, shape: Shape, kitchen: Kitchen): readonly Way[] {
     .flatMap((school) =>
       school.positions.map((position) => ({
         school: `${school.id}: ${position.id}`,
+        position,
         sheet: applySchool(worked.value, school.id, position, kitchen),
       })),
     )
-  return [{ school: '', sheet }, ...others]
+  return [{ school: '', position: null, sheet }, ...others]
 }
 
 /** A step without its figures. */
@@ -269,32 +280,78 @@ const course = (plan: Plan, { practice }: Worked): string =>
     practice.restMin,
   ])
 
+/** Every dough as every shape of it, or every so many such pairs, by every way. */
+function* everyWay(
+  kitchen: Kitchen,
+  every: number,
+): Generator<{ dough: Dough; shape: Shape; way: Way; worked: Worked; plan: Plan }> {
+  putKitchen()
+  let pairs = 0
+  for (const dough of doughs)
+    for (const shape of shapesFor(dough, shapes))
+      for (const way of pairs++ % every === 0 ? ways(dough, shape, kitchen) : []) {
+        const computed = computeSheet(way.sheet, kitchen)
+        if (!computed.ok) throw new Error(`${dough.id} as ${shape.id}, ${way.school}: ${computed.problem.code}`)
+        yield { dough, shape, way, worked: computed.value, plan: planBatch(computed.value, kitchen, AT, null) }
+      }
+}
+
 /**
  * What is said, way by way: every dough as every shape as it starts; then by each school, where `all` asks for every shape and
  * else one of each course of steps is enough, since a school puts other figures into the same sentences.
  */
 export function* everythingSaid(all = false, kitchen: Kitchen = withMachines): Generator<Said> {
-  putKitchen()
   const courses = new Set<string>()
-  for (const dough of doughs)
-    for (const shape of shapesFor(dough, shapes)) {
-      const seen = new Set<string>()
-      for (const { school, sheet } of ways(dough, shape, kitchen)) {
-        const computed = computeSheet(sheet, kitchen)
-        if (!computed.ok) throw new Error(`${dough.id} as ${shape.id}, ${school}: ${computed.problem.code}`)
-        const worked = computed.value
-        const plan = planBatch(worked, kitchen, AT, null)
-        const known = courses.has(course(plan, worked))
-        courses.add(course(plan, worked))
-        if (school !== '' && known && !all) continue
-        const said = [
-          ...formulaOf(worked, kitchen, school === ''),
-          ...(school === '' ? shapeOf(worked, kitchen) : []),
-          ...benchOf(plan, seen),
-        ]
-        for (const [where, text] of said) yield { where, dough, shape, school, text }
-      }
+  let pages = new Map<string, readonly Line[]>()
+  let before: readonly [Dough, Shape] | null = null
+  const told = new Set<readonly Line[]>()
+  for (const { dough, shape, way, worked, plan } of everyWay(kitchen, 1)) {
+    if (before?.[0] !== dough || before[1] !== shape) pages = new Map()
+    before = [dough, shape]
+    const { school } = way
+    const known = courses.has(course(plan, worked))
+    courses.add(course(plan, worked))
+    if (school !== '' && known && !all) continue
+    const bench = benchOf(plan, pages).filter((page) => !told.has(page))
+    for (const page of bench) told.add(page)
+    const said = [
+      ...formulaOf(worked, kitchen, school === ''),
+      ...(school === '' ? shapeOf(worked, kitchen) : []),
+      ...bench.flat(),
+    ]
+    for (const [where, text] of said) yield { where, dough, shape, school, text }
+  }
+}
+
+/** One way of making a dough as a shape, and every line that is read while it is made. */
+export interface SaidOfWay {
+  readonly dough: Dough
+  readonly shape: Shape
+  /** Topic and position; empty as the dough starts. */
+  readonly school: string
+  readonly refused: Refusal | null
+  readonly worked: Worked
+  readonly plan: Plan
+  readonly lines: readonly Line[]
+}
+
+/** All that is read at the bench and of the shape, by every way: a page that stays the same is read again. */
+export function* everyWaySaid(every: number, kitchen: Kitchen = withMachines): Generator<SaidOfWay> {
+  let pages = new Map<string, readonly Line[]>()
+  let before: readonly [Dough, Shape] | null = null
+  for (const { dough, shape, way, worked, plan } of everyWay(kitchen, every)) {
+    if (before?.[0] !== dough || before[1] !== shape) pages = new Map()
+    before = [dough, shape]
+    yield {
+      dough,
+      shape,
+      school: way.school,
+      refused: way.position && refusedHere(way.position, worked),
+      worked,
+      plan,
+      lines: benchOf(plan, pages).flat(),
     }
+  }
 }
 
 const placeholders: ReadonlyMap<string, string> = new Map([

@@ -1,10 +1,13 @@
 /** A batch and its pot, the same wherever it is told: how long, in how much water, in how many turns, and which of them is in. */
 import {
   benchPieces,
+  boilKey,
   cookNow,
   madeG,
+  potNow,
   doughMoisture,
   driedTo,
+  type BatchSummary,
   type Finish,
   type Shape,
   type ShapeTaught,
@@ -41,6 +44,8 @@ export interface PotOf extends Times, Load, InPot {
   readonly water: Water
   /** Minutes after it rises; null where nobody goes by that. */
   readonly afterFloatMin: number | null
+  /** Lifted when the clock rings, and tasted then. */
+  readonly byClock: boolean
   /** Its step in the pot, and the clock of it. */
   readonly stepId: string
 }
@@ -48,7 +53,12 @@ export interface PotOf extends Times, Load, InPot {
 function useTaught(): readonly ShapeTaught[] {
   const ended = useApp(selectEnded)
   const wanted = useApp((state) => state.preferences.learnt)
-  return useMemo(() => (wanted ? (ended ?? []).flatMap((each) => each.taught ?? []) : []), [wanted, ended])
+  const forgot = useKitchen()?.gear.forgot
+  return useMemo(() => {
+    const counts = ({ atMs, taught }: BatchSummary) =>
+      taught !== undefined && atMs > Date.parse(forgot?.[boilKey(taught.shape)] ?? '1970-01-01')
+    return wanted ? (ended ?? []).flatMap((each) => (counts(each) ? (each.taught ?? []) : [])) : []
+  }, [wanted, ended, forgot])
 }
 
 const keyOf = JSON.stringify as (piece: Piece) => string
@@ -105,15 +115,20 @@ export function usePot(running: readonly RunningBatch[]): ReadonlyMap<string, Po
         const learnt = learntTimes(taught, shape, finish)
         const grams = madeG(plan, state)
         const pot = pots.find(({ id }) => id === state.pot?.id) ?? state.pot ?? pots[0]!
-        const water = waterFor(grams, plan, piece, pot, gear ?? { altitudeM: 0, tapC: 15 })
+        const water = waterFor(grams, potNow(plan, state), piece, pot, gear ?? { altitudeM: 0, tapC: 15 })
+        const times = timesOf(
+          { ...plan, minutes: { ...plan.minutes, cook: cookNow(plan, state) } },
+          shape,
+          finish,
+          cooking,
+          learnt,
+        )
+        const byClock = 'done' in step && step.done === 'clock'
         const of = {
-          ...timesOf(
-            { ...plan, minutes: { ...plan.minutes, cook: cookNow(plan, state) } },
-            shape,
-            finish,
-            cooking,
-            learnt,
-          ),
+          ...times,
+          byClock,
+          // By the clock alone it rings when they are done.
+          tasteAtMin: byClock ? (times.span[0] + times.span[1]) / 2 : times.tasteAtMin,
           ...inPot(state, step.id),
           ...{ learnt, cooking, shape, grams, finish, moisture, water },
           turns: water.turns,

@@ -143,7 +143,27 @@ const processorPours: Pours = {
   sprinkle: inProcessor,
 }
 const poursBy: Readonly<Record<Worker, Pours>> = { hand: pourLeads, mixer: mixerPours, processor: processorPours }
-export const pourLead = (step: StepOf<'pour'>, by: Worker): string => poursBy[by][step.how] ?? pourLeads[step.how]
+export const pourLead = (step: StepOf<'pour'>, by: Worker): string =>
+  step.combined
+    ? 'Stir it in from the middle, only until it is smooth.'
+    : (poursBy[by][step.how] ?? pourLeads[step.how])
+
+/** What may go wrong while it is poured so by hand, and what to do. */
+export const pourMishaps: Partial<Readonly<Record<StepOf<'pour'>['how'], { title: string; text: string }>>> = {
+  fork: {
+    title: 'If the wall breaks',
+    text: 'Push flour against the leak with the scraper, and draw what ran out back into it.',
+  },
+  rub: { title: 'If lumps form', text: 'Pick them out, and rub each with a pinch of dry flour.' },
+}
+
+/** How a sheet is folded, as one says it across the bench. */
+export const foldedWords = (inTo: StepOf<'fold'>['inTo']): string =>
+  inTo === 'three'
+    ? 'in three, like a letter'
+    : inTo === 'turn'
+      ? 'in three and in two by turns, a quarter turn between'
+      : 'in two, always the same way'
 
 const kneadTitles: Readonly<Record<StepOf<'knead'>['how'], string>> = {
   push: 'Knead',
@@ -162,13 +182,38 @@ export const kneadTitle = (step: StepOf<'knead'>): string => kneadTitles[step.ho
 const kneadNotes: Readonly<Record<Body, string>> = {
   gluten: 'Still grainy at the end is thirst or haste: cover it half an hour, then three minutes more.',
   starch: 'Without gluten it does not tighten: stop when it is smooth, and keep it warm and covered.',
-  batter: 'A few small lumps go while it stands; beat it again before the pot.',
+  batter: 'A few small lumps go while it stands.',
   base: 'Every turn more makes it tougher. Stop when it just holds.',
 }
 export const kneadNote = ({ how }: StepOf<'knead'>, body: Body): string =>
   how === 'stir'
     ? 'It catches at the bottom within seconds: scrape as you stir, and take it off when it leaves the pan.'
     : kneadNotes[how === 'fold' ? 'base' : body]
+
+const gluten: Readonly<Record<Worker, string>> = {
+  hand: 'A poke springs back slowly, the skin is whole, and the seam underneath has closed.',
+  mixer:
+    'It has balled up round the hook, the bowl is clean, and a poke springs back slowly. If the motor labours, stop and go on by hand.',
+  processor: 'It gathers on the blade and the motor slows. Pinch it: smooth, and no longer grainy.',
+}
+const signs: Partial<Readonly<Record<StepOf<'knead'>['how'], string>>> = {
+  press: 'The block holds together when it is lifted, and no dry flour falls out.',
+  tread: 'The slab is smooth, and it closes over a fold.',
+  twist: 'A rope of it stretches to twice its length without a tear.',
+  fold: 'No dry flour is in sight, and it just holds.',
+  paddle: 'The crumbs are even; a fistful holds, and breaks when it is touched.',
+  stir: 'It leaves the pan clean, and the spoon stands.',
+  draw: 'The rope lies even in its coil, and gives when it is lifted.',
+}
+
+/** When it is kneaded, as one sees and feels it, whatever the clock says. */
+export function kneadSign({ how, combined }: StepOf<'knead'>, body: Body, by: Worker): string {
+  if (how === 'beat')
+    return combined ? 'No dry streak is left.' : 'Bubbles rise, and it falls off the spoon in strings that hold.'
+  if (how === 'push' && body === 'starch') return 'It is smooth, and its rim stays whole when it is pressed flat.'
+  if (how === 'push' && body === 'base') return 'It is smooth, holds together, and comes away from the finger.'
+  return signs[how] ?? gluten[by]
+}
 
 const handLeads: Readonly<Record<StepOf<'knead'>['how'], string>> = {
   push: 'Heel of the hand, quarter turns. Stop when it is smooth, whatever the clock says.',
@@ -234,7 +279,7 @@ const rests: Readonly<Record<Body, Rested>> = {
   },
   batter: {
     title: 'Let it stand',
-    lead: 'Cover the bowl. The flour swells while it stands; beat it a few strokes more before the pot.',
+    lead: 'Cover the bowl. The flour swells while it stands; give it a few strokes before the pot.',
     sign: 'It thickens as it stands: lift the spoon again before the first goes in.',
     past: (hours) => `Longer than ${hours}: into the fridge.`,
   },
@@ -278,8 +323,13 @@ const restsOf: Readonly<Record<'sheet' | 'pieces' | 'crumb', Pick<Rested, 'title
 }
 
 /** How this is laid to rest, and how one sees that it has rested. */
-export function restedWords({ of, cold }: StepOf<'rest'>, body: Body): Rested {
+export function restedWords({ of, cold, oiled }: StepOf<'rest'>, body: Body): Rested {
   const usual = rests[body]
+  if (oiled) {
+    const { past } = cold ? coldRests[body] : usual
+    const lead = 'Brush it thinly with oil all round, then cover it. The oil keeps a skin from forming.'
+    return { ...usual, title: cold ? 'Rest in the fridge, oiled' : 'Rest, oiled', lead, past }
+  }
   const { past } = cold ? coldRests[body] : usual
   if (of === 'crumb') return { ...usual, ...restsOf.crumb, past, sign: 'A crumb broken open is damp to its middle.' }
   if (of !== 'dough') return { ...usual, ...restsOf[of], past }
@@ -308,7 +358,11 @@ const readyWords: Readonly<Record<string, string>> = {
   'hopper-guard': 'The press with its die, guard and pusher on',
   trays: 'Trays, dusted or lined',
   ricer: 'A ricer or a sieve',
+  'oil-brush': 'A saucer of oil and a brush',
+  bowl: 'A wide bowl',
+  well: 'Room on the board for a well, and a scraper',
   'fridge-room': 'Room in the fridge for the night',
+  'fridge-space': 'Room in the fridge',
   'pot-on': 'The pot: these go straight in',
 }
 export const readyWord = ({ id, name }: StepOf<'ready'>['items'][number]): string => name ?? readyWords[id] ?? id
@@ -354,5 +408,65 @@ export const afterPotWords: Readonly<Record<AfterPot, string>> = {
   plain: 'Nothing more',
   rinse: 'Rinsed',
   ice: 'Into an ice bath',
+  toss: 'Tossed in the sauce',
+  butter: 'In browned butter',
+  cream: 'In reduced cream',
   brown: 'Browned in a pan',
+}
+
+interface AfterWords {
+  readonly title: string
+  readonly lead: string
+  readonly start: string
+  readonly done: string
+  readonly note: { readonly title: string; readonly text: string; readonly caution?: true }
+}
+
+const hotFat =
+  'Water makes it spit: shake them dry first. Never leave the pan, and keep a lid beside it; no water on burning fat.'
+
+/** What is done after the pot by a clock. */
+export const afterSteps: Readonly<Record<Exclude<AfterPot, 'plain' | 'rinse'>, AfterWords>> = {
+  ice: {
+    title: 'Into the ice',
+    lead: 'Drain them, then into water with plenty of ice, and stir until the middle is cold.',
+    start: 'In the ice',
+    done: 'Cold, go on',
+    note: {
+      title: 'Why',
+      text: 'It stops the cooking at once and tightens the bite. Drain them well before the sauce.',
+    },
+  },
+  toss: {
+    title: 'Toss in the sauce',
+    lead: 'Lift them a minute early into the hot sauce. Add cooking water by the spoon, and toss until the sauce clings.',
+    start: 'In the pan',
+    done: 'Coated, go on',
+    note: { title: 'A hot pan', text: 'Shake the pan away from you, and stand back from the steam.', caution: true },
+  },
+  butter: {
+    title: 'Brown the butter',
+    lead: 'Over a middle flame until it foams, then smells of nuts. Off the heat, and the pieces in at once.',
+    start: 'Butter in the pan',
+    done: 'Brown, go on',
+    note: { title: 'Hot fat', text: hotFat, caution: true },
+  },
+  cream: {
+    title: 'Reduce the cream',
+    lead: 'Simmer it until it coats a spoon, then add the pieces and a spoon of cooking water.',
+    start: 'Cream in the pan',
+    done: 'It coats the spoon, go on',
+    note: {
+      title: 'Boiling over',
+      text: 'Cream climbs at once: a wide pan, a middle flame, and stay beside it.',
+      caution: true,
+    },
+  },
+  brown: {
+    title: 'Brown in the pan',
+    lead: 'Drained and dry, in one layer in hot fat. Leave them until they come loose, then turn them once.',
+    start: 'In the pan',
+    done: 'Brown, go on',
+    note: { title: 'Hot fat', text: hotFat, caution: true },
+  },
 }

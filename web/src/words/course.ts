@@ -15,14 +15,19 @@ import { stepName } from './steps.ts'
 import { restSpanWords } from './keeping.ts'
 import { kneadSpan } from './units.ts'
 
-interface Told {
+export interface Told {
   readonly mass: (grams: number, stepG?: number) => string
   readonly temperature: (celsius: number) => string
 }
 
 const firstSentence = (text: string): string => text.split(/(?<=[^.]{8})\. /)[0]!.replace(/\.$/, '')
 
-function line(step: PlannedStep, plan: Plan, state: BenchState, { mass, temperature }: Told): readonly string[] {
+export function stepLines(
+  step: PlannedStep,
+  plan: Plan,
+  state: BenchState,
+  { mass, temperature }: Told,
+): readonly string[] {
   switch (step.kind) {
     case 'prepare':
       return [prepareWords[step.what].title]
@@ -73,4 +78,4 @@ function line(step: PlannedStep, plan: Plan, state: BenchState, { mass, temperat
 
 /** @example 366 g of water; 41 g stay back — Pulse the dry things first, to mix them — Feel it, and judge — Knead, 45 to 90 s in the processor */
 export const howItGoes = (plan: Plan, state: BenchState, told: Told): readonly string[] =>
-  plan.steps.flatMap((step) => line(step, plan, state, told))
+  plan.steps.flatMap((step) => stepLines(step, plan, state, told))

@@ -46,6 +46,8 @@ const entries: {
   sampled: (event, { mass }) => `a piece of ${mass(event.grams, 0.01)}`,
   'finish-chosen': (event) =>
     ({ cook: 'to the pot', hold: 'into the fridge', freeze: 'into the freezer', dry: 'on the rack' })[event.finish],
+  'pot-salted': ({ gPerL }) =>
+    gPerL === 0 ? 'no salt in the water' : `${formatNumber(gPerL, 1)} g of salt a litre of water`,
   'after-pot': ({ how }) => `after the pot: ${afterPotWords[how].toLowerCase()}`,
   'skins-kept': ({ finish }) => `empty skins into the ${finish === 'freeze' ? 'freezer' : 'fridge'}`,
   divided: ({ pieces }) => `divided into ${formatNumber(pieces, 0)}`,

@@ -1,6 +1,6 @@
 /** English for what a shape is and wants. */
 import type { Blank, Group, Machine, Motion, SauceTrait, StepOf } from '@harina/core'
-import type { Worded } from './units.ts'
+import { minutesWords, type Worded } from './units.ts'
 
 export const groupWords: Readonly<Record<Group, string>> = {
   'hand-rope': 'by hand, from a rope',
@@ -106,14 +106,19 @@ export function drawnWords(blank: Blank, { length }: Pick<Worded, 'length'>): st
 }
 
 /** By which sign a maker takes small pieces out; the shape's own where no school is followed. */
-export function doneWords(by: StepOf<'drop'>['done'], sign: string): string {
-  switch (by) {
+export function doneWords(
+  { done, afterFloatMin }: Pick<StepOf<'drop'>, 'done' | 'afterFloatMin'>,
+  sign: string,
+): string {
+  switch (done) {
     case 'float':
       return 'lift them as they rise, and cut one'
     case 'after':
-      return '20 to 60 seconds after they rise, and cut one'
+      return `${minutesWords(afterFloatMin ?? 2 / 3)} after they rise, and cut one`
     case 'taste':
       return 'cut one and taste it, whether they float or not'
+    case 'clock':
+      return 'lift them when the clock rings'
     default:
       return sign
   }

@@ -2,6 +2,7 @@
 import {
   formatCountdown,
   isCookery,
+  type AfterPot,
   type Call,
   type LiveTimer,
   type PlannedStep,
@@ -49,6 +50,15 @@ const kneadNames = {
   draw: 'Thin the rope',
 } as const
 
+const afterNames: Readonly<Record<Exclude<AfterPot, 'plain'>, { name: string; clock: string; rung: string }>> = {
+  rinse: { name: 'Rinse', clock: 'rinsing', rung: ' is cold' },
+  ice: { name: 'Ice bath', clock: 'in the ice', rung: ' is cold' },
+  toss: { name: 'Toss', clock: 'tossing', rung: ' is coated' },
+  butter: { name: 'Butter', clock: 'browning', rung: ' is brown' },
+  cream: { name: 'Cream', clock: 'reducing', rung: ' coats the spoon' },
+  brown: { name: 'Brown', clock: 'browning', rung: ' wants turning' },
+}
+
 export const stepWords: { readonly [K in StepKind]: StepWords<K> } = {
   ready: { name: 'Ready' },
   prepare: { name: ({ what }) => prepareNames[what], rung: ({ what }) => prepareRung(what) },
@@ -87,9 +97,9 @@ export const stepWords: { readonly [K in StepKind]: StepWords<K> } = {
   freeze: { name: 'Freeze' },
   spread: { name: 'Spread' },
   rinse: {
-    name: ({ how }) => ({ rinse: 'Rinse', ice: 'Ice bath', brown: 'Brown' })[how ?? 'rinse'],
-    clock: ({ how }) => (how === 'ice' ? 'in the ice' : how === 'brown' ? 'browning' : 'rinsing'),
-    rung: ({ how }) => (how === 'brown' ? ' wants turning' : ' is cold'),
+    name: ({ how }) => afterNames[how ?? 'rinse'].name,
+    clock: ({ how }) => afterNames[how ?? 'rinse'].clock,
+    rung: ({ how }) => afterNames[how ?? 'rinse'].rung,
   },
   dry: { name: 'Dry' },
   cook: { name: ({ how }) => (how === 'bake' ? 'Bake' : 'Cook'), clock: 'cooking', rung: ' wants tasting' },

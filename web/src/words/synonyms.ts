@@ -169,6 +169,7 @@ export const actions: readonly Action[] = [
   { name: 'Heat of the water', words: 'temperature warm cold ice friction', at: '/formula', open: 'heat' },
   { name: 'Colour and taste', words: 'flavour spinach beetroot ink herbs add colour', at: '/formula', open: 'taste' },
   { name: 'Swap a flour', words: 'replace substitute other flour', at: '/formula', open: 'swap' },
+  { name: 'Egg and no egg', words: 'egg replacer eggless vegan without eggs swap', at: '/formula', open: 'egg' },
   { name: 'Blend from my sacks', words: 'stock leftover flours protein', at: '/formula', open: 'stock' },
   { name: 'Potato and moisture', words: 'base gnocchi dry steam', at: '/formula', open: 'base' },
   { name: 'Alkali', words: 'kansui lye carbonate soda bake ph', at: '/formula', open: 'alkali' },

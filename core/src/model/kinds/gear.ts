@@ -65,6 +65,8 @@ export const gearSchema = z.lazy(() =>
     benchPlace: z.nullable(idSchema),
     /** Names in recipes that were settled once: what they are, or null for nothing of the dough. */
     readAs: z.array(z.strictObject({ name: nameSchema, is: z.nullable(idSchema) })).check(z.maxLength(MAX_READ_AS)),
+    /** What the maker's own minutes are remembered by, and since when: what was before is forgotten. */
+    forgot: z.record(z.string().check(z.maxLength(300)), timeSchema),
     /** Oldest first. */
     scaleChecks: z.array(scaleCheckSchema).check(z.maxLength(MAX_SCALE_CHECKS)),
   }),
@@ -96,10 +98,11 @@ export const defaultGear: Gear = {
   kneads: 'hand',
   benchPlace: null,
   readAs: [],
+  forgot: {},
   scaleChecks: [],
 }
 
-/** 2: most of it. 3: presses. 4: who kneads, where the bench stands, when the scale was checked. 6: pots. 7: which eggs. 8: how the air moves, and the rings. 9: nights and covers. 11: which airs were only guessed. 12: kneaded dough for a press, no scale. */
+/** 2: most of it. 3: presses. 4: who kneads, where the bench stands, when the scale was checked. 6: pots. 7: which eggs. 8: how the air moves, and the rings. 9: nights and covers. 11: which airs were only guessed. 12: kneaded dough for a press, no scale. 14: whose minutes are forgotten. */
 const upgrades: Upgrades = {
   2: (gear) => ({ ...defaultGear, ...gear }),
   3: (gear) => ({ ...gear, presses: [] }),
@@ -119,6 +122,7 @@ const upgrades: Upgrades = {
   }),
   11: (gear) => ({ ...gear, places: each(gear['places'], airAt11) }),
   12: (gear) => ({ ...gear, hasScale: true, presses: each(gear['presses'], pressAt12) }),
+  14: (gear) => ({ ...gear, forgot: {} }),
 }
 
 export const gearKind = kindOf({

@@ -175,7 +175,7 @@ it('folds are counted one by one, doubling the layers; the roller’s passes fol
   await press(/^Fold 1 done/)
   await press(/^Fold 2 done/)
   expect(screen.getByText('layers').parentElement!.textContent).toContain('4')
-  await press('Folded in three, like a letter')
+  await press('This one in three, like a letter')
   expect(screen.getByText('layers').parentElement!.textContent).toContain('12')
   await press(/^Undo/)
   expect(screen.getByText('layers').parentElement!.textContent).toContain('4')
@@ -216,9 +216,9 @@ it('one piece at a time, each is ticked once; thinner still, one setting further
   expect((await benchState()).thinnedMm).toBeNull()
   await press(/^Thinner still: setting/)
   await press(/^Thin enough, go on/)
-  // Its airing is timed by the same press.
+  // Its airing is timed by the same press: half as long again in the damp of this kitchen.
   expect(title()).toBe('Air the sheet')
-  expect((await benchState()).timers['air-sheet']?.minutes).toBe(15)
+  expect((await benchState()).timers['air-sheet']?.minutes).toBe(23)
   await press(/^Leathery, go on/)
   const shown = sheet!.further!.outMm.toFixed(2)
   expect(screen.getByText('thick').parentElement!.textContent).toContain(String(Number(shown)))

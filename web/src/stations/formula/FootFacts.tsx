@@ -56,7 +56,9 @@ export function FootFacts({ worked }: { worked: Worked }) {
             : `${mass(cut.pieceG, 0.01)} each`
         }
       />
-      {practice.waterC === null || worked.water.totalG <= 0 ? (
+      {worked.water.totalG > 0 && practice.waterC === null ? (
+        <Fact name={capital(liquidOf(worked))} figure="cool" note="as it comes" />
+      ) : practice.waterC === null || worked.water.totalG <= 0 ? (
         <Fact
           name="Liquid"
           figure="none"

@@ -7,6 +7,7 @@ const drawers = {
   say: { name: 'Hydration in other words', open: lazy(() => import('./drawers/Sayings.tsx')) },
   taste: { name: 'Colour and taste', open: lazy(() => import('./drawers/Flavours.tsx')) },
   swap: { name: 'Swap a flour', open: lazy(() => import('./drawers/SwapFlour.tsx')) },
+  egg: { name: 'Egg and no egg', open: lazy(() => import('./drawers/EggSwap.tsx')) },
   stock: { name: 'Blend from my sacks', open: lazy(() => import('./drawers/FromStock.tsx')) },
   base: { name: 'Potato and moisture', open: lazy(() => import('./drawers/BaseMoisture.tsx')) },
   heat: { name: 'Heat of the water', open: lazy(() => import('./drawers/WaterHeat.tsx')) },
@@ -26,6 +27,7 @@ export const isDrawer = (id: string): id is DrawerId => Object.hasOwn(drawers, i
 function useful({ control, rows }: Worked): readonly DrawerId[] {
   const without: DrawerId[] = [
     ...(control.by === 'base' ? (['say', 'heat'] as const) : (['base'] as const)),
+    ...(rows.some((row) => row.ingredient.group === 'egg') ? [] : (['egg'] as const)),
     ...(rows.some((row) => row.part === 'alkali') ? [] : (['alkali'] as const)),
   ]
   return (Object.keys(drawers) as DrawerId[]).filter((id) => !without.includes(id))

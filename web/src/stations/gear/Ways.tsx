@@ -37,7 +37,7 @@ export function Ways({ kitchen }: { kitchen: Kitchen }) {
   return (
     <Section
       title="Schools I follow"
-      lead="New formulas start by these; heat, rest, hold-back and the pot follow them at once. The Schools drawer shows reasons and what each would change."
+      lead="New formulas start by these. A formula in the book keeps its ingredients, and follows the rest at once. The Schools drawer shows reasons, and what each would change."
     >
       <ul>
         {schools.map((school) => {

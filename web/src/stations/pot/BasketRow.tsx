@@ -5,7 +5,7 @@ import type { CSSProperties } from 'react'
 import { finishStep, recordTap, takeOut } from '#web/state/bench.ts'
 import { familyInk } from '#web/ui/family.tsx'
 import { useUnits } from '#web/ui/units.ts'
-import { counted, doneWords, keptAs, minutesWords, minuteSpan, toTheSixth } from '#web/words/index.ts'
+import { batchesWords, counted, doneWords, keptAs, minutesWords, minuteSpan, toTheSixth } from '#web/words/index.ts'
 import type { Basket } from './baskets.ts'
 
 interface Props {
@@ -52,7 +52,7 @@ function Clock({ basket, nowMs }: Pick<Props, 'basket' | 'nowMs'>) {
   if (!clock) return null
   const left = (clock.endsAtMs - nowMs) / 1000
   const goneMin = (nowMs - Date.parse(clock.startedAt)) / 60_000
-  const { tasteAtMin } = basket
+  const { tasteAtMin, byClock } = basket
   return (
     <>
       <p className={`figure text-6xl leading-none font-semibold ${left < 0 ? 'text-danger' : ''}`}>
@@ -61,9 +61,11 @@ function Clock({ basket, nowMs }: Pick<Props, 'basket' | 'nowMs'>) {
       <p className="small">
         {left < 0
           ? 'over'
-          : goneMin >= tasteAtMin
-            ? 'taste it now'
-            : `taste in ${formatCountdown((tasteAtMin - goneMin) * 60)}`}
+          : byClock
+            ? 'until they are lifted'
+            : goneMin >= tasteAtMin
+              ? 'taste it now'
+              : `taste in ${formatCountdown((tasteAtMin - goneMin) * 60)}`}
       </p>
     </>
   )
@@ -78,7 +80,7 @@ export function BasketRow({ basket, number, nowMs, upAtMs }: Props) {
   // Only the first of several turns is called for by the clock; the others go in when the boil is back.
   const dropAtMs = upAtMs === null || isIn || !basket.isHere || turn > 1 ? null : dropAt(basket, upAtMs)
   const step = plan.steps.find(({ id }) => id === stepId)
-  const sign = doneWords(step && 'done' in step ? step.done : undefined, shape.doneSign)
+  const sign = doneWords(step && 'done' in step ? step : {}, shape.doneSign)
   return (
     <li
       className="flex flex-wrap items-center gap-x-6 gap-y-2 border-b border-l-5 border-b-line border-l-family py-3 pl-3"
@@ -95,8 +97,10 @@ export function BasketRow({ basket, number, nowMs, upAtMs }: Props) {
         </p>
         <p className="small leading-snug">
           {basket.learnt.n > 0 &&
-            `By ${counted(basket.learnt.n, 'time')} of yours; the table says ${minuteSpan(table)}. `}
-          Taste first at {minutesWords(toTheSixth(basket.tasteAtMin))}. Done: {sign}.
+            `From ${batchesWords(basket.learnt.n)} of yours; the table says ${minuteSpan(table)}. `}
+          {basket.byClock
+            ? `Lift them at ${minutesWords(toTheSixth(basket.tasteAtMin))}, when the clock rings.`
+            : `Taste first at ${minutesWords(toTheSixth(basket.tasteAtMin))}. Done: ${sign}.`}
         </p>
       </div>
       <div className="min-w-36">

@@ -1,19 +1,21 @@
 /** The water: how much, how salt, when it boils here, and how much may go in at once. */
-import { formatNumber, type Gear } from '@harina/core'
+import { formatNumber, potNow, type Gear } from '@harina/core'
 import { onThePlate, potsOf, SAUCE_ML } from '@harina/core/stove'
+import type { ReactNode } from 'react'
 import { recordTap } from '#web/state/bench.ts'
 import { Choice } from '#web/ui/Choice.tsx'
+import { PotSalt } from '#web/ui/PotSalt.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { counted, minutesWords } from '#web/words/index.ts'
 import type { Basket } from './baskets.ts'
 import { PotDrawing } from './PotDrawing.tsx'
 
-function Figure({ label, figure, note }: { label: string; figure: string; note?: string }) {
+function Figure({ label, figure, note }: { label: string; figure: string; note?: ReactNode }) {
   return (
     <div>
       <p className="small">{label}</p>
       <p className="figure text-4xl leading-tight font-semibold whitespace-nowrap">{figure}</p>
-      {note && <p className="small leading-snug">{note}</p>}
+      {note && <div className="small leading-snug">{note}</div>}
     </div>
   )
 }
@@ -54,7 +56,7 @@ export function WaterPanel({ basket, gear }: Props) {
   const pots = potsOf(gear)
   const { water } = basket
   const chosen = water.pot
-  const { saltGPerL } = basket.running.batch.plan.pot
+  const { saltGPerL } = potNow(basket.running.batch.plan, basket.running.state)
   const choose = (potId: string) => {
     const pot = pots.find(({ id }) => id === potId)
     if (pot) void recordTap(basket.running.batch, { type: 'pot-chosen', pot })
@@ -87,7 +89,7 @@ export function WaterPanel({ basket, gear }: Props) {
         <Figure
           label="salt in it"
           figure={saltGPerL === 0 ? 'none' : mass(water.saltG)}
-          note={saltGPerL === 0 ? 'the dough brings its own' : `${plain(saltGPerL)} g a litre`}
+          note={<PotSalt running={basket.running} />}
         />
         <Figure
           label="to the boil"

@@ -6,6 +6,7 @@ import {
   tableReading,
   toPoured,
   toldAsMade,
+  toldBy,
   type Kitchen,
   type ShapeShare,
   type Worked,
@@ -57,7 +58,7 @@ function Piece({ worked, main }: { worked: Worked; main: ShapeShare }) {
       </div>
       <PieceFigures part={main} worked={worked} />
       <div className="border-t border-line pt-2">
-        <How shape={toldAsMade(worked.shape, worked.cut.blank)} />
+        <How shape={toldAsMade(toldBy(worked.shape, worked.practice.sets), worked.cut.blank)} />
       </div>
     </div>
   )
@@ -113,7 +114,7 @@ export function ChosenShape({ worked, kitchen, looking = false }: Props) {
             <Piece worked={worked} main={all[0] ?? alone} />
           </TabPanel>
           <TabPanel tabIndex={-1}>
-            <ToolsAndTroubles shape={shape} />
+            <ToolsAndTroubles shape={toldBy(shape, worked.practice.sets)} />
           </TabPanel>
           {!looking && (
             <TabPanel tabIndex={-1}>

@@ -3,6 +3,7 @@ import {
   blankG,
   formatNumber,
   ownShapeSchema,
+  toldBy,
   plainTextFrom,
   resized,
   windowFor,
@@ -155,7 +156,7 @@ function Steps({ shape, onChange }: PartProps) {
       <span className="small">Steps, a line each</span>
       <textarea
         className="box min-h-27.5"
-        defaultValue={shape.steps.join('\n')}
+        defaultValue={toldBy(shape, {}).steps.join('\n')}
         maxLength={6000}
         onChange={(event) => {
           const steps = event.target.value

@@ -2,11 +2,11 @@
 import { countedOf, formatNumber, madeG, offeredAir, type Finish, type StepOf } from '@harina/core'
 import { useState } from 'react'
 import { finishStep, recordTap } from '#web/state/bench.ts'
-import { useKitchen } from '#web/state/select.ts'
 import { ShapeEngraving } from '#web/ui/ShapeEngraving.tsx'
 import { useNow } from '#web/ui/useNow.ts'
 import { useUnits } from '#web/ui/units.ts'
 import { counted, capital, hoursWords, driedWords, monthsWords, wetWords } from '#web/words/index.ts'
+import { useMadeShape } from '../useMadeShape.ts'
 import { StepPage } from '../StepPage.tsx'
 import { Note, useBench, useStep } from '../view.tsx'
 import { useDoughLeft, useLeftForStep, usePiecesLeft } from '../WarmLeft.tsx'
@@ -106,7 +106,7 @@ export function AirStep() {
   const choices = choicesOf(minutes, step, cook, fridgeH)
   const [picked, setPicked] = useState<Finish | null>(state.finish)
   const chosen = choices.find(([finish]) => finish === picked) ?? choices[0]
-  const shape = useKitchen()?.shapes.get(batch.plan.shape.id)
+  const shape = useMadeShape(batch.plan)
   const all = countedOf(batch.plan, state)
   const { mass } = useUnits()
   const clock = state.timers[step.id]

@@ -15,13 +15,20 @@ export function BowlRule({ marks = true }: { marks?: boolean }) {
   const { state } = running
   const { plan } = running.batch
   const onBase = plan.control.by === 'base'
+  const flourWaits = heldBack(plan, state)?.what === 'flour'
+  const allTheLiquid = `all the ${liquidName(plan)}`
   const stops: readonly RuleMark[] = [
-    { id: 'start', at: firstPour(plan, state), kind: 'dashed', label: onBase ? 'first flour' : 'first pour' },
+    {
+      id: 'start',
+      at: firstPour(plan, state),
+      kind: 'dashed',
+      label: onBase ? 'first flour' : flourWaits ? allTheLiquid : 'first pour',
+    },
     {
       id: 'all',
       at: withHeldBack(plan, state),
       kind: 'open',
-      label: onBase ? 'all the flour' : `all the ${liquidName(plan)}`,
+      label: flourWaits ? 'all the flour' : allTheLiquid,
     },
   ]
   return (

@@ -3,6 +3,7 @@ import {
   benchPieces,
   countedOf,
   formatNumber,
+  paceKey,
   RIM_DRIES_MIN,
   rimsDryMeanwhile,
   ropesFuse,
@@ -10,7 +11,7 @@ import {
 } from '@harina/core'
 import { useState } from 'react'
 import { finishStep } from '#web/state/bench.ts'
-import { useKitchen, useFamily } from '#web/state/select.ts'
+import { useFamily } from '#web/state/select.ts'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { RopeOnBoard } from '#web/ui/RopeOnBoard.tsx'
 import { BlankDrawing } from '#web/ui/BlankDrawing.tsx'
@@ -18,12 +19,14 @@ import { LifeSize } from '#web/ui/gauge/LifeSize.tsx'
 import { useScreenScale } from '#web/ui/gauge/useScreenScale.ts'
 import { useUnits } from '#web/ui/units.ts'
 import { ShapeEngraving } from '#web/ui/ShapeEngraving.tsx'
+import { useMadeShape } from '../useMadeShape.ts'
 import { StepPage } from '../StepPage.tsx'
 import { Big, BigLength, Note, useBench, useStep } from '../view.tsx'
 import { BoardFlour } from './BoardFlour.tsx'
 import { EvenPieces } from './EvenPieces.tsx'
 import { HowTo } from './HowTo.tsx'
-import { capital, counted } from '#web/words/index.ts'
+import { forget, useOwnMinutes } from './OwnMinutes.tsx'
+import { batchesWords, capital, counted } from '#web/words/index.ts'
 
 export function RollStep() {
   const { running } = useBench()
@@ -33,7 +36,7 @@ export function RollStep() {
   const { length, mass } = useUnits()
   const made = benchPieces(plan, state)
   const family = useFamily(plan)
-  const shape = useKitchen()?.shapes.get(plan.shape.id)
+  const shape = useMadeShape(plan)
   if (blank.type !== 'rope') return null
   const { rope } = made
   return (
@@ -44,9 +47,9 @@ export function RollStep() {
       aside={
         <>
           <Note title="From the middle out">
-            Both hands, fingers spread, little pressure.{' '}
+            Both hands, fingers spread, little pressure; start both halves from the middle.{' '}
             {plan.body === 'gluten'
-              ? 'A rope that springs back waits under its cloth; one that slides wants a damp board, not flour.'
+              ? `A rope that springs back waits under its cloth; one that slides wants ${plan.surface?.board === 'floured' ? 'its flour brushed off' : 'a damp board, not flour'}.`
               : 'A rope that breaks is too cold or too dry: press it together, and roll it shorter.'}
           </Note>
           <Note title={`${counted(made.pieces, 'piece')} of ${mass(made.pieceG, 0.01)}`}>
@@ -99,10 +102,13 @@ export function ShapeStep() {
   const { perMin } = useStep('shape')
   const { plan } = running.batch
   const made = benchPieces(plan, running.state)
-  const shape = useKitchen()?.shapes.get(plan.shape.id)
+  const shape = useMadeShape(plan)
   const { mass } = useUnits()
   const [pieces, setPieces] = useState<number | null>(null)
-  const dryMin = rimsDryMeanwhile(made.pieces, perMin)
+  const paceOf = paceKey(plan.shape.id, running.state.hands?.who ?? '')
+  const mine = useOwnMinutes(paceOf)
+  const pace = mine?.value ?? perMin
+  const dryMin = rimsDryMeanwhile(made.pieces, pace)
   const all = countedOf(plan, running.state)
   const count = pieces ?? all.count
   return (
@@ -119,7 +125,15 @@ export function ShapeStep() {
             A first good piece beside the board holds the size when hands tire. It weighs {mass(made.pieceG, 0.01)}.
           </Note>
           {shape && (
-            <Note title={`About ${Math.ceil(made.pieces / perMin)} min for one pair of hands`}>
+            <Note title={`About ${Math.ceil(made.pieces / pace)} min for one pair of hands`}>
+              {mine && (
+                <>
+                  At {formatNumber(mine.value, mine.value < 10 ? 1 : 0)} a minute, from {batchesWords(mine.n)} of yours.{' '}
+                  <button type="button" className="quiet" onClick={() => forget(paceOf)}>
+                    Forget it
+                  </button>{' '}
+                </>
+              )}
               At {formatNumber(perMin, 0)} a minute, practised; {shape.piecesPerMin.learner} while learning.
               {shape.airBeforeCookMin[1] > 0 &&
                 ` Then air them ${shape.airBeforeCookMin[0]} to ${shape.airBeforeCookMin[1]} min before the pot.`}

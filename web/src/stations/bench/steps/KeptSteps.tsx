@@ -15,12 +15,12 @@ import { nanoid } from 'nanoid'
 import { useState, type ReactNode } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { recordTap, takeOut } from '#web/state/bench.ts'
-import { useKitchen } from '#web/state/select.ts'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { ShapeEngraving } from '#web/ui/ShapeEngraving.tsx'
 import { useNow } from '#web/ui/useNow.ts'
 import { useUnits } from '#web/ui/units.ts'
 import { capital, counted, hoursWords, driedWords, monthsWords } from '#web/words/index.ts'
+import { useMadeShape } from '../useMadeShape.ts'
 import { StepPage } from '../StepPage.tsx'
 import { Big, Note, useBench, useStep } from '../view.tsx'
 
@@ -90,7 +90,7 @@ function UseBy({ words, past }: { words: string; past: string }) {
   const { running } = useBench()
   const { batch } = running
   const { since } = useKeptSince()
-  const shape = useKitchen()?.shapes.get(batch.plan.shape.id)
+  const shape = useMadeShape(batch.plan)
   const untilMs = keptUntil(batch.plan, batch.events)
   const isPast = useNow(60_000) > (untilMs ?? Infinity)
   return (
@@ -261,7 +261,7 @@ export function DryStep() {
   const { plan } = batch
   const { since, keeps } = useKeptSince()
   const { massFigure, mass, units } = useUnits()
-  const shape = useKitchen()?.shapes.get(plan.shape.id)
+  const shape = useMadeShape(plan)
   const freshG = madeG(plan, state)
   return (
     <Kept

@@ -2,26 +2,33 @@
 import {
   AFTER_POT,
   afterPotOf,
+  boilKey,
   clockMinutes,
   FILLING_DONE_C,
+  madeG,
+  potNow,
   formatNumber,
   MOST_MINUTES,
   stepsOf,
   type StepOf,
 } from '@harina/core'
-import { floated, mayFloat, turnOut } from '@harina/core/stove'
+import { floated, mayFloat, onThePlate, turnOut } from '@harina/core/stove'
 import { useMemo } from 'react'
 import { finishStep, recordTap } from '#web/state/bench.ts'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { ShapeEngraving } from '#web/ui/ShapeEngraving.tsx'
 import { useClock } from '#web/ui/useNow.ts'
 import { useUnits } from '#web/ui/units.ts'
+import { PotSalt } from '#web/ui/PotSalt.tsx'
 import { usePot, type PotOf } from '#web/ui/usePot.ts'
 import { StepPage } from '../StepPage.tsx'
 import { Note, useBench, useStep } from '../view.tsx'
+import { forget } from './OwnMinutes.tsx'
 import { Timed } from './Timed.tsx'
 import {
   afterPotWords,
+  afterSteps,
+  batchesWords,
   counted,
   capital,
   doneWords,
@@ -94,7 +101,7 @@ function CookingMinutes({ pot }: { pot: PotOf }) {
   const { shape, learnt, table, span, finish, clock, afterFloatMin, stepId } = pot
   return (
     <div className="mt-2 flex flex-wrap items-center gap-x-10 gap-y-3 border-t border-line pt-4">
-      <ShapeEngraving shape={shape} width={300} height={190} withScale />
+      <ShapeEngraving shape={shape} width={240} height={140} withScale />
       <div>
         <p className="figure text-3xl leading-snug">
           {plan.shape.name}, {keptAs[finish ?? 'cook']}:
@@ -103,7 +110,10 @@ function CookingMinutes({ pot }: { pot: PotOf }) {
         </p>
         {learnt.n > 0 && (
           <p className="small mt-1">
-            By {counted(learnt.n, 'time')} of yours; the table says {minuteSpan(table)}.
+            From {batchesWords(learnt.n)} of yours; the table says {minuteSpan(table)}.{' '}
+            <button type="button" className="quiet" onClick={() => forget(boilKey(shape.id))}>
+              Forget it
+            </button>
           </p>
         )}
         {clock && afterFloatMin !== null && floats && (
@@ -123,10 +133,10 @@ function CookingMinutes({ pot }: { pot: PotOf }) {
 /** Water and salt for what is cooked now, and how often the pot is filled with dough. */
 function PotNote({ pot: { water } }: { pot: PotOf }) {
   const { running } = useBench()
-  const { plan } = running.batch
+  const { saltGPerL } = potNow(running.batch.plan, running.state)
   const { mass } = useUnits()
   const { litres, saltG, turns, eachG, potL, pot: vessel } = water
-  const salted = plan.pot.saltGPerL === 0 ? 'Do not salt the water.' : `Salt it once, with ${mass(saltG)}.`
+  const salted = saltGPerL === 0 ? 'Do not salt the water.' : `Salt it once, with ${mass(saltG)}.`
   const pot = `${vessel.name}, ${litreWords(potL)} to the brim`
   return (
     <Note title={turns > 1 ? `${counted(turns, 'turn')} of ${mass(eachG)}` : `${litreWords(litres)} of water`}>
@@ -185,18 +195,24 @@ const labelsOf = ({ turn, turns }: PotOf, start: string, done: string) =>
       }
 
 export function CookStep() {
-  const { how, done } = useStep('cook')
+  const step = useStep('cook')
+  const { how } = step
   const pot = usePotHere()
   const out = useOut(pot)
   if (!pot) return null
   const words = heatWords[how]
+  const atMin = toTheSixth(pot.tasteAtMin)
   const boiled = how === 'boil'
   return (
     <Timed
       timer="cook"
       title={words.title}
-      lead={`${words.from} Taste first at ${minutesWords(toTheSixth(pot.tasteAtMin))}: ${doneWords(done, pot.shape.doneSign)}.`}
-      minutes={toTheSixth(pot.tasteAtMin)}
+      lead={
+        pot.byClock
+          ? `${words.from} Lift them when it rings, at ${minutesWords(atMin)}.`
+          : `${words.from} Taste first at ${minutesWords(atMin)}: ${doneWords(step, pot.shape.doneSign)}.`
+      }
+      minutes={atMin}
       {...labelsOf(boiled ? pot : { ...pot, turns: 1 }, words.start, 'Cooked')}
       onDone={out}
       aside={
@@ -214,12 +230,32 @@ export function CookStep() {
     >
       <CookingMinutes pot={pot} />
       <CoreHeat />
+      {boiled && <SaltToday pot={pot} />}
       {boiled && <AfterThePot />}
     </Timed>
   )
 }
 
-/** As it is, rinsed, in ice or browned: as it is wanted today. */
+/** How salty the water is today, and what of it is eaten. */
+function SaltToday({ pot: { cooking, finish } }: { pot: PotOf }) {
+  const { running } = useBench()
+  const plate = cooking && onThePlate(running.batch.plan, running.state, cooking, finish)
+  return (
+    <div className="flex flex-wrap items-baseline gap-x-3 gap-y-1 border-t border-line pt-3 text-md">
+      <span>
+        Salt in the water <PotSalt running={running} />
+      </span>
+      {plate && (
+        <span className="small">
+          100 g of it bring {formatNumber(plate.saltG[0], 1)} to {formatNumber(plate.saltG[1], 1)} g of salt to the
+          plate.
+        </span>
+      )}
+    </div>
+  )
+}
+
+/** As it is, rinsed, in ice or finished in a pan: as it is wanted today. */
 function AfterThePot() {
   const { running } = useBench()
   const { batch, state } = running
@@ -246,7 +282,7 @@ function AfterThePot() {
 
 export function RinseStep() {
   const { how } = useStep('rinse')
-  return how === 'ice' ? <IceStep /> : how === 'brown' ? <BrownStep /> : <UnderWater />
+  return how ? <ByTheClock how={how} /> : <UnderWater />
 }
 
 function UnderWater() {
@@ -268,51 +304,36 @@ function UnderWater() {
   )
 }
 
-/** A short clock after the pot. */
-function useAfterClock() {
-  const { running, step } = useBench()
-  const done = () => void finishStep(running.batch, { type: 'timer-stopped', timer: step.id })
-  return { timer: step.id, minutes: clockMinutes(running.batch.plan, running.state, step, NOTHING_LEFT), done }
-}
 /** These clocks ask nothing of what is left. */
 const NOTHING_LEFT = { roomLeftMin: 0, fridgeLeftH: 0 }
+/** Cooking water that loosens a sauce, tablespoons for 100 g of fresh dough. Usual practice. */
+const SPOONS_PER_100G = 1.5
 
-function IceStep() {
-  const { timer, minutes, done } = useAfterClock()
+/** Into ice, or into a pan with what dresses it. */
+function ByTheClock({ how }: { how: keyof typeof afterSteps }) {
+  const { running, step } = useBench()
+  const { batch, state } = running
+  const { title, lead, start, done, note } = afterSteps[how]
+  const spoons = Math.max(1, Math.round((madeG(batch.plan, state) / 100) * SPOONS_PER_100G))
   return (
     <Timed
-      timer={timer}
-      title="Into the ice"
-      lead="Drain them, then into water with plenty of ice, and stir until the middle is cold."
-      minutes={minutes}
-      startLabel="In the ice"
-      doneLabel="Cold, go on"
-      onDone={done}
+      timer={step.id}
+      title={title}
+      lead={lead}
+      minutes={clockMinutes(batch.plan, state, step, NOTHING_LEFT)}
+      startLabel={start}
+      doneLabel={done}
+      onDone={() => void finishStep(batch, { type: 'timer-stopped', timer: step.id })}
       aside={
-        <Note title="Why">It stops the cooking at once and tightens the bite. Drain them well before the sauce.</Note>
-      }
-    />
-  )
-}
-
-function BrownStep() {
-  const { timer, minutes, done } = useAfterClock()
-  return (
-    <Timed
-      timer={timer}
-      title="Brown in the pan"
-      lead="Drained and dry, in one layer in hot fat. Leave them until they come loose, then turn them once."
-      minutes={minutes}
-      startLabel="In the pan"
-      doneLabel="Brown, go on"
-      onDone={done}
-      aside={
-        <Note title="Hot fat" grade="caution">
-          Water makes it spit: shake them dry first. Never leave the pan, and keep a lid beside it; no water on burning
-          fat.
+        <Note title={note.title} grade={note.caution ? 'caution' : 'note'}>
+          {note.text}
         </Note>
       }
-    />
+    >
+      {(how === 'toss' || how === 'cream') && (
+        <p className="text-lg">Keep {counted(spoons, 'tablespoon')} of cooking water beside the pan.</p>
+      )}
+    </Timed>
   )
 }
 
@@ -329,7 +350,7 @@ export function DropStep() {
     <Timed
       timer={step.id}
       title="Drop them in"
-      lead={`${blank.type === 'drop' ? `${capital(dropWords[blank.by])}. ` : ''}Start the clock when they are in${afterFloatMin === null ? '' : ', and say when they float'}. Done: ${doneWords(step.done, pot.shape.doneSign)}.`}
+      lead={`${blank.type === 'drop' ? `${capital(dropWords[blank.by])}. ` : ''}Start the clock when they are in${afterFloatMin === null ? '' : ', and say when they float'}. Done: ${doneWords(step, pot.shape.doneSign)}.`}
       minutes={toTheSixth(pot.tasteAtMin)}
       {...labelsOf(pot, 'They are in', 'All cooked')}
       onDone={out}
@@ -345,6 +366,7 @@ export function DropStep() {
         {turns === 1 ? `All of it at once: ${mass(grams)}.` : `${counted(turns, 'potful')} of ${mass(water.eachG)}.`}
       </p>
       <CookingMinutes pot={pot} />
+      <SaltToday pot={pot} />
       <AfterThePot />
     </Timed>
   )

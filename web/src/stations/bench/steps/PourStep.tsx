@@ -25,7 +25,7 @@ import { WhoWorks } from './WhoWorks.tsx'
 import { ScaleStrip } from '#web/ui/scale/ScaleStrip.tsx'
 import { StepPage, type StepAction } from '../StepPage.tsx'
 import { Big, Note, useBench, useStep } from '../view.tsx'
-import { called, calledWords, counted, liquidName, pouredRow, pourLead } from '#web/words/index.ts'
+import { called, calledWords, counted, liquidName, pouredRow, pourLead, pourMishaps } from '#web/words/index.ts'
 import { Term } from '#web/ui/Term.tsx'
 
 /** A blade throws scalding water; nobody pours it in there. */
@@ -184,6 +184,9 @@ function PourInGoes({ jug }: { jug: JugOf }) {
             <StaysBack jug={jug} inG={inG} />
           )}
           {step.how === 'scald' && <ScaldCaution by={by} />}
+          {by === 'hand' && pourMishaps[step.how] && (
+            <Note title={pourMishaps[step.how]!.title}>{pourMishaps[step.how]!.text}</Note>
+          )}
         </>
       }
     >

@@ -1,8 +1,8 @@
 /** A crumb through the press: what to feed and when, and when the barrel rests. */
 import { formatNumber, isCrumb, pressAtBench } from '@harina/core'
-import { useKitchen } from '#web/state/select.ts'
 import { ShapeEngraving } from '#web/ui/ShapeEngraving.tsx'
 import { useUnits } from '#web/ui/units.ts'
+import { useMadeShape } from '../useMadeShape.ts'
 import { StepPage } from '../StepPage.tsx'
 import { Big, BigLength, Note, useBench, useStep } from '../view.tsx'
 import { counted, pressWords } from '#web/words/index.ts'
@@ -18,7 +18,7 @@ export function PressStep() {
   const { press } = step
   const { blank } = plan.shape
   const run = pressAtBench(plan, running.state, step)
-  const shape = useKitchen()?.shapes.get(plan.shape.id)
+  const shape = useMadeShape(plan)
   const { mass, massFigure, units } = useUnits()
   const { made, counted: all, field, finish } = useCounted('press')
   const { startNamed } = useOwnTimer()

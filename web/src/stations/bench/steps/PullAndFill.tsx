@@ -12,9 +12,9 @@ import {
 import { nanoid } from 'nanoid'
 import { useState } from 'react'
 import { finishStep, keepSkins } from '#web/state/bench.ts'
-import { useKitchen } from '#web/state/select.ts'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
 import { useUnits } from '#web/ui/units.ts'
+import { useMadeShape } from '../useMadeShape.ts'
 import { StepPage } from '../StepPage.tsx'
 import { Big, Note, useBench, useStep } from '../view.tsx'
 import { HowTo } from './HowTo.tsx'
@@ -24,7 +24,7 @@ export function PullStep() {
   const { running } = useBench()
   const { plan } = running.batch
   const { blank } = plan.shape
-  const shape = useKitchen()?.shapes.get(plan.shape.id)
+  const shape = useMadeShape(plan)
   const { length, gapFigure, units } = useUnits()
   const { made, field, finish } = useCounted('pull')
   const strands = blank.type === 'rope' ? blank.drawn?.strands : undefined
@@ -115,7 +115,7 @@ export function FillStep() {
   const step = useStep('fill')
   const { plan } = running.batch
   const { blank } = plan.shape
-  const shape = useKitchen()?.shapes.get(plan.shape.id)
+  const shape = useMadeShape(plan)
   const { mass, massFigure, units, length, temperature } = useUnits()
   const made = benchPieces(plan, running.state)
   const count = running.state.shapedPieces ?? made.pieces

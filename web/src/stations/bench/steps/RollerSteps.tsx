@@ -1,6 +1,8 @@
 /** A sheet: folded, thinned pass by pass, cut or stamped. */
 import {
   blankCut,
+  foldInto,
+  layersOf,
   foldsDone,
   foldTick,
   LIGHTS,
@@ -11,6 +13,7 @@ import {
   type FoldIn,
   type Pass,
   type RolledSheetPlan,
+  type StepOf,
 } from '@harina/core'
 import { useMemo } from 'react'
 import { finishStep, recordTap } from '#web/state/bench.ts'
@@ -20,6 +23,7 @@ import { StampLayout } from '#web/ui/StampLayout.tsx'
 import { problemTold, useUnits } from '#web/ui/units.ts'
 import { Choice } from '#web/ui/Choice.tsx'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
+import { useMadeShape } from '../useMadeShape.ts'
 import { StepPage, type StepAction } from '../StepPage.tsx'
 import { Big, BigLength, Note, useBench, useStep } from '../view.tsx'
 import { BoardFlour } from './BoardFlour.tsx'
@@ -28,7 +32,7 @@ import { HowTo } from './HowTo.tsx'
 import { Nests } from './Nests.tsx'
 import { OtherShapes, useOtherShapes } from './OtherShapes.tsx'
 import { useCounted } from './useCounted.tsx'
-import { counted, lightWords } from '#web/words/index.ts'
+import { counted, foldedWords, lightWords } from '#web/words/index.ts'
 
 function useSheetPlan(): RolledSheetPlan | null {
   const { running } = useBench()
@@ -71,13 +75,14 @@ export function FoldStep() {
   const isLeft = folds < step.times
   const fold = (into: FoldIn) =>
     void recordTap(running.batch, { type: 'ticked', item: foldTick(step.id, folds + 1, into), on: true })
+  const usual = foldInto(step.inTo, folds + 1)
   const finish = () => void finishStep(running.batch)
   return (
     <StepPage
       title="Press, fold and roll"
-      lead={`Press the crumbs into a slab, roll it, fold it, roll again: ${step.times} times, always the same way.`}
+      lead={`Press the crumbs into a slab, roll it, fold it ${foldedWords(step.inTo)}, roll again: ${step.times} times.`}
       action={
-        isLeft ? { label: `Fold ${folds + 1} done`, run: () => fold(2) } : { label: 'Smooth, go on', run: finish }
+        isLeft ? { label: `Fold ${folds + 1} done`, run: () => fold(usual) } : { label: 'Smooth, go on', run: finish }
       }
       second={isLeft ? { label: 'Smooth already, go on', run: finish } : null}
       aside={
@@ -95,8 +100,8 @@ export function FoldStep() {
         <Big label="folds" figure={`${folds}`} unit={`of ${step.times}`} />
         <Big label="layers" figure={formatNumber(layers, 0)} unit="" small />
         {isLeft && (
-          <button type="button" className="press" onClick={() => fold(3)}>
-            Folded in three, like a letter
+          <button type="button" className="press" onClick={() => fold(usual === 3 ? 2 : 3)}>
+            {usual === 3 ? 'This one in two' : 'This one in three, like a letter'}
           </button>
         )}
       </div>
@@ -172,9 +177,11 @@ function ThroughSettings({
   folds,
   done,
   pieces,
+  inTo,
 }: {
   plan: RolledSheetPlan
   folds: number
+  inTo: StepOf<'thin'>['inTo']
   done: number
   /** That go through every setting one by one; 0 where all go through each together. */
   pieces: number
@@ -190,7 +197,8 @@ function ThroughSettings({
           <div className="flex flex-wrap items-end gap-x-12 gap-y-4">
             <Big label={`fold ${done + 1} of ${folds}, setting`} figure={formatNumber(widest.setting, 0)} unit="" />
             <p className="pb-3 text-lg text-second">
-              folded in two and through the widest again, always the same way: {counted(2 ** (done + 1), 'layer')}
+              folded {foldInto(inTo, done + 1) === 3 ? 'in three' : 'in two'}, and through the widest again:{' '}
+              {counted(layersOf(done + 1, inTo), 'layer')}
             </p>
           </div>
           <Tally count={folds} done={done} />
@@ -311,7 +319,7 @@ export function ThinStep() {
       lead={
         step.roller
           ? `${step.roller.name}${step.belt ? ', as a belt, its ends joined' : ''}. Let a sheet that springs back lie ten minutes.`
-          : 'With the pin, from the middle out, a quarter turn each time.'
+          : 'With the pin, from the middle out, a quarter turn each time. Carry a thin sheet on the backs of your hands.'
       }
       action={weighOff ?? goes}
       second={weighOff ? null : tally.tick ? { label: 'Thin enough, go on', run: finish } : (once ?? null)}
@@ -324,7 +332,9 @@ export function ThinStep() {
                 oneByOne
                   ? 'Take one through every setting, cover it, and take the next. '
                   : step.roller
-                    ? 'Take all of them through one setting before the next. '
+                    ? step.oneByOne
+                      ? 'Take one through, cover it, and take the next. '
+                      : 'Take all of them through one setting before the next. '
                     : 'Roll one, cover it, and take the next. '
               }`}
             Measure a folded corner: two thicknesses are easier to read than one.
@@ -336,7 +346,7 @@ export function ThinStep() {
     >
       <RolledBy />
       {plan && step.roller && (
-        <ThroughSettings plan={plan} folds={folds} done={tally.done} pieces={oneByOne ? pieces : 0} />
+        <ThroughSettings plan={plan} folds={folds} done={tally.done} pieces={oneByOne ? pieces : 0} inTo={step.inTo} />
       )}
       {plan && (!step.roller || !plan.widest) && (
         <>
@@ -359,7 +369,7 @@ export function CutStep() {
   const { plan } = running.batch
   const { blank } = plan.shape
   const sheet = useSheetPlan()
-  const shape = useKitchen()?.shapes.get(plan.shape.id)
+  const shape = useMadeShape(plan)
   const { mass, gapFigure, units } = useUnits()
   const { made, counted: all, field, finish } = useCounted('cut')
   if (blank.type !== 'sheet') return null
@@ -399,8 +409,7 @@ export function StampStep() {
   const { running } = useBench()
   const { plan } = running.batch
   const { blank } = plan.shape
-  const kitchen = useKitchen()
-  const shape = kitchen?.shapes.get(plan.shape.id)
+  const shape = useMadeShape(plan)
   const family = useFamily(plan)
   const sheet = useSheetPlan()
   const cut = blankCut(blank)
@@ -419,6 +428,8 @@ export function StampStep() {
             {stamped
               ? `${formatNumber(stamped.perSheet, 0)} from a sheet, ${formatPercent(100 * stamped.scrapFraction)} % scrap. Scrap is rolled again twice at the most: it stiffens.`
               : 'Stamp edge to edge; scrap is rolled again twice at the most.'}
+            {(plan.surface?.dust ?? shape?.dust?.with) === 'starch' &&
+              ' Two sheets with starch between can be stamped at once.'}
           </Note>
           <Note title="Cutters" grade="caution">
             Press with the palm on the blunt side; count the cutters when you are done.

@@ -1,12 +1,14 @@
 /** A step that a clock runs for: set, started, moved by a minute, over. */
 import { formatCountdown, formatNumber, type Timer, type TimerId } from '@harina/core'
-import { useState, type ReactNode } from 'react'
+import { useRef, useState, type ReactNode } from 'react'
 import { recordTap } from '#web/state/bench.ts'
 import { QuantityField } from '#web/ui/QuantityField.tsx'
+import type { Left } from '#web/ui/useTyped.ts'
 import { useClock } from '#web/ui/useNow.ts'
 import { spanOfMinutes } from '#web/words/index.ts'
 import { StepPage } from '../StepPage.tsx'
 import { Big, useBench } from '../view.tsx'
+import { OwnMinutesLine, useOwnMinutes } from './OwnMinutes.tsx'
 
 interface TimedProps {
   readonly timer: TimerId
@@ -18,6 +20,8 @@ interface TimedProps {
   /** What it says to go on without the clock. */
   readonly skipLabel?: string | undefined
   readonly onDone: (elapsedMin: number) => void
+  /** What the maker's own minutes are remembered by. */
+  readonly own?: string | null
   readonly aside: ReactNode
   readonly children?: ReactNode
 }
@@ -73,6 +77,7 @@ export function Timed({
   doneLabel,
   skipLabel = 'Skip the timer',
   onDone,
+  own = null,
   aside,
   children,
 }: TimedProps) {
@@ -86,6 +91,20 @@ export function Timed({
   const end = () => onDone(clock ? Math.max(0, (Date.now() - Date.parse(clock.startedAt)) / 60_000) : 0)
   const whole = started ? clock.minutes : planned
   const move = (by: number) => void recordTap(batch, { type: 'timer-moved', timer, minutes: by })
+  const set = (to: number) => (started ? move(to - clock.minutes) : setTyped(to))
+  // A clock that runs is moved once, when the field is left: moved by every digit, the next would count from where it was.
+  const wanted = useRef<number | null>(null)
+  const type = (to: number) => {
+    wanted.current = to
+    if (!started) setTyped(to)
+  }
+  const leave = (left: Left) => {
+    const to = wanted.current
+    wanted.current = null
+    if (!started && left === 'unread') setTyped(null)
+    if (started && left === 'read' && to !== null && to !== clock.minutes) move(to - clock.minutes)
+  }
+  const mine = useOwnMinutes(own)
   return (
     <StepPage
       title={title}
@@ -116,11 +135,13 @@ export function Timed({
             max={6000}
             className={started ? 'text-3xl font-semibold text-ink' : 'text-4xl font-semibold text-ink'}
             widthCh={5}
-            onChange={(minutes) => (started ? move(minutes - clock.minutes) : setTyped(minutes))}
+            onChange={type}
+            onDone={leave}
           />{' '}
           min
         </p>
       </div>
+      {own !== null && <OwnMinutesLine of={own} own={mine} now={whole} onTake={set} />}
       {children}
     </StepPage>
   )

@@ -6,6 +6,7 @@ import {
   isCookery,
   isWorkedWarm,
   kneading,
+  minutesKey,
   offeredRest,
   WORKERS,
   type StepOf,
@@ -30,6 +31,7 @@ import {
   kneadLead,
   kneadNote,
   kneadTitle,
+  kneadSign,
   kneadSpan,
   prepareWords,
   restedWords,
@@ -227,12 +229,19 @@ export function KneadStep() {
       title={kneadTitle(step)}
       lead={kneadLead(step, by)}
       minutes={useClockMinutes()}
+      own={minutesKey(plan, step, by, running.state.hands)}
       startLabel={step.how === 'push' ? 'Start kneading' : 'Start'}
       doneLabel={step.how === 'push' ? 'Kneaded, go on' : 'Done, go on'}
       onDone={useDone()}
       aside={
         <>
+          <Note title={step.how === 'push' ? 'Kneaded when' : 'Done when'}>{kneadSign(step, plan.body, by)}</Note>
           <Note title={`${kneadSpan(minutes)} ${workerWords[by]}`}>{kneadNote(step, plan.body)}</Note>
+          {by === 'hand' && step.how === 'push' && (
+            <Note title="Set up">
+              A damp cloth under the board keeps it still. On a low board your weight does the work, not your arms.
+            </Note>
+          )}
           {by === 'mixer' && (
             <Note title="Moving hooks" grade="caution">
               Stop it before anything goes into the bowl, scraper or hand. Stiff dough walks a machine off the bench:
@@ -282,6 +291,7 @@ export function RestStep() {
       title={title}
       lead={lead}
       minutes={best}
+      own={minutesKey(running.batch.plan, step, 'hand', running.state.hands)}
       startLabel={cold ? 'In the fridge' : 'Start the rest'}
       doneLabel={cold ? 'Out of the fridge' : 'Rested, go on'}
       onDone={done}

@@ -1,8 +1,11 @@
 /** Where makers disagree: the positions, their reasons, and what taking one would change on this sheet. */
 import {
   formatPercent,
+  planBatch,
   saltAsCounted,
   tryPositions,
+  whyOf,
+  type Family,
   type Kitchen,
   type School,
   type TriedPosition,
@@ -14,23 +17,41 @@ import { SidePanel } from '#web/ui/SidePanel.tsx'
 import { useUnits } from '#web/ui/units.ts'
 import { useSheet } from '../useSheet.ts'
 import type { DrawerProps } from '../drawerProps.ts'
-import { changeWords, listed, restWords, type Worded } from '#web/words/index.ts'
+import {
+  changedLines,
+  changeWords,
+  listed,
+  planLines,
+  refusalWords,
+  restWords,
+  type StepLine,
+  type Worded,
+} from '#web/words/index.ts'
 import { Term } from '#web/ui/Term.tsx'
 
-/** What taking it would change here: rows, then heat, rest, hold-back and the pot, or else the steps alone. */
-function changesOf(from: Worked, { worked: to, rows, steps }: TriedPosition, words: Worded): readonly string[] {
-  const told = rows.map((change) => changeWords(change, words))
+/** When it is planned has no say in its words. */
+const AT = '2000-01-01T00:00:00Z'
+
+/** So many lines of the steps are read out; the rest is seen at the bench. */
+const MOST_LINES = 3
+
+/** What taking it would change here: rows, then heat, rest, hold-back and the pot, then the lines that are read at the bench. */
+function changesOf(from: Worked, now: readonly StepLine[], tried: TriedPosition, words: Worded): readonly string[] {
+  const told = tried.rows.map((change) => changeWords(change, words))
+  const { worked: to, plan } = tried
   if (!to) return told
   const [a, b] = [from.practice, to.practice]
   const practice = [
-    ...(a.waterC !== b.waterC && b.waterC !== null ? [`water at about ${words.temperature(b.waterC)}`] : []),
     ...(a.restMin !== b.restMin || a.restCold !== b.restCold
-      ? [`rest ${restWords(b)}${b.restCold ? ' in the fridge' : ''}`]
+      ? [`rest ${restWords(b)}${b.restCold ? ' in the fridge' : ''}, in place of ${restWords(a)}`]
       : []),
-    ...(a.potSaltGPerL !== b.potSaltGPerL ? [`${b.potSaltGPerL} g of salt a litre in the pot`] : []),
-    ...(from.water.holdBackG !== to.water.holdBackG ? [`${words.mass(to.water.holdBackG)} held back`] : []),
   ]
-  return [...told, ...practice, ...(practice.length === 0 && steps ? ['the steps at the bench'] : [])]
+  const lines = plan ? changedLines(now, planLines(plan, to.shape, words)) : []
+  return [
+    ...told,
+    ...practice,
+    ...lines.slice(0, MOST_LINES).map(({ at, text }) => `${at}: ${text.replace(/\.$/, '')}`),
+  ]
 }
 
 interface Taken extends TriedPosition {
@@ -42,11 +63,13 @@ function PositionLine({
   taken: { position, sheet, changes },
   chosen,
   kitchen,
+  family,
 }: {
   school: School
   taken: Taken
   chosen: boolean
   kitchen: Kitchen
+  family: Family
 }) {
   const { edit } = useSheet()
   return (
@@ -83,7 +106,7 @@ function PositionLine({
           </button>
         )}
       </div>
-      <p className="small leading-snug">{position.why.join('; ')}.</p>
+      <p className="small leading-snug">{whyOf(position, family).join('; ')}.</p>
       {changes.length > 0 && !chosen && <p className="text-label leading-snug">Would change: {changes.join('; ')}.</p>}
     </li>
   )
@@ -93,17 +116,19 @@ function PositionLine({
 function OneSchool({ school, worked, kitchen }: Omit<DrawerProps, 'onClose'> & { school: School }) {
   const words = useUnits()
   const chosen = { ...kitchen.gear.schools, ...worked.sheet.schools }[school.id]
-  const all = useMemo(
-    () =>
-      tryPositions(worked, school, kitchen).map((tried): Taken => ({
-        ...tried,
-        changes: changesOf(worked, tried, words),
-      })),
-    [worked, school, kitchen, words],
-  )
-  const offered = all.filter(({ position, changes }) => changes.length > 0 || position.id === chosen)
-  const idle = all.filter((each) => !offered.includes(each))
-  if (!offered.some(({ changes }) => changes.length > 0)) return null
+  const all = useMemo(() => {
+    const now = planLines(planBatch(worked, kitchen, AT, null), worked.shape, words)
+    return tryPositions(worked, school, kitchen).map((tried): Taken => ({
+      ...tried,
+      changes: changesOf(worked, now, tried, words),
+    }))
+  }, [worked, school, kitchen, words])
+  const isOffered = ({ position, plan, refused }: Taken) =>
+    refused === null && (plan !== null || position.id === chosen)
+  const offered = all.filter(isOffered)
+  const isSo = all.filter((each) => each.refused === null && !isOffered(each))
+  const reasons = [...new Set(all.flatMap(({ refused }) => refused ?? []))]
+  if (!offered.some(({ plan }) => plan)) return null
   return (
     <section className="mb-4 border-t border-line pt-2">
       <h3 className="head text-lg">{school.question}</h3>
@@ -115,14 +140,19 @@ function OneSchool({ school, worked, kitchen }: Omit<DrawerProps, 'onClose'> & {
             taken={taken}
             chosen={chosen === taken.position.id}
             kitchen={kitchen}
+            family={worked.dough.family}
           />
         ))}
       </ul>
-      {idle.length > 0 && (
-        <p className="small pl-4 leading-snug">
-          So already, or not for this dough: {listed(idle.map(({ position }) => position.name))}.
-        </p>
+      {isSo.length > 0 && (
+        <p className="small pl-4 leading-snug">So already: {listed(isSo.map(({ position }) => position.name))}.</p>
       )}
+      {reasons.map((why) => (
+        <p key={why} className="small pl-4 leading-snug">
+          Not here: {listed(all.filter(({ refused }) => refused === why).map(({ position }) => position.name))};{' '}
+          {refusalWords[why]}.
+        </p>
+      ))}
     </section>
   )
 }
