@@ -275,6 +275,11 @@ describe('what a position does', () => {
     ).toMatchObject({ how: 'rub' })
   })
 
+  it('what the maker dusts with is told of every shape of the dough, also where it is the first shape’s own', () => {
+    expect(follow('sw-hand', 'little-ears', 'dusting', 'semolina').plan.surface).toEqual({ dust: 'semolina' })
+    expect(follow('sw-hand', 'rod-spirals', 'dusting', 'semolina').plan.surface).toEqual({ dust: 'semolina' })
+  })
+
   it('flour waits in place of water: none of the water, and as much flour as makes the first dough as much wetter', () => {
     const { worked, plan } = follow('sw-hand', 'little-ears', 'staging', 'flour-back')
     expect(worked.water.holdBackG).toBe(0)

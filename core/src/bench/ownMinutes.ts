@@ -20,7 +20,7 @@ const whoAt = (hands: BenchState['hands']): string => hands?.who ?? ''
 
 /** The pot's own times are a shape's, whoever stands by it. */
 export const boilKey = (shape: string): string => `boil ${shape}`
-export const paceKey = (shape: string, who: string): string => `pace ${shape} ${who}`
+export const paceKey = (shape: string, hands: BenchState['hands']): string => `pace ${shape} ${whoAt(hands)}`
 
 /** What a step's minutes are remembered by: the dough, how and by what it is worked, warm or cold, and whose hands. Null where they are not. */
 export function minutesKey(plan: Plan, step: PlannedStep, by: Worker, hands: BenchState['hands']): string | null {
@@ -66,7 +66,7 @@ export function ownFigures(plan: Plan, state: BenchState, entries: readonly Benc
   const pieces = state.shapedPieces ?? plan.shape.pieces
   const isTold = took >= SHAPING_MIN[0] && took <= SHAPING_MIN[1] && entries.every(({ type }) => type !== 'paused')
   return isTold
-    ? [...timed, { key: paceKey(plan.shape.id, whoAt(state.hands)), value: Number((pieces / took).toFixed(1)) }]
+    ? [...timed, { key: paceKey(plan.shape.id, state.hands), value: Number((pieces / took).toFixed(1)) }]
     : timed
 }
 

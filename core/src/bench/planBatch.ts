@@ -4,7 +4,6 @@ import type { Pieces } from '../shape/index.ts'
 import {
   benchC,
   filledBy,
-  ownBoard,
   cookTimesOn,
   type Kitchen,
   placeOf,
@@ -79,10 +78,9 @@ const plannedShape = (
   window: control.by === 'base' ? window : shifted(window, flourShift),
 })
 
-/** The maker's own ways of dusting, and with the board. */
-function surfaceOf({ shape, practice: { sets } }: Worked): Pick<Plan, 'surface'> {
-  const dust = sets.dust === shape.dust?.with ? undefined : sets.dust
-  const board = sets.board === ownBoard(shape) ? undefined : sets.board
+/** The maker's own ways of dusting, and with the board: also for the other shapes of the dough, whose table may say another. */
+function surfaceOf({ practice: { sets } }: Worked): Pick<Plan, 'surface'> {
+  const { dust, board } = sets
   return dust || board ? { surface: { ...(dust ? { dust } : {}), ...(board ? { board } : {}) } } : {}
 }
 

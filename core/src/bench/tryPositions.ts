@@ -5,6 +5,7 @@ import {
   applySchool,
   computeSheet,
   diffSheets,
+  ownBoard,
   refusalOf,
   SCALDS_C,
   type Kitchen,
@@ -40,7 +41,12 @@ const AT = '2000-01-01T00:00:00Z'
 
 export function tryPositions(worked: Worked, school: School, kitchen: Kitchen): readonly TriedPosition[] {
   const planOf = (of: Worked) => planBatch(of, kitchen, AT, null)
-  const told = (plan: Plan) => JSON.stringify({ ...plan, sheet: { ...plan.sheet, schools: {} } })
+  const made = [worked.shape, ...worked.sheet.alsoShapes.flatMap(({ shape }) => kitchen.shapes.get(shape) ?? [])]
+  // A way that is the table's own for all the shapes changes nothing.
+  const surfaces = ({ surface }: Plan) =>
+    made.map((shape) => [surface?.dust ?? shape.dust?.with, surface?.board ?? ownBoard(shape)])
+  const told = (plan: Plan) =>
+    JSON.stringify({ ...plan, surface: surfaces(plan), sheet: { ...plan.sheet, schools: {} } })
   const now = told(planOf(worked))
   return school.positions.map((position) => {
     const sheet = applySchool(worked, school.id, position, kitchen)

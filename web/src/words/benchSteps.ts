@@ -200,7 +200,7 @@ const signs: Partial<Readonly<Record<StepOf<'knead'>['how'], string>>> = {
   press: 'The block holds together when it is lifted, and no dry flour falls out.',
   tread: 'The slab is smooth, and it closes over a fold.',
   twist: 'A rope of it stretches to twice its length without a tear.',
-  fold: 'No dry flour is in sight, and it just holds.',
+  fold: 'No dry flour is left, and it just holds together.',
   paddle: 'The crumbs are even; a fistful holds, and breaks when it is touched.',
   stir: 'It leaves the pan clean, and the spoon stands.',
   draw: 'The rope lies even in its coil, and gives when it is lifted.',

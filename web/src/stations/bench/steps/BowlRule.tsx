@@ -16,7 +16,7 @@ export function BowlRule({ marks = true }: { marks?: boolean }) {
   const { plan } = running.batch
   const onBase = plan.control.by === 'base'
   const flourWaits = heldBack(plan, state)?.what === 'flour'
-  const allTheLiquid = `all the ${liquidName(plan)}`
+  const allTheLiquid = `all of the ${liquidName(plan)}`
   const stops: readonly RuleMark[] = [
     {
       id: 'start',

@@ -105,7 +105,7 @@ export function ShapeStep() {
   const shape = useMadeShape(plan)
   const { mass } = useUnits()
   const [pieces, setPieces] = useState<number | null>(null)
-  const paceOf = paceKey(plan.shape.id, running.state.hands?.who ?? '')
+  const paceOf = paceKey(plan.shape.id, running.state.hands)
   const mine = useOwnMinutes(paceOf)
   const pace = mine?.value ?? perMin
   const dryMin = rimsDryMeanwhile(made.pieces, pace)

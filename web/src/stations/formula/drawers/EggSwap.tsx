@@ -63,7 +63,7 @@ export default function EggSwap({ worked, kitchen, onClose }: DrawerProps) {
   const back = withEggs(worked, units.egg, pack)
   return (
     <SidePanel title="Egg and no egg" onClose={onClose}>
-      <DrawerSection title="What stands for one egg" lead="By the pack in hand: starch types differ much.">
+      <DrawerSection title="What stands for one egg" lead="Go by the pack: starch types differ a lot.">
         {PACK.map(([key, name]) => (
           <FigureLine
             key={key}
@@ -79,7 +79,7 @@ export default function EggSwap({ worked, kitchen, onClose }: DrawerProps) {
       </DrawerSection>
       {out && <Result swap={out} back={false} worked={worked} kitchen={kitchen} />}
       {back && <Result swap={back} back worked={worked} kitchen={kitchen} />}
-      {!out && !back && <p className="leading-snug">There is neither egg nor replacer on this sheet.</p>}
+      {!out && !back && <p className="leading-snug">This sheet has no egg and no replacer.</p>}
       <p className="small leading-snug">
         Replacer binds less than egg and sets later: feel the dough, and cook one piece first. Read the pack for
         allergens, which are others than egg’s.
